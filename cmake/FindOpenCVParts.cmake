@@ -1,0 +1,11 @@
+# OpenCV's core and imgproc alone: Debian's -dev packages of the parts bring no CMake files of their own.
+find_path(OpenCVParts_INCLUDE_DIR opencv2/imgproc.hpp PATH_SUFFIXES opencv4)
+find_library(OpenCVParts_CORE opencv_core)
+find_library(OpenCVParts_IMGPROC opencv_imgproc)
+include(FindPackageHandleStandardArgs)
+find_package_handle_standard_args(OpenCVParts REQUIRED_VARS OpenCVParts_INCLUDE_DIR OpenCVParts_CORE OpenCVParts_IMGPROC)
+if(OpenCVParts_FOUND AND NOT TARGET OpenCVParts::OpenCVParts)
+  add_library(OpenCVParts::OpenCVParts INTERFACE IMPORTED)
+  target_include_directories(OpenCVParts::OpenCVParts SYSTEM INTERFACE ${OpenCVParts_INCLUDE_DIR})
+  target_link_libraries(OpenCVParts::OpenCVParts INTERFACE ${OpenCVParts_IMGPROC} ${OpenCVParts_CORE})
+endif()

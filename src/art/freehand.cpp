@@ -1,0 +1,90 @@
+#include "art/edits.h"
+#include "curve/fit.h"
+
+#include <algorithm>
+
+namespace softrope::art {
+
+using curve::Vec2;
+
+bool closesItself(const std::vector<HandSample>& samples, double reach)
+{
+    if (samples.size() < 4) return false;
+    double length = 0;
+    curve::Box box;
+    for (std::size_t i = 0; i < samples.size(); ++i) {
+        if (i > 0) length += distance(samples[i - 1].at, samples[i].at);
+        box.add(samples[i].at);
+    }
+    const double size = std::max(box.width(), box.height());
+    return distance(samples.front().at, samples.back().at) <= reach && size > 2 * reach && length > 5 * reach;
+}
+
+std::vector<Vec2> steadied(const std::vector<HandSample>& samples, double strength, double grain)
+{
+    std::vector<Vec2> line;
+    line.reserve(samples.size());
+    for (const HandSample& s : samples)
+        if (isFinite(s.at) && (line.empty() || line.back() != s.at)) line.push_back(s.at);
+    const double sigma = 8 * std::clamp(strength, 0.0, 1.0) * grain; // px of arc length
+    if (sigma < 0.25 * grain || line.size() < 5) return line;
+    std::vector<double> along(line.size(), 0);
+    for (std::size_t i = 1; i < line.size(); ++i) along[i] = along[i - 1] + distance(line[i - 1], line[i]);
+    std::vector<Vec2> calm = line;
+    for (std::size_t i = 1; i + 1 < line.size(); ++i) {
+        // A window that shrinks towards the ends keeps them, and a weight even about the middle keeps straights.
+        const double room = std::min({3 * sigma, along[i], along.back() - along[i]});
+        if (room <= 0) continue;
+        Vec2 sum;
+        double weight = 0;
+        const auto take = [&](std::size_t k) {
+            const double u = (along[k] - along[i]) / sigma;
+            // Samples are not evenly spaced: each stands for half the way to its neighbours.
+            const double share = 0.5 * (along[std::min(k + 1, line.size() - 1)] - along[k == 0 ? 0 : k - 1]);
+            const double w = share * std::exp(-0.5 * u * u);
+            sum += line[k] * w;
+            weight += w;
+        };
+        for (std::size_t k = i; k < line.size() && along[k] - along[i] <= room; ++k) take(k);
+        for (std::size_t k = i; k-- > 0 && along[i] - along[k] <= room;) take(k);
+        if (weight > 0) calm[i] = sum / weight;
+    }
+    return calm;
+}
+
+FittedStroke fitStroke(const Drawn& drawn, bool closes)
+{
+    FittedStroke out;
+    out.samples = drawn.samples.size();
+    std::vector<Vec2> points = steadied(drawn.samples, drawn.steadying, drawn.grain);
+    // The last stretch to the start is left to the fit: the hand rarely meets it exactly.
+    if (closes && points.size() > 4 && distance(points.front(), points.back()) < 1e-9) points.pop_back();
+    curve::FitOptions o;
+    o.slack = std::max(drawn.slack, 1e-3);
+    o.grain = std::max(drawn.grain, 1e-3) * 2; // a hand trembles over more than a screen pixel
+    o.rounding = o.grain;
+    o.spacing = std::max(0.5 * o.grain, 0.25 * o.slack);
+    o.cornerFrom = curve::radians(35);
+    const curve::Fit f = curve::fit(points, closes, o);
+    out.path = f.path;
+    for (const HandSample& s : drawn.samples) {
+        if (!isFinite(s.at)) continue;
+        if (const auto n = curve::nearest(out.path, s.at)) out.furthest = std::max(out.furthest, n->distance);
+    }
+    return out;
+}
+
+Document withSlack(const Document& d, Id item, double slack)
+{
+    const Item* i = d.item(item);
+    if (!i || !i->artwork() || !i->artwork()->drawn || i->artwork()->paths.size() != 1) return d;
+    return withItemChanged(d, item, [&](Item& changed) {
+        Artwork& a = std::get<Artwork>(changed.is);
+        auto drawn = std::make_shared<Drawn>(*a.drawn);
+        drawn->slack = slack;
+        a.paths = {fitStroke(*drawn, a.paths.front().closed).path};
+        a.drawn = drawn;
+    });
+}
+
+} // namespace softrope::art

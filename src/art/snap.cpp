@@ -1,0 +1,110 @@
+#include "art/snap.h"
+
+#include "curve/intersect.h"
+
+#include <algorithm>
+
+namespace softrope::art {
+
+using curve::Cubic;
+using curve::Vec2;
+
+const char* text(SnapReason reason)
+{
+    switch (reason) {
+    case SnapReason::none: return "";
+    case SnapReason::node: return "node";
+    case SnapReason::end: return "open end";
+    case SnapReason::crossing: return "crossing";
+    case SnapReason::line: return "on the line";
+    case SnapReason::guide: return "guide";
+    case SnapReason::sheetCentre: return "sheet centre";
+    case SnapReason::sheetEdge: return "sheet edge";
+    }
+    return "";
+}
+
+namespace {
+
+class Catcher {
+public:
+    explicit Catcher(const SnapRequest& r) : r_(r) {}
+    void offer(Vec2 p, SnapReason reason, double rank, Id item = 0)
+    {
+        const double d = distance(p, r_.point);
+        if (d > r_.reach) return;
+        const double cost = rank + d / r_.reach;
+        if (cost >= best_) return;
+        best_ = cost;
+        snap_ = {p, reason, item};
+    }
+    Snap result() const { return best_ < 1e300 ? snap_ : Snap{r_.point, SnapReason::none, 0}; }
+
+private:
+    const SnapRequest& r_;
+    double best_ = 1e300;
+    Snap snap_;
+};
+
+bool near(const Cubic& c, Vec2 p, double reach)
+{
+    curve::Box b;
+    for (const Vec2 q : {c.p0, c.p1, c.p2, c.p3}) b.add(q);
+    return b.grown(reach).contains(p);
+}
+
+} // namespace
+
+Snap snapped(const Document& d, const SnapRequest& r)
+{
+    Catcher best(r);
+    struct Near {
+        Cubic piece;
+        Id item;
+    };
+    std::vector<Near> pieces;
+    for (const LayerPtr& l : d.layers) {
+        if (!l->shown) continue;
+        for (const ItemPtr& i : l->items) {
+            const Artwork* a = i->artwork();
+            if (!a || std::find(r.without.begin(), r.without.end(), i->id) != r.without.end()) continue;
+            for (const curve::Path& p : a->paths) {
+                if (r.toNodes)
+                    for (std::size_t k = 0; k < p.nodes.size(); ++k) {
+                        const bool end = !p.closed && (k == 0 || k + 1 == p.nodes.size());
+                        best.offer(p.nodes[k].at, end ? SnapReason::end : SnapReason::node, end ? 0 : 0.5, i->id);
+                    }
+                if (r.toLines)
+                    for (std::size_t k = 0; k < p.pieceCount(); ++k)
+                        if (const Cubic c = p.piece(k); near(c, r.point, r.reach)) pieces.push_back({c, i->id});
+            }
+        }
+    }
+    for (std::size_t i = 0; i < pieces.size() && i < 60; ++i) {
+        const curve::NearestOnCubic n = curve::nearest(pieces[i].piece, r.point);
+        best.offer(n.point, SnapReason::line, 4, pieces[i].item);
+        for (std::size_t k = i + 1; k < pieces.size() && k < 60; ++k)
+            for (const curve::Crossing& c : curve::crossings(pieces[i].piece, pieces[k].piece)) {
+                // Neighbours of one line meet at their node: that is no crossing.
+                if ((c.s < 1e-6 || c.s > 1 - 1e-6) && (c.t < 1e-6 || c.t > 1 - 1e-6)) continue;
+                best.offer(c.point, SnapReason::crossing, 1.5, pieces[i].item);
+            }
+    }
+    if (r.toGuides) {
+        for (std::size_t i = 0; i < d.guides.size(); ++i) {
+            const Guide& g = d.guides[i];
+            const Vec2 u = curve::direction(g.angle);
+            best.offer(g.through + u * dot(r.point - g.through, u), SnapReason::guide, 3);
+            for (std::size_t k = i + 1; k < d.guides.size(); ++k) {
+                const Vec2 v = curve::direction(d.guides[k].angle);
+                const double den = cross(u, v);
+                if (std::abs(den) < 1e-9) continue;
+                best.offer(g.through + u * (cross(d.guides[k].through - g.through, v) / den), SnapReason::crossing, 2);
+            }
+        }
+    }
+    if (r.toSheet) best.offer({d.sheet.width / 2, d.sheet.height / 2}, SnapReason::sheetCentre, 2);
+    return best.result();
+}
+
+} // namespace softrope::art

@@ -1,0 +1,27 @@
+// Snapping: where a point wants to be, and why. The one service that every tool uses.
+#pragma once
+
+#include "art/document.h"
+
+namespace softrope::art {
+
+enum class SnapReason { none, node, end, crossing, line, guide, sheetCentre, sheetEdge };
+
+struct Snap {
+    curve::Vec2 point;
+    SnapReason reason = SnapReason::none;
+    Id item = 0; // the line snapped to, if any
+};
+// What the user is told, e.g. "end of a line"; empty when nothing was snapped to.
+const char* text(SnapReason reason);
+
+struct SnapRequest {
+    curve::Vec2 point;
+    double reach = 9;               // sheet px
+    std::vector<Id> without;        // items that are being moved or drawn
+    bool toNodes = true, toLines = true, toGuides = true, toSheet = true;
+};
+// Ends before nodes before crossings before guides before lines; within a kind the nearest.
+Snap snapped(const Document& d, const SnapRequest& request);
+
+} // namespace softrope::art

@@ -1,0 +1,248 @@
+#include "cli/commands.h"
+
+#include "art/edits.h"
+#include "files/bytes.h"
+#include "files/pictures.h"
+#include "files/svg.h"
+#include "render/render.h"
+#include "trace/outline.h"
+
+#include <CLI/CLI.hpp>
+#include <nlohmann/json.hpp>
+
+#include <filesystem>
+#include <iostream>
+#include <iterator>
+
+namespace softrope::cli {
+
+namespace {
+
+enum Exit { done = 0, badInput = 1, badUse = 2, badOutput = 3 };
+
+int fail(Exit code, const std::string& message)
+{
+    std::cerr << "soft-rope-cli: " << message << '\n';
+    return code;
+}
+
+std::string standardInput() { return {std::istreambuf_iterator<char>(std::cin), std::istreambuf_iterator<char>()}; }
+
+files::TextResult readAll(const std::string& name)
+{
+    if (name != "-") return files::readText(name);
+    return {standardInput(), {}};
+}
+
+int write(const std::string& name, std::string_view content)
+{
+    if (name == "-") {
+        std::cout.write(content.data(), static_cast<std::streamsize>(content.size())).flush();
+        return std::cout ? done : fail(badOutput, "standard output cannot be written.");
+    }
+    const files::FileResult r = files::saveAtomically(name, content);
+    return r.ok() ? done : fail(badOutput, r.problem);
+}
+
+files::PictureResult readPicture(const std::string& name)
+{
+    if (name != "-") return files::readPictureFile(name);
+    const std::string text = standardInput();
+    const auto* from = reinterpret_cast<const std::byte*>(text.data());
+    return files::readPicture({from, from + text.size()}, "standard input");
+}
+
+// Decoded pictures of a document's references, one at a time.
+std::shared_ptr<const pixel::Picture> decode(const art::Reference& r)
+{
+    if (!r.picture) return nullptr;
+    files::PictureResult p = files::readPicture(r.picture->bytes, "picture");
+    if (!p.ok()) return nullptr;
+    return std::make_shared<pixel::Picture>(render::lit(p.picture, r.flattenLight, r.liftPaper));
+}
+
+struct OutlineArgs {
+    std::string in, out, threshold = "auto";
+    double slack = 0.5, speck = 8, hole = 8;
+    bool lightOnDark = false;
+};
+
+int outline(const OutlineArgs& a)
+{
+    trace::OutlineOptions o;
+    o.slack = a.slack;
+    o.smallestSpeck = a.speck;
+    o.smallestHole = a.hole;
+    o.lightOnDark = a.lightOnDark;
+    if (a.threshold != "auto") {
+        char* end = nullptr;
+        const double cut = std::strtod(a.threshold.c_str(), &end);
+        if (end == a.threshold.c_str() || *end != 0 || !(cut >= 0 && cut <= 255)) return fail(badUse, "--threshold takes auto or a number from 0 to 255, not '" + a.threshold + "'.");
+        o.cut = cut;
+    }
+    files::PictureResult p = readPicture(a.in);
+    if (!p.ok()) return fail(badInput, p.problem);
+    const pixel::Grey grey = pixel::greyOf(p.picture);
+    p.picture = {};
+    const trace::Outline found = trace::outline(grey, o);
+    art::Document d = art::newDocument();
+    d.sheet.width = grey.width;
+    d.sheet.height = grey.height;
+    const art::Id layer = d.layers.front()->id;
+    d = art::withLayer(d, layer, [&](art::Layer& l) {
+        l.name = "Silhouettes";
+        art::Id next = d.nextId;
+        for (const trace::Silhouette& s : found.silhouettes) {
+            auto i = std::make_shared<art::Item>();
+            i->id = next++;
+            art::Artwork work;
+            work.paths = s.paths;
+            work.fill.colour = art::Colour{0, 0, 0};
+            i->is = work;
+            l.items.push_back(i);
+        }
+    });
+    return write(a.out, files::writeCleanSvg(d));
+}
+
+int reduce(const std::string& in, const std::string& out, double slack)
+{
+    const files::TextResult text = readAll(in);
+    if (!text.ok()) return fail(badInput, text.problem);
+    const files::ReducedSvg r = files::reduceSvg(text.text, slack);
+    if (!r.ok()) return fail(badInput, r.problem);
+    if (out != "-") std::cerr << r.nodesBefore << " -> " << r.nodesAfter << " nodes, largest move " << r.furthest << " px\n";
+    return write(out, r.text);
+}
+
+files::SvgResult readDrawing(const std::string& in)
+{
+    files::TextResult text = readAll(in);
+    if (!text.ok()) {
+        files::SvgResult r;
+        r.problem = text.problem;
+        return r;
+    }
+    return files::readSvg(text.text);
+}
+
+struct ExportArgs {
+    std::string in, out, format;
+    int width = 0;
+    bool references = false;
+};
+
+int exportTo(const ExportArgs& a)
+{
+    std::string format = a.format.empty() ? std::filesystem::path(a.out).extension().string() : '.' + a.format;
+    for (char& c : format) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+    if (format != ".svg" && format != ".pdf" && format != ".png") return fail(badUse, "the output must end in .svg, .pdf or .png, or --format must name one of them.");
+    const files::SvgResult r = readDrawing(a.in);
+    if (!r.ok()) return fail(badInput, r.problem);
+    for (const std::string& what : r.leftOut) std::cerr << "left out: " << what << '\n';
+    if (format == ".svg") return write(a.out, files::writeCleanSvg(r.document));
+    render::Options o;
+    o.references = a.references;
+    o.pictures = decode;
+    const auto bytes = format == ".pdf" ? render::renderPdf(r.document, o)
+                                        : files::writePng(render::renderSheet(r.document, a.width > 0 ? a.width : static_cast<int>(std::lround(r.document.sheet.width)), o));
+    if (bytes.empty()) return fail(badOutput, "the picture could not be made: there is not enough memory.");
+    return write(a.out, std::string_view(reinterpret_cast<const char*>(bytes.data()), bytes.size()));
+}
+
+int info(const std::string& in)
+{
+    const files::SvgResult r = readDrawing(in);
+    if (!r.ok()) return fail(badInput, r.problem);
+    nlohmann::ordered_json j;
+    j["title"] = r.document.title;
+    j["sheet"] = {{"width", r.document.sheet.width}, {"height", r.document.sheet.height}};
+    std::size_t paths = 0, nodes = 0, open = 0, closed = 0, references = 0;
+    j["layers"] = nlohmann::ordered_json::array();
+    for (const art::LayerPtr& l : r.document.layers) {
+        std::size_t layerPaths = 0, layerNodes = 0;
+        for (const art::ItemPtr& i : l->items) {
+            if (i->reference()) ++references;
+            if (!i->artwork()) continue;
+            for (const curve::Path& p : i->artwork()->paths) {
+                ++layerPaths;
+                layerNodes += p.nodes.size();
+                ++(p.closed ? closed : open);
+            }
+        }
+        j["layers"].push_back({{"name", l->name}, {"shown", l->shown}, {"locked", l->locked}, {"items", l->items.size()}, {"paths", layerPaths}, {"nodes", layerNodes}});
+        paths += layerPaths;
+        nodes += layerNodes;
+    }
+    j["paths"] = paths;
+    j["nodes"] = nodes;
+    j["open"] = open;
+    j["closed"] = closed;
+    j["references"] = references;
+    j["left_out"] = r.leftOut;
+    std::cout << j.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+    return done;
+}
+
+} // namespace
+
+int run(int argc, char** argv)
+{
+    CLI::App app{"Soft Rope without a screen: pictures to outlines, fewer nodes, export."};
+    app.footer("Examples:\n"
+               "  soft-rope-cli outline moth.png -o moth.svg --slack 0.8\n"
+               "  soft-rope-cli reduce traced.svg -o tidy.svg --slack 0.5\n"
+               "  soft-rope-cli export moth.svg -o moth.png --width 2048\n"
+               "  soft-rope-cli info moth.svg | grep nodes\n"
+               "  cat moth.png | soft-rope-cli outline - -o - > moth.svg\n"
+               "Exit codes: 0 done, 1 unusable input, 2 wrong command line, 3 output not written.");
+    app.require_subcommand(1);
+    int code = done;
+
+    OutlineArgs o;
+    CLI::App* outlineCommand = app.add_subcommand("outline", "Dark shapes on light ground become closed paths");
+    outlineCommand->add_option("picture", o.in, "PNG, JPEG, WebP, TIFF, BMP or GIF; - reads standard input")->required();
+    outlineCommand->add_option("-o,--out", o.out, "SVG to write; - writes standard output")->required();
+    outlineCommand->add_option("--slack", o.slack, "how far a curve may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
+    outlineCommand->add_option("--threshold", o.threshold, "auto, or 0-255: darker is inside")->capture_default_str();
+    outlineCommand->add_option("--smallest-speck", o.speck, "smaller dark islands are left out, px2")->capture_default_str()->check(CLI::Range(0.0, 1e9));
+    outlineCommand->add_option("--smallest-hole", o.hole, "smaller light holes are filled, px2")->capture_default_str()->check(CLI::Range(0.0, 1e9));
+    outlineCommand->add_flag("--light-on-dark", o.lightOnDark, "trace the light parts");
+    outlineCommand->callback([&] { code = outline(o); });
+
+    std::string in, out;
+    double slack = 0.5;
+    CLI::App* reduceCommand = app.add_subcommand("reduce", "The same paths with fewer nodes");
+    reduceCommand->add_option("drawing", in, "SVG; - reads standard input")->required();
+    reduceCommand->add_option("-o,--out", out, "SVG to write; - writes standard output")->required();
+    reduceCommand->add_option("--slack", slack, "how far a curve may stray, units of the drawing")->capture_default_str()->check(CLI::Range(1e-6, 1e6));
+    reduceCommand->callback([&] { code = reduce(in, out, slack); });
+
+    ExportArgs e;
+    CLI::App* exportCommand = app.add_subcommand("export", "A drawing as clean SVG, PDF or PNG");
+    exportCommand->add_option("drawing", e.in, "SVG; - reads standard input")->required();
+    exportCommand->add_option("-o,--out", e.out, "file to write: .svg, .pdf or .png")->required();
+    exportCommand->add_option("--format", e.format, "svg, pdf or png, where the name does not say");
+    exportCommand->add_option("--width", e.width, "width of the PNG, px")->check(CLI::Range(1, 30000));
+    exportCommand->add_flag("--references", e.references, "with the reference pictures");
+    exportCommand->callback([&] { code = exportTo(e); });
+
+    std::string about;
+    CLI::App* infoCommand = app.add_subcommand("info", "Layers, paths and nodes of a drawing, as JSON");
+    infoCommand->add_option("drawing", about, "SVG; - reads standard input")->required();
+    infoCommand->callback([&] { code = info(about); });
+
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& error) {
+        const int shown = app.exit(error);
+        return shown == 0 ? done : badUse;
+    } catch (const std::bad_alloc&) {
+        return fail(badInput, "there is not enough memory for this input.");
+    } catch (const std::exception& error) {
+        return fail(badInput, std::string("stopped: ") + error.what());
+    }
+    return code;
+}
+
+} // namespace softrope::cli

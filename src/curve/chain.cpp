@@ -1,0 +1,481 @@
+#include "curve/chain.h"
+
+#include <Eigen/Cholesky>
+#include <Eigen/Core>
+
+#include <algorithm>
+#include <array>
+
+namespace softrope::curve {
+
+Cubic Chain::cubic(std::size_t k) const
+{
+    const ChainNode &u = nodes[k], &v = nodes[next(k)];
+    if (pieces[k].line) return straight(u.at, v.at);
+    return {u.at, u.at + direction(u.out) * pieces[k].a, v.at - direction(v.in) * pieces[k].b, v.at};
+}
+
+Run runOf(const Chain& chain, std::size_t k, const Samples& s)
+{
+    Run r{chain.nodes[k].sample, chain.nodes[chain.next(k)].sample};
+    if (chain.closed && r.last <= r.first) r.last += s.count();
+    return r;
+}
+
+namespace {
+
+// Foot of p on c by Newton steps from the guess t.
+double foot(const Cubic& c, Vec2 p, double t, int steps)
+{
+    for (int k = 0; k < steps; ++k) {
+        const Vec2 r = at(c, t) - p, d = derivative(c, t);
+        const double dd = dot(d, d);
+        const double full = dd + dot(r, secondDerivative(c, t));
+        const double slope = full > 0.3 * dd ? full : dd;
+        if (!(slope > 0)) break;
+        const double step = std::clamp(-dot(r, d) / slope, -0.2, 0.2);
+        t = std::clamp(t + step, 0.0, 1.0);
+        if (std::abs(step) < 1e-6) break;
+    }
+    return t;
+}
+
+double lineDistance(Vec2 a, Vec2 b, Vec2 p)
+{
+    const Vec2 v = b - a;
+    const double n2 = squaredLength(v);
+    const double t = n2 > 0 ? std::clamp(dot(p - a, v) / n2, 0.0, 1.0) : 0.0;
+    return distance(p, a + v * t);
+}
+
+} // namespace
+
+PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source, bool all)
+{
+    PieceError e;
+    const Samples& s = source.samples;
+    const Run run = runOf(chain, k, s);
+    const Cubic c = chain.cubic(k);
+    const long n = run.last - run.first;
+    const long stride = std::max(1L, n / 160);
+    double t = 0;
+    for (long i = run.first; i <= run.last; i += stride) {
+        const auto w = static_cast<std::size_t>(s.wrapped(i));
+        if (!all && source.weight[w] == 0) continue;
+        double d = 0;
+        if (chain.pieces[k].line) {
+            d = lineDistance(c.p0, c.p3, s[i]);
+        } else {
+            const double guess = n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5;
+            t = foot(c, s[i], i == run.first ? guess : std::clamp(t + static_cast<double>(stride) / static_cast<double>(std::max(1L, n)), 0.0, 1.0), 5);
+            d = distance(at(c, t), s[i]);
+            if (d > 0.2) {
+                // A doubtful foot is tried again from the even guess.
+                const double u = foot(c, s[i], guess, 8);
+                const double d2 = distance(at(c, u), s[i]);
+                if (d2 < d) {
+                    d = d2;
+                    t = u;
+                }
+            }
+        }
+        e.sumOfSquares += d * d;
+        ++e.count;
+        if (d > e.furthest) {
+            e.furthest = d;
+            e.worst = i;
+        }
+    }
+    // The other way round, cheaply: a curve much longer than its samples' line wanders off between them.
+    const double chord = distance(c.p0, c.p3);
+    const double estimate = 0.5 * (chord + length(c.p1 - c.p0) + length(c.p2 - c.p1) + length(c.p3 - c.p2));
+    const double walked = static_cast<double>(n) * s.step;
+    if (!chain.pieces[k].line && estimate > 1.15 * walked + 2 * s.step) {
+        e.furthest = std::max(e.furthest, estimate - walked);
+        e.worst = (run.first + run.last) / 2;
+    }
+    return e;
+}
+
+namespace {
+
+// Where each unknown of the window sits in the parameter vector; -1 = held.
+struct Slots {
+    int at = -1;
+    int in = -1, out = -1;
+    bool inFromLine = false, outFromLine = false; // the angle is that of the line before / after
+};
+
+class Window {
+public:
+    Window(Chain& chain, std::size_t first, std::size_t count, const ChainSource& source)
+        : chain_(chain), source_(source), first_(first), count_(count)
+    {
+        nodes_.resize(count + 1);
+        handle_.resize(count);
+        for (std::size_t j = 0; j <= count; ++j) {
+            place(j);
+            anchor_.push_back(node(j).at);
+        }
+        for (std::size_t j = 0; j < count; ++j)
+            if (!piece(j).line) {
+                handle_[j] = size_;
+                size_ += 2;
+            }
+    }
+
+    void run(int rounds)
+    {
+        if (size_ == 0) return;
+        gather();
+        double lambda = 1e-3;
+        double cost = measure();
+        for (int round = 0; round < rounds; ++round) {
+            assemble();
+            bool better = false;
+            for (int attempt = 0; attempt < 5 && !better; ++attempt) {
+                Eigen::MatrixXd a = normal_;
+                for (int i = 0; i < size_; ++i) a(i, i) += lambda * (normal_(i, i) + 1e-6) + 1e-9;
+                const Eigen::VectorXd step = a.ldlt().solve(gradient_);
+                if (!step.allFinite()) {
+                    lambda *= 10;
+                    continue;
+                }
+                const Saved before = save();
+                apply(step);
+                const double now = measure();
+                if (now < cost) {
+                    better = true;
+                    const double gain = (cost - now) / (cost + 1e-12);
+                    cost = now;
+                    lambda = std::max(1e-7, lambda * 0.3);
+                    if (gain < 1e-4) round = rounds;
+                } else {
+                    restore(before);
+                    lambda *= 6;
+                }
+            }
+            if (!better) break;
+        }
+        for (std::size_t j = 1; j < count_; ++j) reassign(j);
+    }
+
+private:
+    struct Point {
+        long sample = 0;
+        std::size_t piece = 0;
+        double t = 0;
+        double weight = 1;
+        double t0 = 0; // foot before the step that is being tried
+    };
+    struct Saved {
+        std::vector<ChainNode> nodes;
+        std::vector<ChainPiece> pieces;
+    };
+
+    Chain& chain_;
+    const ChainSource& source_;
+    std::size_t first_, count_;
+    std::vector<Slots> nodes_;
+    std::vector<int> handle_;
+    int size_ = 0;
+    double reach_ = 4; // px a node may move in one step
+    std::vector<Point> points_;
+    std::vector<Vec2> anchor_; // where the nodes stood at the start
+    Eigen::MatrixXd normal_;
+    Eigen::VectorXd gradient_;
+
+    std::size_t index(std::size_t j) const { return (first_ + j) % chain_.nodes.size(); }
+    ChainNode& node(std::size_t j) { return chain_.nodes[index(j)]; }
+    ChainPiece& piece(std::size_t j) { return chain_.pieces[index(j)]; }
+
+    void place(std::size_t j)
+    {
+        const ChainNode& n = node(j);
+        const bool outer = j == 0 || j == count_;
+        Slots& slot = nodes_[j];
+        if (!outer && !n.pinned) {
+            slot.at = size_;
+            size_ += 2;
+        }
+        const bool lineBefore = j > 0 && piece(j - 1).line, lineAfter = j < count_ && piece(j).line;
+        if (n.smooth) {
+            // At the window's rim the tangent belongs to the outside too, unless the open line ends here.
+            if (outer) return;
+            if (lineBefore) slot.outFromLine = true;
+            else if (lineAfter) slot.inFromLine = true;
+            else slot.in = slot.out = size_++;
+            return;
+        }
+        if (j > 0 && !lineBefore) slot.in = size_++;
+        if (j < count_ && !lineAfter) slot.out = size_++;
+    }
+
+    void gather()
+    {
+        const Samples& s = source_.samples;
+        for (std::size_t j = 0; j < count_; ++j) {
+            const Run run = runOf(chain_, index(j), s);
+            const long n = run.last - run.first;
+            const long stride = std::max(1L, n / 40);
+            const Cubic c = chain_.cubic(index(j));
+            for (long i = run.first; i <= run.last; i += stride) {
+                const double w = source_.weight[static_cast<std::size_t>(s.wrapped(i))];
+                if (w == 0) continue;
+                Point p;
+                p.sample = i;
+                p.piece = j;
+                p.weight = w * static_cast<double>(stride);
+                p.t = n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5;
+                if (!piece(j).line) p.t = foot(c, s[i], p.t, 8);
+                points_.push_back(p);
+            }
+        }
+    }
+
+    // Moves the feet to the curve as it is now and sums the squared distances.
+    double measure()
+    {
+        alignLines();
+        double sum = 0;
+        std::size_t j = count_;
+        Cubic c{};
+        for (Point& p : points_) {
+            if (p.piece != j) {
+                j = p.piece;
+                c = chain_.cubic(index(j));
+            }
+            const Vec2 s = source_.samples[p.sample];
+            p.t0 = p.t;
+            if (piece(j).line) {
+                const double d = cross(unit(c.p3 - c.p0), s - c.p0);
+                sum += p.weight * d * d;
+            } else {
+                p.t = foot(c, s, p.t, 2);
+                sum += p.weight * squaredLength(s - at(c, p.t));
+            }
+        }
+        return sum + priors(nullptr);
+    }
+
+    // Weak pulls that keep the handles of nearly straight pieces from drifting, with a weight far below a sample's.
+    double priors(void (Window::*add)(int, double, double))
+    {
+        double sum = 0;
+        for (std::size_t j = 1; j < count_; ++j) {
+            if (nodes_[j].at < 0) continue;
+            // A corner whose sides are nearly in line has no place of its own but where it was found.
+            const double pull = node(j).smooth ? 1e-3 : 0.03;
+            const Vec2 off = node(j).at - anchor_[j];
+            sum += pull * squaredLength(off);
+            if (add) {
+                (this->*add)(nodes_[j].at, pull, -off.x);
+                (this->*add)(nodes_[j].at + 1, pull, -off.y);
+            }
+        }
+        for (std::size_t j = 0; j < count_; ++j) {
+            if (piece(j).line) continue;
+            const Cubic c = chain_.cubic(index(j));
+            const double third = distance(c.p0, c.p3) / 3;
+            constexpr double pull = 2e-4;
+            for (int side = 0; side < 2; ++side) {
+                const double off = (side == 0 ? piece(j).a : piece(j).b) - third;
+                sum += pull * off * off;
+                if (add) (this->*add)(handle_[j] + side, pull, -off);
+            }
+        }
+        return sum;
+    }
+
+    void addPrior(int slot, double weight, double residual)
+    {
+        normal_(slot, slot) += weight;
+        gradient_(slot) += weight * residual;
+    }
+
+    // Adds the derivative of n . P with respect to a node's position.
+    template <class Add> void position(std::size_t j, Vec2 n, double k, Add add)
+    {
+        if (nodes_[j].at < 0) return;
+        add(nodes_[j].at, n.x * k);
+        add(nodes_[j].at + 1, n.y * k);
+    }
+
+    // Adds k times the derivative of a node's angle on one side.
+    template <class Add> void angle(std::size_t j, bool outgoing, double k, Add add)
+    {
+        const Slots& slot = nodes_[j];
+        const int own = outgoing ? slot.out : slot.in;
+        if (own >= 0) {
+            add(own, k);
+            return;
+        }
+        if (outgoing ? slot.outFromLine : slot.inFromLine) {
+            const std::size_t u = outgoing ? j - 1 : j, v = u + 1;
+            const Vec2 d = node(v).at - node(u).at;
+            const double len = std::max(length(d), 1e-6);
+            const Vec2 side = perpendicular(d / len) / len;
+            position(v, side, k, add);
+            position(u, side, -k, add);
+        }
+    }
+
+    void assemble()
+    {
+        normal_ = Eigen::MatrixXd::Zero(size_, size_);
+        gradient_ = Eigen::VectorXd::Zero(size_);
+        std::vector<double> row(static_cast<std::size_t>(size_), 0);
+        std::vector<int> used;
+        const auto add = [&](int slot, double v) {
+            if (row[static_cast<std::size_t>(slot)] == 0) used.push_back(slot);
+            row[static_cast<std::size_t>(slot)] += v;
+        };
+        for (const Point& p : points_) {
+            const std::size_t j = p.piece;
+            const Vec2 s = source_.samples[p.sample];
+            const Cubic c = chain_.cubic(index(j));
+            double residual = 0;
+            used.clear();
+            if (piece(j).line) {
+                const Vec2 v = c.p3 - c.p0;
+                const double len = std::max(length(v), 1e-6);
+                const Vec2 n = perpendicular(v / len);
+                const double t = dot(s - c.p0, v) / (len * len);
+                residual = dot(n, s - c.p0);
+                position(j, n, 1 - t, add);
+                position(j + 1, n, t, add);
+            } else {
+                const double t = p.t, u = 1 - t;
+                Vec2 n = perpendicular(unit(derivative(c, t)));
+                const Vec2 off = s - at(c, t);
+                if (t <= 0 || t >= 1) {
+                    const double len = length(off);
+                    if (len > 1e-9) n = off / len;
+                }
+                residual = dot(n, off);
+                const double b0 = u * u * u, b1 = 3 * u * u * t, b2 = 3 * u * t * t, b3 = t * t * t;
+                const Vec2 uo = direction(node(j).out), ui = direction(node(j + 1).in);
+                position(j, n, b0 + b1, add);
+                position(j + 1, n, b2 + b3, add);
+                add(handle_[j], b1 * dot(n, uo));
+                add(handle_[j] + 1, -b2 * dot(n, ui));
+                angle(j, true, b1 * piece(j).a * dot(n, perpendicular(uo)), add);
+                angle(j + 1, false, -b2 * piece(j).b * dot(n, perpendicular(ui)), add);
+            }
+            for (const int a : used) {
+                const double va = row[static_cast<std::size_t>(a)];
+                gradient_(a) += p.weight * va * residual;
+                for (const int b : used) normal_(a, b) += p.weight * va * row[static_cast<std::size_t>(b)];
+            }
+            for (const int a : used) row[static_cast<std::size_t>(a)] = 0;
+        }
+        priors(&Window::addPrior);
+    }
+
+    Saved save()
+    {
+        Saved s;
+        for (std::size_t j = 0; j <= count_; ++j) s.nodes.push_back(node(j));
+        for (std::size_t j = 0; j < count_; ++j) s.pieces.push_back(piece(j));
+        return s;
+    }
+
+    void restore(const Saved& s)
+    {
+        for (std::size_t j = 0; j <= count_; ++j) node(j) = s.nodes[j];
+        for (std::size_t j = 0; j < count_; ++j) piece(j) = s.pieces[j];
+        for (Point& p : points_) p.t = p.t0;
+    }
+
+    void apply(const Eigen::VectorXd& step)
+    {
+        for (std::size_t j = 0; j <= count_; ++j) {
+            const Slots& slot = nodes_[j];
+            ChainNode& n = node(j);
+            if (slot.at >= 0) {
+                const Vec2 move{step(slot.at), step(slot.at + 1)};
+                const double len = length(move);
+                n.at += len > reach_ ? move * (reach_ / len) : move;
+            }
+            const auto turned = [&](int k) { return std::clamp(step(k), -0.5, 0.5); };
+            if (slot.in >= 0 && slot.in == slot.out) {
+                n.in = n.out = n.in + turned(slot.in);
+            } else {
+                if (slot.in >= 0) n.in += turned(slot.in);
+                if (slot.out >= 0) n.out += turned(slot.out);
+            }
+        }
+        for (std::size_t j = 0; j < count_; ++j) {
+            if (handle_[j] < 0 || piece(j).line) continue;
+            const double chord = distance(node(j).at, node(j + 1).at);
+            const double least = std::min(0.05 * chord, 1.0), most = 1.0 * chord + 0.5;
+            piece(j).a = std::clamp(piece(j).a + step(handle_[j]), least, most);
+            piece(j).b = std::clamp(piece(j).b + step(handle_[j] + 1), least, most);
+        }
+    }
+
+    // Lines hand their direction to the smooth nodes at their ends.
+    void alignLines()
+    {
+        for (std::size_t j = 0; j < count_; ++j) {
+            if (!piece(j).line) continue;
+            const double a = angleOf(node(j + 1).at - node(j).at);
+            node(j).out = a;
+            node(j + 1).in = a;
+            if (j > 0 && node(j).smooth) node(j).in = a;
+            if (j + 1 < count_ && node(j + 1).smooth) node(j + 1).out = a;
+        }
+    }
+
+    // A node that has moved along the line takes over the sample nearest to it.
+    void reassign(std::size_t j)
+    {
+        ChainNode& n = node(j);
+        if (!n.smooth) return;
+        const Samples& s = source_.samples;
+        const Run before = runOf(chain_, index(j - 1), s), after = runOf(chain_, index(j), s);
+        long best = before.last;
+        double d = distance(s[best], n.at);
+        for (const long dir : {-1L, 1L})
+            for (long i = before.last + dir; i > before.first && i - before.last < after.last - after.first; i += dir) {
+                const double e = distance(s[i], n.at);
+                if (e < d) {
+                    d = e;
+                    best = i;
+                } else if (e > d + 4 * s.step) {
+                    break;
+                }
+            }
+        n.sample = s.closed ? s.wrapped(best) : best;
+    }
+};
+
+} // namespace
+
+void settle(Chain& chain, std::size_t first, std::size_t count, const ChainSource& source, int rounds)
+{
+    if (chain.pieces.empty() || count == 0) return;
+    Window(chain, first, std::min(count, chain.pieces.size()), source).run(rounds);
+}
+
+Path toPath(const Chain& chain)
+{
+    Path path;
+    path.closed = chain.closed;
+    const std::size_t n = chain.nodes.size();
+    for (std::size_t k = 0; k < n; ++k) {
+        const ChainNode& c = chain.nodes[k];
+        Node node = cornerAt(c.at);
+        const bool hasIn = chain.closed || k > 0, hasOut = chain.closed || k + 1 < n;
+        if (hasIn) {
+            const ChainPiece& p = chain.pieces[(k + chain.pieces.size() - 1) % chain.pieces.size()];
+            if (!p.line) node.in = c.at - direction(c.in) * p.b;
+        }
+        if (hasOut && !chain.pieces[k].line) node.out = c.at + direction(c.out) * chain.pieces[k].a;
+        node.kind = c.smooth && hasIn && hasOut ? NodeKind::smooth : NodeKind::corner;
+        path.nodes.push_back(node);
+    }
+    return path;
+}
+
+} // namespace softrope::curve

@@ -1,0 +1,19 @@
+// The curve room, on one page.
+//
+// It knows: vectors, affine maps, cubic pieces and paths; their length, area, bounds, nearest points and crossings; how
+// to fit the fewest smooth pieces to samples, to reduce nodes, and all hand work on nodes. It does not know: pixels,
+// documents, colours, or what a stroke looks like on screen.
+//
+//   samples --fit--> Path --reduce--> Path          Path --edit--> Path
+#pragma once
+
+#include "curve/affine.h"    // maps of the plane
+#include "curve/box.h"       // boxes
+#include "curve/cubic.h"     // one cubic piece
+#include "curve/edit.h"      // nodes, handles, bend, open, merge
+#include "curve/fit.h"       // samples to the fewest pieces within slack
+#include "curve/intersect.h" // crossings
+#include "curve/path.h"      // nodes and pieces; the only path type
+#include "curve/reduce.h"    // fewer nodes
+#include "curve/tolerances.h"
+#include "curve/vec.h"

@@ -1,0 +1,70 @@
+#include "curve/fit.h"
+
+#include "curve/prune.h"
+#include "curve/seed.h"
+
+#include <algorithm>
+#include <optional>
+
+namespace softrope::curve {
+
+namespace {
+
+Fit asDrawn(const std::vector<Vec2>& points, bool closed, std::size_t count)
+{
+    return {polyline(points, closed && points.size() > 2), 0, count};
+}
+
+// Largest distance of the raw points from the path: what is promised is what was handed in, not our resampling of it.
+double furthestOff(const Chain& chain, const Samples& s)
+{
+    ChainSource source{s, std::vector<float>(s.points.size(), 1.0F)};
+    double worst = 0;
+    for (std::size_t k = 0; k < chain.pieces.size(); ++k) worst = std::max(worst, errorOf(chain, k, source, true).furthest);
+    return worst;
+}
+
+double within(const Chain& chain, const ChainSource& source)
+{
+    double worst = 0;
+    for (std::size_t k = 0; k < chain.pieces.size(); ++k) worst = std::max(worst, errorOf(chain, k, source).furthest);
+    return worst;
+}
+
+// Within slack before beyond it, then fewer nodes, then nearer.
+bool isBetter(const Chain& a, const Chain& b, const ChainSource& source, double slack)
+{
+    const double da = within(a, source), db = within(b, source);
+    if ((da <= slack) != (db <= slack)) return da <= slack;
+    if (a.nodes.size() != b.nodes.size()) return a.nodes.size() < b.nodes.size();
+    return da < db;
+}
+
+} // namespace
+
+Fit fit(const std::vector<Vec2>& raw, bool closed, const FitOptions& options)
+{
+    const std::vector<Vec2> points = cleaned(raw, closed);
+    if (points.size() < 3) return asDrawn(points, false, raw.size());
+    const Samples s = evenly(points, closed, options.spacing);
+    if (s.count() < (closed ? 8 : 4)) return asDrawn(points, closed, raw.size());
+    const double noise = noiseOf(s, 5 * options.grain);
+    std::vector<Corner> corners = findCorners(s, {options.grain, options.rounding, options.cornerFrom});
+    // Two beginnings, a careful and a daring one: neither is best on every line, the better result is kept.
+    std::optional<Chain> best;
+    for (const double daring : {0.85, 1.7}) {
+        Seed start = seed(s, corners, options, noise, daring);
+        Chain chain = std::move(start.chain);
+        if (chain.pieces.empty() || (closed && chain.pieces.size() != chain.nodes.size())) continue;
+        const ChainSource source{s, std::move(start.weight)};
+        prune(chain, source, options, noise);
+        if (options.cancelled && options.cancelled()) return asDrawn(points, closed, raw.size());
+        if (!best || isBetter(chain, *best, source, options.slack)) best = std::move(chain);
+        // A long line is dear to fit twice, and evens out over its length anyway.
+        if (best->pieces.size() <= 2 || best->pieces.size() > 150) break;
+    }
+    if (!best) return asDrawn(points, closed, raw.size());
+    return {toPath(*best), furthestOff(*best, s), raw.size()};
+}
+
+} // namespace softrope::curve

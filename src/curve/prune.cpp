@@ -1,0 +1,258 @@
+#include "curve/prune.h"
+
+#include "curve/seed.h"
+
+#include <algorithm>
+#include <optional>
+
+namespace softrope::curve {
+
+namespace {
+
+struct Quality {
+    double furthest = 0;
+    double sum = 0;
+    long count = 0;
+    double worstMean = 0; // largest root mean square of a piece
+    double rms() const { return count > 0 ? std::sqrt(sum / static_cast<double>(count)) : 0; }
+};
+
+class Pruner {
+public:
+    Pruner(Chain& chain, const ChainSource& source, const FitOptions& o, double noise)
+        : chain_(chain), source_(source), o_(o), noise_(noise)
+    {
+    }
+
+    void run()
+    {
+        sweep(10);
+        mend();
+        softenCorners();
+        removeNodes();
+        sweep(8);
+        mend();
+    }
+
+private:
+    Chain& chain_;
+    const ChainSource& source_;
+    const FitOptions& o_;
+    double noise_;
+
+    std::size_t size() const { return chain_.nodes.size(); }
+    std::size_t pieces() const { return chain_.pieces.size(); }
+    bool stopped() const { return o_.cancelled && o_.cancelled(); }
+
+    // The window of `reach` pieces to either side of node k, widened so that it does not end on a straight's smooth end.
+    struct Span {
+        std::size_t first = 0, count = 0;
+    };
+    Span around(std::size_t k, std::size_t reach, const Chain& c) const
+    {
+        const std::size_t n = c.nodes.size(), m = c.pieces.size();
+        if (m == 0) return {};
+        if (c.closed) {
+            std::size_t count = std::min(2 * reach, m);
+            std::size_t first = (k + m - std::min(reach, m / 2 + (m % 2))) % m;
+            if (2 * reach >= m) first = (k + m - m / 2) % m;
+            for (int grow = 0; grow < 3 && count < m; ++grow) {
+                const std::size_t end = (first + count) % n;
+                if (c.nodes[end].smooth && c.pieces[(first + count - 1) % m].line) ++count;
+                else break;
+            }
+            for (int grow = 0; grow < 3 && count < m; ++grow) {
+                if (c.nodes[first].smooth && c.pieces[first].line) {
+                    first = (first + m - 1) % m;
+                    ++count;
+                } else {
+                    break;
+                }
+            }
+            return {first, count};
+        }
+        std::size_t first = k > reach ? k - reach : 0, end = std::min(m, k + reach);
+        while (first > 0 && c.nodes[first].smooth && c.pieces[first].line) --first;
+        while (end < m && c.nodes[end].smooth && c.pieces[end - 1].line) ++end;
+        return {first, end - first};
+    }
+
+    Quality quality(const Chain& c, Span w, bool all = false) const
+    {
+        Quality q;
+        for (std::size_t j = 0; j < w.count; ++j) {
+            const PieceError e = errorOf(c, (w.first + j) % c.pieces.size(), source_, all);
+            q.furthest = std::max(q.furthest, e.furthest);
+            q.sum += e.sumOfSquares;
+            q.count += e.count;
+            if (e.count > 0) q.worstMean = std::max(q.worstMean, std::sqrt(e.sumOfSquares / static_cast<double>(e.count)));
+        }
+        return q;
+    }
+
+    bool good(const Quality& q) const
+    {
+        return q.furthest <= o_.slack * 0.97 && q.worstMean <= std::max(o_.even * o_.slack, 1.15 * noise_);
+    }
+
+    // Every node gets its turn in the middle of a window.
+    void sweep(int rounds)
+    {
+        const std::size_t m = pieces();
+        if (m <= 6) {
+            for (int pass = 0; pass < 2; ++pass) settleAround(pass == 0 ? 0 : size() / 2, 6, rounds);
+            return;
+        }
+        for (std::size_t k = 0; k < size(); k += 3) settleAround(k, 3, rounds);
+    }
+
+    void settleAround(std::size_t k, std::size_t reach, int rounds)
+    {
+        const Span w = around(k, reach, chain_);
+        settle(chain_, w.first, w.count, source_, rounds);
+    }
+
+    // Splits the worst pieces until all are within slack.
+    void mend()
+    {
+        for (int round = 0; round < 6; ++round) {
+            bool whole = true;
+            for (std::size_t k = 0; k < pieces() && !stopped(); ++k) {
+                const PieceError e = errorOf(chain_, k, source_);
+                if (e.furthest <= o_.slack) continue;
+                const Run run = runOf(chain_, k, source_.samples);
+                if (run.last - run.first < 6) continue;
+                whole = false;
+                split(k, std::clamp(e.worst, run.first + 2, run.last - 2));
+                settleAround((k + 1) % size(), 2, 10);
+            }
+            if (whole) break;
+        }
+    }
+
+    void split(std::size_t k, long sample)
+    {
+        const Samples& s = source_.samples;
+        const Run run = runOf(chain_, k, s);
+        const long w = std::max(1L, std::min({std::lround(3 * o_.grain / s.step), sample - run.first, run.last - sample}));
+        const LocalFit f = localParabola(s, sample - w, sample + w, static_cast<double>(sample));
+        ChainNode n;
+        n.at = f.point;
+        n.in = n.out = angleOf(f.tangent);
+        n.sample = s.closed ? s.wrapped(sample) : sample;
+        const std::size_t j = chain_.next(k);
+        const SpanFit a = fitSpan(s, {run.first, sample}, chain_.nodes[k].at, chain_.nodes[k].out, n.at, n.in);
+        const SpanFit b = fitSpan(s, {sample, run.last}, n.at, n.out, chain_.nodes[j].at, chain_.nodes[j].in);
+        chain_.pieces[k] = {a.a, a.b, false};
+        chain_.pieces.insert(chain_.pieces.begin() + static_cast<long>(k) + 1, ChainPiece{b.a, b.b, false});
+        chain_.nodes.insert(chain_.nodes.begin() + static_cast<long>(k) + 1, n);
+    }
+
+    // The chain without node k, settled there; its quality in the window.
+    struct Trial {
+        Chain chain;
+        Quality quality;
+    };
+    std::optional<Trial> without(std::size_t k) const
+    {
+        const std::size_t n = size();
+        if (chain_.closed ? n <= 2 : (k == 0 || k + 1 == n)) return std::nullopt;
+        const std::size_t before = (k + n - 1) % n, m = pieces();
+        const std::size_t pb = (k + m - 1) % m;
+        const Samples& s = source_.samples;
+        Run run = runOf(chain_, pb, s);
+        const Run after = runOf(chain_, k, s);
+        run.last += after.last - after.first;
+        const ChainNode &u = chain_.nodes[before], &v = chain_.nodes[chain_.next(k)];
+        const SpanFit f = fitSpan(s, run, u.at, u.out, v.at, v.in);
+        if (f.furthest > 12 * o_.slack) return std::nullopt;
+        Trial t{chain_, {}};
+        t.chain.pieces[pb] = {f.a, f.b, false};
+        t.chain.pieces.erase(t.chain.pieces.begin() + static_cast<long>(k));
+        t.chain.nodes.erase(t.chain.nodes.begin() + static_cast<long>(k));
+        const std::size_t left = k == 0 ? t.chain.pieces.size() - 1 : k - 1;
+        const Span w = around(left, 3, t.chain);
+        // Two rounds with the samples handed out anew between them.
+        settle(t.chain, w.first, w.count, source_, 10);
+        settle(t.chain, w.first, w.count, source_, 6);
+        t.quality = quality(t.chain, w);
+        return t;
+    }
+
+    double costOf(std::size_t k) const
+    {
+        constexpr double never = 1e9;
+        const ChainNode& n = chain_.nodes[k];
+        if (!n.smooth) return never;
+        const std::size_t m = pieces();
+        const bool line = chain_.pieces[k % m].line || chain_.pieces[(k + m - 1) % m].line;
+        const auto t = without(k);
+        if (!t || !good(t->quality)) return never;
+        if (line) {
+            // A straight gives way only when it was none: the curve that swallows it must be about as near.
+            const Quality now = quality(chain_, around(k, 3, chain_));
+            if (t->quality.rms() > 1.15 * now.rms() + 0.01 * o_.grain || t->quality.furthest > 0.6 * o_.slack) return never;
+        }
+        return t->quality.furthest / o_.slack + 2 * t->quality.rms() / o_.slack;
+    }
+
+    void removeNodes()
+    {
+        std::vector<double> cost(size());
+        for (std::size_t k = 0; k < size(); ++k) {
+            if (stopped()) return;
+            cost[k] = costOf(k);
+        }
+        while (size() > 2) {
+            const std::size_t k = static_cast<std::size_t>(std::min_element(cost.begin(), cost.end()) - cost.begin());
+            if (cost[k] >= 1e9 || stopped()) return;
+            auto t = without(k);
+            if (!t) return;
+            chain_ = std::move(t->chain);
+            cost.erase(cost.begin() + static_cast<long>(k));
+            const std::size_t n = size();
+            for (std::size_t j = 0; j < std::min<std::size_t>(7, n); ++j) {
+                if (!chain_.closed && k + j < 3) continue;
+                const std::size_t i = (k + n + j - 3) % n;
+                if (!chain_.closed && k + j - 3 >= n) continue;
+                cost[i] = costOf(i);
+            }
+        }
+    }
+
+    // A corner of small turn that a smooth node explains as well was none.
+    void softenCorners()
+    {
+        const std::size_t n = size();
+        for (std::size_t k = 0; k < n && !stopped(); ++k) {
+            const ChainNode& c = chain_.nodes[k];
+            if (c.smooth || (!chain_.closed && (k == 0 || k + 1 == n))) continue;
+            const double angle = std::abs(turn(direction(c.in), direction(c.out)));
+            if (angle > radians(75)) continue;
+            const std::size_t m = pieces();
+            const bool l0 = chain_.pieces[(k + m - 1) % m].line, l1 = chain_.pieces[k % m].line;
+            Chain trial = chain_;
+            if (l0 && l1) continue;
+            ChainNode& t = trial.nodes[k];
+            t.smooth = true;
+            const double mean = t.in + 0.5 * turn(direction(t.in), direction(t.out));
+            t.in = t.out = l0 ? t.in : l1 ? t.out : mean;
+            Span w = around(k, 2, trial);
+            settle(trial, w.first, w.count, source_, 10);
+            settle(trial, w.first, w.count, source_, 6);
+            const Quality soft = quality(trial, w, true), hard = quality(chain_, around(k, 2, chain_));
+            const double bar = angle < cornerDoubt() ? 1.5 : 1.1;
+            if (soft.rms() <= bar * hard.rms() + 0.02 * o_.grain && soft.furthest <= std::max(0.5 * o_.slack, 1.1 * hard.furthest)) chain_ = std::move(trial);
+        }
+    }
+    double cornerDoubt() const { return 1.4 * o_.cornerFrom; }
+};
+
+} // namespace
+
+void prune(Chain& chain, const ChainSource& source, const FitOptions& options, double noise)
+{
+    Pruner(chain, source, options, noise).run();
+}
+
+} // namespace softrope::curve

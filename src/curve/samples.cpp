@@ -1,0 +1,171 @@
+#include "curve/samples.h"
+
+#include <algorithm>
+
+namespace softrope::curve {
+
+std::vector<Vec2> cleaned(const std::vector<Vec2>& raw, bool closed)
+{
+    std::vector<Vec2> out;
+    out.reserve(raw.size());
+    for (const Vec2 p : raw)
+        if (isFinite(p) && (out.empty() || squaredLength(p - out.back()) > 1e-18)) out.push_back(p);
+    while (closed && out.size() > 1 && squaredLength(out.front() - out.back()) <= 1e-18) out.pop_back();
+    return out;
+}
+
+Samples evenly(const std::vector<Vec2>& raw, bool closed, double step)
+{
+    Samples s;
+    s.closed = closed;
+    const std::size_t n = raw.size();
+    if (n < 2) {
+        s.points = raw;
+        return s;
+    }
+    const std::size_t pieces = closed ? n : n - 1;
+    double total = 0;
+    for (std::size_t i = 0; i < pieces; ++i) total += distance(raw[i], raw[(i + 1) % n]);
+    const double wanted = std::max(1.0, std::round(total / step));
+    const auto count = static_cast<std::size_t>(std::clamp(wanted, closed ? 3.0 : 1.0, 4e6));
+    s.step = total / static_cast<double>(count);
+    s.points.reserve(count + 1);
+    std::size_t i = 0;
+    double walked = 0;
+    double len = distance(raw[0], raw[1 % n]);
+    const std::size_t wantedPoints = closed ? count : count + 1;
+    for (std::size_t k = 0; k < wantedPoints; ++k) {
+        const double target = s.step * static_cast<double>(k);
+        while (walked + len < target && i + 1 < pieces) {
+            walked += len;
+            ++i;
+            len = distance(raw[i], raw[(i + 1) % n]);
+        }
+        const double t = len > 0 ? std::clamp((target - walked) / len, 0.0, 1.0) : 0.0;
+        s.points.push_back(lerp(raw[i], raw[(i + 1) % n], t));
+    }
+    if (!closed) s.points.back() = raw.back();
+    return s;
+}
+
+namespace {
+
+struct Sums {
+    long n = 0;
+    double mid = 0; // mean offset of the indices
+    Vec2 mean, slope, curve;
+    double m2 = 0; // mean of squared offsets
+};
+
+// Regression on orthogonal polynomials 1, v, v^2 - mean(v^2), with v the arc length from the window's middle.
+Sums regress(const Samples& s, long first, long last)
+{
+    Sums r;
+    r.n = last - first + 1;
+    r.mid = 0.5 * static_cast<double>(first + last);
+    for (long i = first; i <= last; ++i) r.mean += s[i];
+    const auto n = static_cast<double>(r.n);
+    r.mean = r.mean / n;
+    r.m2 = s.step * s.step * (n * n - 1) / 12;
+    Vec2 sv, sq;
+    double q2 = 0;
+    for (long i = first; i <= last; ++i) {
+        const double v = s.step * (static_cast<double>(i) - r.mid);
+        const double q = v * v - r.m2;
+        sv += v * s[i];
+        sq += q * s[i];
+        q2 += q * q;
+    }
+    if (r.n > 1) r.slope = sv / (n * r.m2);
+    if (r.n > 2 && q2 > 0) r.curve = sq / q2;
+    return r;
+}
+
+LocalFit read(const Samples& s, const Sums& r, long first, long last, double where)
+{
+    LocalFit f;
+    const double v = s.step * (where - r.mid);
+    f.point = r.mean + r.slope * v + r.curve * (v * v - r.m2);
+    const Vec2 d = r.slope + r.curve * (2 * v);
+    f.tangent = unit(d);
+    const double speed = length(d);
+    f.bend = speed > 0 ? cross(d, 2 * r.curve) / (speed * speed * speed) : 0;
+    double sum = 0;
+    for (long i = first; i <= last; ++i) {
+        const double u = s.step * (static_cast<double>(i) - r.mid);
+        sum += squaredLength(s[i] - (r.mean + r.slope * u + r.curve * (u * u - r.m2)));
+    }
+    f.residual = std::sqrt(sum / static_cast<double>(r.n));
+    return f;
+}
+
+} // namespace
+
+LocalFit localParabola(const Samples& s, long first, long last, double where)
+{
+    return read(s, regress(s, first, last), first, last, where);
+}
+
+LocalFit localLine(const Samples& s, long first, long last, double where)
+{
+    Sums r = regress(s, first, last);
+    r.curve = {};
+    return read(s, r, first, last, where);
+}
+
+double noiseOf(const Samples& s, double span)
+{
+    const long half = std::max(2L, std::lround(0.5 * span / s.step));
+    const long n = s.count();
+    if (n < 2 * half + 2) return 0;
+    std::vector<double> off;
+    const long stride = std::max(1L, n / 400);
+    for (long i = s.closed ? 0 : half; i < (s.closed ? n : n - half); i += stride) {
+        const LocalFit f = localParabola(s, i - half, i + half, static_cast<double>(i));
+        off.push_back(f.residual);
+    }
+    std::nth_element(off.begin(), off.begin() + static_cast<long>(off.size() / 2), off.end());
+    return off[off.size() / 2];
+}
+
+LineSums::LineSums(const Samples& s) : samples_(s)
+{
+    const long n = s.count();
+    const long run = s.closed ? 2 * n : n;
+    for (const Vec2 p : s.points) origin_ += p;
+    origin_ = origin_ / static_cast<double>(std::max(1L, n));
+    for (auto* v : {&x_, &y_, &xx_, &xy_, &yy_}) v->assign(static_cast<std::size_t>(run + 1), 0);
+    for (long i = 0; i < run; ++i) {
+        const auto k = static_cast<std::size_t>(i);
+        const Vec2 p = s[i] - origin_;
+        x_[k + 1] = x_[k] + p.x;
+        y_[k + 1] = y_[k] + p.y;
+        xx_[k + 1] = xx_[k] + p.x * p.x;
+        xy_[k + 1] = xy_[k] + p.x * p.y;
+        yy_[k + 1] = yy_[k] + p.y * p.y;
+    }
+}
+
+LineSums::Line LineSums::over(long first, long last) const
+{
+    if (samples_.closed) {
+        const long n = samples_.count();
+        const long shift = first >= 0 ? (first / n) * n : -((-first + n - 1) / n) * n;
+        first -= shift;
+        last -= shift;
+    }
+    const auto a = static_cast<std::size_t>(first), b = static_cast<std::size_t>(last + 1);
+    const double n = static_cast<double>(last - first + 1);
+    const Vec2 m{(x_[b] - x_[a]) / n, (y_[b] - y_[a]) / n};
+    const double cxx = (xx_[b] - xx_[a]) / n - m.x * m.x;
+    const double cxy = (xy_[b] - xy_[a]) / n - m.x * m.y;
+    const double cyy = (yy_[b] - yy_[a]) / n - m.y * m.y;
+    // Smaller eigenvalue of the covariance is the mean squared distance from the line.
+    const double mean = 0.5 * (cxx + cyy), gap = std::hypot(0.5 * (cxx - cyy), cxy);
+    const double angle = 0.5 * std::atan2(2 * cxy, cxx - cyy);
+    Line line{m + origin_, direction(angle), std::sqrt(std::max(0.0, mean - gap))};
+    if (dot(line.along, samples_[last] - samples_[first]) < 0) line.along = -line.along;
+    return line;
+}
+
+} // namespace softrope::curve

@@ -1,0 +1,98 @@
+#include "files/pictures.h"
+
+#include <QBuffer>
+#include <QFile>
+#include <QFileInfo>
+#include <QImage>
+#include <QImageReader>
+#include <QImageWriter>
+
+#include <cstring>
+
+namespace softrope::files {
+
+namespace {
+
+// Refuses to hand out more data once the user has stopped the reading: decoders then give up.
+class StoppableBuffer : public QBuffer {
+public:
+    explicit StoppableBuffer(QByteArray* data, const std::function<bool()>& cancelled) : QBuffer(data), cancelled_(cancelled) {}
+
+protected:
+    qint64 readData(char* data, qint64 most) override { return cancelled_ && cancelled_() ? -1 : QBuffer::readData(data, most); }
+
+private:
+    const std::function<bool()>& cancelled_;
+};
+
+PictureResult failed(const std::string& why)
+{
+    PictureResult r;
+    r.problem = why;
+    return r;
+}
+
+} // namespace
+
+PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string& name, const std::function<bool()>& cancelled)
+{
+    if (bytes.empty()) return failed(name + " is empty.");
+    QByteArray raw = QByteArray::fromRawData(reinterpret_cast<const char*>(bytes.data()), static_cast<qsizetype>(bytes.size()));
+    StoppableBuffer buffer(&raw, cancelled);
+    buffer.open(QIODevice::ReadOnly);
+    QImageReader reader(&buffer);
+    reader.setAutoTransform(true);
+    reader.setDecideFormatFromContent(true);
+    if (!reader.canRead()) return failed(name + " is not a picture that can be read (PNG, JPEG, WebP, TIFF, BMP or GIF).");
+    const std::string format = reader.format().toStdString();
+    if (format == "svg" || format == "svgz" || format == "pdf") return failed(name + " is a drawing, not a picture. Open it instead.");
+    const QSize size = reader.size();
+    if (size.isValid() && static_cast<long long>(size.width()) * size.height() > mostPixels)
+        return failed(name + " has " + std::to_string(static_cast<long long>(size.width()) * size.height() / 1'000'000) + " megapixels; at most 100 can be opened.");
+    QImageReader::setAllocationLimit(1024);
+    QImage image = reader.read();
+    if (cancelled && cancelled()) return failed("Stopped.");
+    if (image.isNull()) return failed(name + " is broken and cannot be read.");
+    if (static_cast<long long>(image.width()) * image.height() > mostPixels) return failed(name + " is larger than 100 megapixels.");
+    PictureResult r;
+    r.format = format;
+    // Readers report 96 or 72 dpi as a stand-in; only other values say something.
+    const double dpi = image.dotsPerMeterX() * 0.0254;
+    r.dotsPerInch = dpi > 100 ? dpi : 0;
+    image.convertTo(QImage::Format_RGBA8888);
+    if (image.isNull()) return failed("There is not enough memory for " + name + ".");
+    r.picture = pixel::Picture(image.width(), image.height());
+    static_assert(sizeof(pixel::Rgba) == 4);
+    for (int y = 0; y < image.height(); ++y) std::memcpy(r.picture.row(y), image.constScanLine(y), static_cast<std::size_t>(image.width()) * 4);
+    return r;
+}
+
+PictureResult readPictureFile(const std::string& path, const std::function<bool()>& cancelled)
+{
+    const QString name = QString::fromStdString(path);
+    const std::string shortName = QFileInfo(name).fileName().toStdString();
+    QFile file(name);
+    if (!file.exists()) return failed("There is no file " + shortName + ".");
+    if (!file.open(QIODevice::ReadOnly)) return failed(shortName + " cannot be opened: " + file.errorString().toStdString() + ".");
+    if (file.size() > 2'000'000'000) return failed(shortName + " is larger than 2 GB.");
+    std::vector<std::byte> bytes(static_cast<std::size_t>(file.size()));
+    if (file.read(reinterpret_cast<char*>(bytes.data()), static_cast<qint64>(bytes.size())) != static_cast<qint64>(bytes.size()))
+        return failed(shortName + " cannot be read to its end.");
+    return readPicture(bytes, shortName, cancelled);
+}
+
+std::vector<std::byte> writePng(const pixel::Picture& picture, double dotsPerInch)
+{
+    QImage image(reinterpret_cast<const uchar*>(picture.data.data()), picture.width, picture.height, picture.width * 4, QImage::Format_RGBA8888);
+    image.setDotsPerMeterX(static_cast<int>(std::lround(dotsPerInch / 0.0254)));
+    image.setDotsPerMeterY(static_cast<int>(std::lround(dotsPerInch / 0.0254)));
+    QByteArray out;
+    QBuffer buffer(&out);
+    buffer.open(QIODevice::WriteOnly);
+    QImageWriter writer(&buffer, "png");
+    if (!writer.write(image)) return {};
+    const auto* from = reinterpret_cast<const std::byte*>(out.constData());
+    return {from, from + out.size()};
+}
+
+} // namespace softrope::files

@@ -1,0 +1,30 @@
+// Pictures from files. Decoding is left to Qt's image readers, behind this one header.
+#pragma once
+
+#include "pixel/raster.h"
+
+#include <cstddef>
+#include <functional>
+#include <string>
+#include <vector>
+
+namespace softrope::files {
+
+constexpr long long mostPixels = 100'000'000; // larger pictures are refused with a clear message
+
+struct PictureResult {
+    pixel::Picture picture;
+    double dotsPerInch = 0; // 0 = not stated
+    std::string format;     // "png", "jpeg", ...
+    std::string problem;    // empty when the picture could be read, else a sentence for the user
+    bool ok() const { return problem.empty(); }
+};
+
+// PNG, JPEG (turned as its EXIF says), WebP, TIFF, BMP, GIF (first frame). `bytes` must stay alive for the call only.
+PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string& name, const std::function<bool()>& cancelled = {});
+PictureResult readPictureFile(const std::string& path, const std::function<bool()>& cancelled = {});
+
+// PNG, straight alpha, with its resolution; empty when there is no memory for it.
+std::vector<std::byte> writePng(const pixel::Picture& picture, double dotsPerInch = 96);
+
+} // namespace softrope::files

@@ -1,0 +1,43 @@
+// SVG, in and out.
+//
+// The working file is SVG with what SVG cannot say in attributes of our own namespace; a clean export is SVG 1.1 and
+// nothing else. Reading copes with foreign files and lists what it had to leave out.
+#pragma once
+
+#include "art/document.h"
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace softrope::files {
+
+inline constexpr const char* ropeNamespace = "urn:soft-rope:1";
+
+// Everything, exactly: reading it back gives an equal document.
+std::string writeWorkingSvg(const art::Document& d);
+// Shown artwork only, no references, plain SVG 1.1 valid against its DTD.
+std::string writeCleanSvg(const art::Document& d, int decimals = 3);
+
+struct SvgResult {
+    art::Document document;
+    std::vector<std::string> leftOut; // "2 texts", "1 gradient (painted grey)"
+    std::string problem;              // a sentence for the user; the document is then empty
+    bool working = false;             // it was one of our own working files
+    bool ok() const { return problem.empty(); }
+};
+// Understands paths, basic shapes, groups, transforms, fills, strokes, opacity, viewBox and embedded pictures.
+SvgResult readSvg(std::string_view text);
+
+// Every path element of the file reduced in place (curve/reduce.h); all else in the file stays as it is. `slack` is in
+// units of the root's viewBox; transforms on the way are allowed for.
+struct ReducedSvg {
+    std::string text;
+    std::string problem;
+    std::size_t nodesBefore = 0, nodesAfter = 0;
+    double furthest = 0; // root units
+    bool ok() const { return problem.empty(); }
+};
+ReducedSvg reduceSvg(std::string_view text, double slack);
+
+} // namespace softrope::files

@@ -1,0 +1,131 @@
+#include "files/svg_style.h"
+
+#include <pugixml.hpp>
+
+#include <algorithm>
+#include <array>
+#include <charconv>
+#include <cmath>
+#include <vector>
+
+namespace softrope::files {
+
+namespace {
+
+std::string_view trimmed(std::string_view s)
+{
+    while (!s.empty() && std::isspace(static_cast<unsigned char>(s.front()))) s.remove_prefix(1);
+    while (!s.empty() && std::isspace(static_cast<unsigned char>(s.back()))) s.remove_suffix(1);
+    return s;
+}
+
+std::optional<double> plain(std::string_view s)
+{
+    s = trimmed(s);
+    if (!s.empty() && s.front() == '+') s.remove_prefix(1);
+    double v = 0;
+    const auto [end, e] = std::from_chars(s.data(), s.data() + s.size(), v);
+    if (e != std::errc() || !std::isfinite(v)) return std::nullopt;
+    const std::string_view rest = trimmed(s.substr(static_cast<std::size_t>(end - s.data())));
+    if (rest == "%") return v / 100;
+    return v;
+}
+
+double share(std::string_view s) { return std::clamp(plain(s).value_or(1), 0.0, 1.0); }
+
+} // namespace
+
+std::optional<double> lengthPx(std::string_view text)
+{
+    text = trimmed(text);
+    if (!text.empty() && text.front() == '+') text.remove_prefix(1);
+    double v = 0;
+    const auto [end, e] = std::from_chars(text.data(), text.data() + text.size(), v);
+    if (e != std::errc() || !std::isfinite(v)) return std::nullopt;
+    const std::string_view unit = trimmed(text.substr(static_cast<std::size_t>(end - text.data())));
+    // CSS: 96 px to the inch.
+    constexpr std::array<std::pair<std::string_view, double>, 7> units{{{"", 1}, {"px", 1}, {"in", 96}, {"mm", 96 / 25.4}, {"cm", 96 / 2.54}, {"pt", 96.0 / 72}, {"pc", 16}}};
+    for (const auto& [name, px] : units)
+        if (unit == name) return v * px;
+    return std::nullopt;
+}
+
+curve::Affine transformOf(std::string_view text)
+{
+    curve::Affine m;
+    while (true) {
+        const auto open = text.find('(');
+        const auto close = open == std::string_view::npos ? open : text.find(')', open);
+        if (close == std::string_view::npos) return m;
+        std::string_view name = trimmed(text.substr(0, open));
+        while (!name.empty() && (name.front() == ',' || std::isspace(static_cast<unsigned char>(name.front())))) name.remove_prefix(1);
+        std::vector<double> v;
+        std::string_view inside = text.substr(open + 1, close - open - 1);
+        while (!inside.empty()) {
+            if (inside.front() == '+') inside.remove_prefix(1);
+            double x = 0;
+            const auto [end, e] = std::from_chars(inside.data(), inside.data() + inside.size(), x);
+            if (e == std::errc()) {
+                v.push_back(std::isfinite(x) ? x : 0);
+                inside.remove_prefix(static_cast<std::size_t>(end - inside.data()));
+            } else {
+                inside.remove_prefix(1);
+            }
+        }
+        const auto at = [&](std::size_t i, double otherwise) { return i < v.size() ? v[i] : otherwise; };
+        if (name == "matrix" && v.size() == 6) m = m * curve::Affine{v[0], v[1], v[2], v[3], v[4], v[5]};
+        else if (name == "translate") m = m * curve::translation({at(0, 0), at(1, 0)});
+        else if (name == "scale") m = m * curve::scaling(at(0, 1), at(1, at(0, 1)));
+        else if (name == "rotate") m = m * curve::about({at(1, 0), at(2, 0)}, curve::rotation(curve::radians(at(0, 0))));
+        else if (name == "skewX") m = m * curve::Affine{1, 0, std::tan(curve::radians(at(0, 0))), 1, 0, 0};
+        else if (name == "skewY") m = m * curve::Affine{1, std::tan(curve::radians(at(0, 0))), 0, 1, 0, 0};
+        text.remove_prefix(close + 1);
+    }
+}
+
+Style::Paint Style::paint(std::string_view value, const Paint& before) const
+{
+    if (value == "none" || value == "transparent") return {};
+    if (value == "inherit") return before;
+    if (value == "currentColor") return {current, false};
+    if (value.rfind("url(", 0) == 0) return {art::Colour{128, 128, 128}, true};
+    if (const auto c = art::colourFrom(value)) return {*c, false};
+    return before;
+}
+
+void Style::set(std::string_view name, std::string_view value)
+{
+    value = trimmed(value);
+    if (value == "inherit") return;
+    if (name == "fill") fill = paint(value, fill);
+    else if (name == "stroke") stroke = paint(value, stroke);
+    else if (name == "color") current = art::colourFrom(value).value_or(current);
+    else if (name == "fill-opacity") fillOpacity = share(value);
+    else if (name == "stroke-opacity") strokeOpacity = share(value);
+    else if (name == "opacity") opacity *= share(value);
+    else if (name == "stroke-width") strokeWidth = std::max(0.0, lengthPx(value).value_or(strokeWidth));
+    else if (name == "fill-rule") evenOdd = value == "evenodd";
+    else if (name == "stroke-linecap") cap = value == "round" ? art::Cap::round : art::Cap::flat;
+    else if (name == "stroke-linejoin") join = value == "round" ? art::Join::round : value == "bevel" ? art::Join::bevel : art::Join::mitre;
+    else if (name == "stroke-dasharray") dashed = value != "none";
+    else if (name == "display") hidden = hidden || value == "none";
+    else if (name == "visibility") hidden = hidden || value == "hidden" || value == "collapse";
+}
+
+void Style::apply(pugi::xml_node n)
+{
+    // "color" first: currentColor on the same element means the new one.
+    if (const auto c = n.attribute("color")) set("color", c.value());
+    for (const pugi::xml_attribute a : n.attributes())
+        if (std::string_view(a.name()) != "color") set(a.name(), a.value());
+    std::string_view css = n.attribute("style").value();
+    while (!css.empty()) {
+        const auto end = css.find(';');
+        const std::string_view one = css.substr(0, end);
+        const auto colon = one.find(':');
+        if (colon != std::string_view::npos) set(trimmed(one.substr(0, colon)), one.substr(colon + 1));
+        css = end == std::string_view::npos ? std::string_view{} : css.substr(end + 1);
+    }
+}
+
+} // namespace softrope::files

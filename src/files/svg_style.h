@@ -1,0 +1,43 @@
+// What SVG elements inherit: presentation attributes and style declarations, lengths and transforms.
+#pragma once
+
+#include "art/document.h"
+#include "curve/affine.h"
+
+#include <optional>
+#include <string>
+#include <string_view>
+
+namespace pugi {
+class xml_node;
+}
+
+namespace softrope::files {
+
+struct Style {
+    struct Paint {
+        std::optional<art::Colour> colour;
+        bool pattern = false; // a gradient or pattern stood there; a mid grey stands in
+    };
+    Paint fill{art::Colour{0, 0, 0}, false}, stroke;
+    art::Colour current{0, 0, 0};
+    double fillOpacity = 1, strokeOpacity = 1, strokeWidth = 1;
+    double opacity = 1; // not inherited, but gathered on the way down: groups are dissolved
+    bool evenOdd = false, hidden = false, dashed = false;
+    art::Cap cap = art::Cap::flat;
+    art::Join join = art::Join::mitre;
+
+    // Takes over what the element sets, by attributes first and then by its style declarations.
+    void apply(pugi::xml_node n);
+
+private:
+    void set(std::string_view name, std::string_view value);
+    Paint paint(std::string_view value, const Paint& before) const;
+};
+
+// "12", "3mm", "1in", "2pt", "5pc", "1cm", "10px"; nothing for percentages, em and what is no length. In px.
+std::optional<double> lengthPx(std::string_view text);
+// matrix, translate, scale, rotate, skewX, skewY in sequence (SVG 1.1, 7.6); the identity where it cannot be read.
+curve::Affine transformOf(std::string_view text);
+
+} // namespace softrope::files

@@ -1,0 +1,169 @@
+#include "files/bytes.h"
+#include "files/path_data.h"
+#include "files/svg.h"
+
+#include <pugixml.hpp>
+
+#include <sstream>
+
+namespace softrope::files {
+
+using art::Artwork;
+using art::Item;
+using curve::Vec2;
+
+namespace {
+
+const char* unitName(art::Unit u) { return u == art::Unit::mm ? "mm" : u == art::Unit::in ? "in" : "px"; }
+double inUnit(double px, art::Unit u) { return u == art::Unit::mm ? px * 25.4 / 96 : u == art::Unit::in ? px / 96 : px; }
+
+class Writer {
+public:
+    Writer(const art::Document& d, bool working, int decimals) : d_(d), working_(working), decimals_(decimals) {}
+
+    std::string run()
+    {
+        pugi::xml_node declaration = xml_.append_child(pugi::node_declaration);
+        declaration.append_attribute("version") = "1.0";
+        declaration.append_attribute("encoding") = "UTF-8";
+        root_ = xml_.append_child("svg");
+        root_.append_attribute("xmlns") = "http://www.w3.org/2000/svg";
+        const bool links = working_;
+        if (links) root_.append_attribute("xmlns:xlink") = "http://www.w3.org/1999/xlink";
+        if (working_) root_.append_attribute("xmlns:rope") = ropeNamespace;
+        root_.append_attribute("version") = "1.1";
+        set(root_, "width", num(inUnit(d_.sheet.width, d_.sheet.unit)) + unitName(d_.sheet.unit));
+        set(root_, "height", num(inUnit(d_.sheet.height, d_.sheet.unit)) + unitName(d_.sheet.unit));
+        set(root_, "viewBox", "0 0 " + num(d_.sheet.width) + ' ' + num(d_.sheet.height));
+        if (working_) {
+            set(root_, "rope:version", "1");
+            set(root_, "rope:next-id", std::to_string(d_.nextId));
+            set(root_, "rope:sheet", num(d_.sheet.width) + ' ' + num(d_.sheet.height));
+            if (!d_.sheet.hasBackground && !(d_.sheet.background == art::Colour{255, 255, 255})) set(root_, "rope:background", art::text(d_.sheet.background));
+        }
+        if (!d_.title.empty()) root_.append_child("title").text().set(d_.title.c_str());
+        if (d_.sheet.hasBackground) {
+            pugi::xml_node r = root_.append_child("rect");
+            if (working_) set(r, "rope:is", "background");
+            set(r, "width", num(d_.sheet.width));
+            set(r, "height", num(d_.sheet.height));
+            set(r, "fill", art::text(d_.sheet.background));
+        }
+        for (const art::LayerPtr& l : d_.layers) layer(*l);
+        if (working_)
+            for (const art::Guide& g : d_.guides) {
+                pugi::xml_node n = root_.append_child("rope:guide");
+                set(n, "id", std::to_string(g.id));
+                set(n, "through", num(g.through.x) + ' ' + num(g.through.y));
+                set(n, "angle", num(g.angle));
+            }
+        std::ostringstream out;
+        xml_.save(out, " ", pugi::format_default, pugi::encoding_utf8);
+        return out.str();
+    }
+
+private:
+    const art::Document& d_;
+    bool working_;
+    int decimals_;
+    pugi::xml_document xml_;
+    pugi::xml_node root_;
+
+    std::string num(double v) const { return number(v, working_ ? exact : decimals_); }
+    static void set(pugi::xml_node n, const char* name, const std::string& v) { n.append_attribute(name) = v.c_str(); }
+
+    void layer(const art::Layer& l)
+    {
+        if (!working_ && (!l.shown || l.opacity <= 0)) return;
+        pugi::xml_node g = root_.append_child("g");
+        set(g, "id", "layer-" + std::to_string(l.id));
+        if (working_) {
+            set(g, "rope:layer", std::to_string(l.id));
+            set(g, "rope:name", l.name);
+            if (l.locked) set(g, "rope:locked", "true");
+            if (!l.shown) set(g, "display", "none");
+        }
+        if (l.opacity < 1) set(g, "opacity", num(l.opacity));
+        if (!working_ && !l.name.empty()) g.append_child("title").text().set(l.name.c_str());
+        for (const art::ItemPtr& i : l.items) {
+            if (const Artwork* a = i->artwork()) artwork(g, *i, *a);
+            else if (working_) reference(g, *i, *i->reference());
+        }
+        if (!working_ && !g.child("path")) root_.remove_child(g);
+    }
+
+    void common(pugi::xml_node n, const Item& i)
+    {
+        if (working_) {
+            set(n, "rope:item", std::to_string(i.id));
+            set(n, "rope:name", i.name);
+        }
+        if (i.opacity < 1) set(n, "opacity", num(i.opacity));
+    }
+
+    void artwork(pugi::xml_node g, const Item& i, const Artwork& a)
+    {
+        const std::string data = pathData(a.paths, working_ ? exact : decimals_);
+        if (data.empty() && !working_) return;
+        pugi::xml_node n = g.append_child("path");
+        common(n, i);
+        set(n, "fill", a.fill.colour ? art::text(*a.fill.colour) : "none");
+        if (a.fill.opacity < 1) set(n, "fill-opacity", num(a.fill.opacity));
+        if (a.fill.evenOdd) set(n, "fill-rule", "evenodd");
+        if (a.stroke.colour || working_) {
+            set(n, "stroke", a.stroke.colour ? art::text(*a.stroke.colour) : "none");
+            set(n, "stroke-width", num(a.stroke.width));
+            if (a.stroke.opacity < 1) set(n, "stroke-opacity", num(a.stroke.opacity));
+            set(n, "stroke-linecap", a.stroke.cap == art::Cap::round ? "round" : "butt");
+            set(n, "stroke-linejoin", a.stroke.join == art::Join::round ? "round" : a.stroke.join == art::Join::mitre ? "miter" : "bevel");
+        }
+        if (working_) {
+            if (a.stroke.keepsWidth) set(n, "rope:keeps-width", "true");
+            std::string kinds;
+            for (const curve::Path& p : a.paths) {
+                for (const curve::Node& node : p.nodes) kinds += node.kind == curve::NodeKind::smooth ? 's' : 'c';
+                kinds += ' ';
+            }
+            set(n, "rope:kinds", kinds);
+            if (a.drawn) drawn(n, *a.drawn);
+        }
+        set(n, "d", data);
+    }
+
+    void drawn(pugi::xml_node n, const art::Drawn& d)
+    {
+        set(n, "rope:slack", num(d.slack));
+        set(n, "rope:steadying", num(d.steadying));
+        set(n, "rope:grain", num(d.grain));
+        std::string text;
+        for (const art::HandSample& s : d.samples) {
+            for (const double v : {s.at.x, s.at.y}) text += num(v) + ' ';
+            for (const float v : {s.pressure, s.tiltX, s.tiltY, s.time}) text += num(static_cast<double>(v)) + ' ';
+        }
+        set(n, "rope:samples", text);
+    }
+
+    void reference(pugi::xml_node g, const Item& i, const art::Reference& r)
+    {
+        if (!r.picture) return;
+        pugi::xml_node n = g.append_child("image");
+        common(n, i);
+        const curve::Affine m = art::placement(r);
+        set(n, "transform", "matrix(" + num(m.a) + ' ' + num(m.b) + ' ' + num(m.c) + ' ' + num(m.d) + ' ' + num(m.e) + ' ' + num(m.f) + ')');
+        set(n, "width", std::to_string(r.picture->width));
+        set(n, "height", std::to_string(r.picture->height));
+        if (i.opacity >= 1) set(n, "opacity", num(r.dim));
+        set(n, "rope:opacity", num(i.opacity));
+        set(n, "rope:place", num(r.centre.x) + ' ' + num(r.centre.y) + ' ' + num(r.scale) + ' ' + num(r.turn));
+        if (!r.crop.empty()) set(n, "rope:crop", num(r.crop.min.x) + ' ' + num(r.crop.min.y) + ' ' + num(r.crop.max.x) + ' ' + num(r.crop.max.y));
+        set(n, "rope:light", num(r.flattenLight) + ' ' + num(r.liftPaper) + ' ' + num(r.dim));
+        set(n, "xlink:href", "data:image/" + r.picture->format + ";base64," + base64(r.picture->bytes));
+    }
+};
+
+} // namespace
+
+std::string writeWorkingSvg(const art::Document& d) { return Writer(d, true, 3).run(); }
+std::string writeCleanSvg(const art::Document& d, int decimals) { return Writer(d, false, decimals).run(); }
+
+} // namespace softrope::files

@@ -1,0 +1,121 @@
+#include "pixel/lighting.h"
+
+#include "pixel/threshold.h"
+
+#include <opencv2/imgproc.hpp>
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::pixel {
+
+float PaperField::at(double x, double y) const
+{
+    const double u = std::clamp(x / tile - 0.5, 0.0, level.width - 1.0), v = std::clamp(y / tile - 0.5, 0.0, level.height - 1.0);
+    const int i = std::min(static_cast<int>(u), level.width - 1), j = std::min(static_cast<int>(v), level.height - 1);
+    const int i1 = std::min(i + 1, level.width - 1), j1 = std::min(j + 1, level.height - 1);
+    const auto fx = static_cast<float>(u - i), fy = static_cast<float>(v - j);
+    const float top = level.at(i, j) * (1 - fx) + level.at(i1, j) * fx;
+    const float bottom = level.at(i, j1) * (1 - fx) + level.at(i1, j1) * fx;
+    return top * (1 - fy) + bottom * fy;
+}
+
+namespace {
+
+// Median of the light pixels of a tile, or a negative value when it has too few of them.
+float tilePaper(const Grey& g, int x0, int y0, int tile, int cut)
+{
+    Histogram h{};
+    const int x1 = std::min(g.width, x0 + tile), y1 = std::min(g.height, y0 + tile);
+    for (int y = y0; y < y1; ++y)
+        for (int x = x0; x < x1; ++x) ++h[g.at(x, y)];
+    std::uint64_t light = 0;
+    for (int v = cut + 1; v < 256; ++v) light += h[static_cast<std::size_t>(v)];
+    const auto all = static_cast<std::uint64_t>(x1 - x0) * static_cast<std::uint64_t>(y1 - y0);
+    if (light * 5 < all) return -1;
+    // Soft ink edges pull the light values down: the upper middle is the paper.
+    std::uint64_t seen = 0;
+    for (int v = 255; v > cut; --v) {
+        seen += h[static_cast<std::size_t>(v)];
+        if (seen * 5 >= light * 2) return static_cast<float>(v);
+    }
+    return -1;
+}
+
+// Tiles without paper take the mean of those beside them, ring by ring.
+void fillIn(Raster<float>& level, float fallback)
+{
+    bool open = true;
+    for (int round = 0; open && round < level.width + level.height; ++round) {
+        open = false;
+        const Raster<float> before = level;
+        for (int y = 0; y < level.height; ++y)
+            for (int x = 0; x < level.width; ++x) {
+                if (before.at(x, y) >= 0) continue;
+                float sum = 0;
+                int n = 0;
+                for (int dy = -1; dy <= 1; ++dy)
+                    for (int dx = -1; dx <= 1; ++dx)
+                        if (before.inside(x + dx, y + dy) && before.at(x + dx, y + dy) >= 0) {
+                            sum += before.at(x + dx, y + dy);
+                            ++n;
+                        }
+                if (n > 0) level.at(x, y) = sum / static_cast<float>(n);
+                else open = true;
+            }
+    }
+    for (float& v : level.data)
+        if (v < 0) v = fallback;
+}
+
+} // namespace
+
+PaperField paperField(const Grey& grey, int tile)
+{
+    PaperField field;
+    field.tile = std::max(4, tile);
+    field.level = Raster<float>(std::max(1, (grey.width + field.tile - 1) / field.tile), std::max(1, (grey.height + field.tile - 1) / field.tile), -1.0F);
+    if (grey.empty()) return field;
+    const Histogram h = histogram(grey);
+    const int cut = otsu(h);
+    const Levels l = levels(h, cut);
+    for (int y = 0; y < field.level.height; ++y)
+        for (int x = 0; x < field.level.width; ++x)
+            field.level.at(x, y) = tilePaper(grey, x * field.tile, y * field.tile, field.tile, cut);
+    fillIn(field.level, static_cast<float>(l.light));
+    cv::Mat m(field.level.height, field.level.width, CV_32F, field.level.data.data());
+    if (field.level.width > 2 && field.level.height > 2) {
+        cv::Mat calm;
+        cv::medianBlur(m, calm, 3);
+        cv::GaussianBlur(calm, m, cv::Size(0, 0), 1.2, 1.2, cv::BORDER_REPLICATE);
+    }
+    const auto [low, high] = std::minmax_element(field.level.data.begin(), field.level.data.end());
+    field.unevenness = *high > 0 ? (*high - *low) / *high : 0;
+    return field;
+}
+
+Grey flattened(const Grey& grey, const PaperField& field, double strength, double paper)
+{
+    Grey out(grey.width, grey.height);
+    const auto k = static_cast<float>(std::clamp(strength, 0.0, 1.0));
+    for (int y = 0; y < grey.height; ++y)
+        for (int x = 0; x < grey.width; ++x) {
+            const auto v = static_cast<float>(grey.at(x, y));
+            const float even = v * static_cast<float>(paper) / std::max(1.0F, field.at(x + 0.5, y + 0.5));
+            out.at(x, y) = static_cast<std::uint8_t>(std::clamp(std::lround(v + (even - v) * k), 0L, 255L));
+        }
+    return out;
+}
+
+Grey stretched(const Grey& grey, double dark, double light)
+{
+    Grey out(grey.width, grey.height);
+    const double span = std::max(1.0, light - dark);
+    std::array<std::uint8_t, 256> table{};
+    for (std::size_t v = 0; v < 256; ++v)
+        table[v] = static_cast<std::uint8_t>(std::clamp(std::lround(255 * (static_cast<double>(v) - dark) / span), 0L, 255L));
+    std::transform(grey.data.begin(), grey.data.end(), out.data.begin(), [&](std::uint8_t v) { return table[v]; });
+    return out;
+}
+
+} // namespace softrope::pixel

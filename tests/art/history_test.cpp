@@ -1,0 +1,148 @@
+// Undo and redo, and the property that undoing everything gives back the first document, for thousands of random edits.
+#include "art/art.h"
+#include "curve/edit.h"
+#include "curve/strokes.h"
+
+#include <catch2/catch.hpp>
+
+using namespace softrope;
+using namespace softrope::art;
+using curve::Vec2;
+
+namespace {
+
+Item someLine(strokes::Random& r)
+{
+    Item i;
+    Artwork a;
+    std::vector<Vec2> points;
+    for (int k = 0, n = 2 + r.below(6); k < n; ++k) points.push_back({r.between(0, 1000), r.between(0, 1000)});
+    a.paths = {curve::polyline(points, r.unit() < 0.5)};
+    a.stroke.colour = Colour{static_cast<std::uint8_t>(r.below(256)), 0, 0};
+    i.name = "Line " + std::to_string(r.below(1000));
+    i.is = a;
+    return i;
+}
+
+std::vector<Id> allItems(const Document& d)
+{
+    std::vector<Id> ids;
+    for (const LayerPtr& l : d.layers)
+        for (const ItemPtr& i : l->items) ids.push_back(i->id);
+    return ids;
+}
+
+// One random edit; some of them change nothing, as in life.
+Document edited(const Document& d, strokes::Random& r)
+{
+    const auto ids = allItems(d);
+    const Id any = ids.empty() ? 0 : ids[static_cast<std::size_t>(r.below(static_cast<int>(ids.size())))];
+    const Id layer = d.layers.empty() ? 0 : d.layers[static_cast<std::size_t>(r.below(static_cast<int>(d.layers.size())))]->id;
+    const Item* item = d.item(any);
+    switch (r.below(14)) {
+    case 0:
+    case 1:
+    case 2: return withItem(d, layer, someLine(r)).document;
+    case 3: return transformed(d, {any}, curve::about({500, 500}, curve::rotation(r.between(-1, 1))));
+    case 4: return withoutItems(d, {any});
+    case 5: return withNewLayer(d, "L" + std::to_string(r.below(99)), layer).document;
+    case 6: return d.layers.size() > 1 ? withoutLayer(d, layer) : d;
+    case 7: return withLayer(d, layer, [&](Layer& l) { l.locked = !l.locked; });
+    case 8: return withLayerMoved(d, layer, r.below(5) - 2);
+    case 9: return withCopies(d, {any}).document;
+    case 10:
+        if (item && item->artwork() && !item->artwork()->paths.empty()) {
+            curve::Paths p = item->artwork()->paths;
+            p[0] = curve::bent(p[0], static_cast<std::size_t>(r.below(4)), 0.5, {r.between(0, 1000), r.between(0, 1000)});
+            return withPaths(d, any, p);
+        }
+        return d;
+    case 11: {
+        const auto ends = openEnds(d);
+        if (ends.size() < 2) return d;
+        const auto pick = [&] { return ends[static_cast<std::size_t>(r.below(static_cast<int>(ends.size())))]; };
+        return withEndsJoined(d, pick(), pick());
+    }
+    case 12: return withGuide(d, {r.between(0, 1000), 3}, r.unit()).document;
+    default: {
+        Sheet s = d.sheet;
+        s.width = r.between(100, 3000);
+        return withSheet(d, s);
+    }
+    }
+}
+
+} // namespace
+
+TEST_CASE("steps have names, undo restores the selection, redo comes back")
+{
+    strokes::Random r(1);
+    History h({newDocument(), {}});
+    const Added a = withItem(h.now().document, 0, someLine(r));
+    h.take({a.document, {{a.id}, {}, 0}}, "Draw line");
+    CHECK(h.undoName() == "Draw line");
+    h.take({withoutItems(a.document, {a.id}), {}}, "Delete");
+    CHECK(h.now().selection.items.empty());
+    REQUIRE(h.undo());
+    CHECK(h.now().selection.items == std::vector<Id>{a.id});
+    CHECK(h.redoName() == "Delete");
+    REQUIRE(h.redo());
+    CHECK_FALSE(h.redo());
+    CHECK(h.now().document.item(a.id) == nullptr);
+}
+
+TEST_CASE("a burst of one adjustment is one step; a pause or another kind starts anew")
+{
+    strokes::Random r(2);
+    const Added a = withItem(newDocument(), 0, someLine(r));
+    History h({a.document, {}});
+    for (int i = 0; i < 5; ++i) h.take({transformed(h.now().document, {a.id}, curve::translation({1, 0})), {}}, "Move", "move 1");
+    CHECK(h.length() == 1);
+    h.endBurst();
+    h.take({transformed(h.now().document, {a.id}, curve::translation({1, 0})), {}}, "Move", "move 1");
+    CHECK(h.length() == 2);
+    h.undo();
+    h.undo();
+    CHECK(h.now().document == a.document);
+}
+
+TEST_CASE("an edit that changes nothing is no step")
+{
+    History h({newDocument(), {}});
+    h.take({h.now().document, {}}, "Nothing");
+    CHECK_FALSE(h.canUndo());
+}
+
+TEST_CASE("undoing everything gives back the first document, redoing everything the last; 6,000 random edits")
+{
+    for (const std::uint64_t seed : {11U, 12U, 13U}) {
+        strokes::Random r(seed);
+        const Document first = newDocument();
+        History h({first, {}});
+        std::vector<Document> passed{first};
+        for (int i = 0; i < 2000; ++i) {
+            if (r.unit() < 0.1 && h.canUndo()) {
+                h.undo();
+                passed.pop_back();
+                CHECK(h.now().document == passed.back());
+                continue;
+            }
+            const Document next = edited(h.now().document, r);
+            const std::size_t before = h.length();
+            const bool same = next == h.now().document;
+            h.take({next, {}}, "Edit " + std::to_string(i));
+            if (!same) passed.push_back(next);
+            REQUIRE((same || h.length() <= before + 1));
+        }
+        const Document last = h.now().document;
+        const std::size_t steps = passed.size() - 1;
+        for (std::size_t k = passed.size(); k-- > 1;) {
+            REQUIRE(h.now().document == passed[k]);
+            REQUIRE(h.undo());
+        }
+        CHECK_FALSE(h.canUndo());
+        CHECK(h.now().document == first);
+        for (std::size_t k = 0; k < steps; ++k) REQUIRE(h.redo());
+        CHECK(h.now().document == last);
+    }
+}

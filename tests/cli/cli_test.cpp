@@ -1,0 +1,111 @@
+// soft-rope-cli as a script uses it: files, pipes, exit codes.
+#include "curve/curve.h"
+#include "files/bytes.h"
+#include "files/pictures.h"
+#include "files/svg.h"
+
+#include <catch2/catch.hpp>
+#include <nlohmann/json.hpp>
+
+#include <cstdlib>
+#include <filesystem>
+#include <sys/wait.h>
+#include <unistd.h>
+
+using namespace softrope;
+namespace fs = std::filesystem;
+
+namespace {
+
+struct Bench {
+    fs::path folder = fs::temp_directory_path() / ("soft rope cli " + std::to_string(::getpid()));
+    Bench()
+    {
+        fs::create_directories(folder);
+        pixel::Picture p(120, 120, pixel::Rgba{255, 255, 255, 255});
+        for (int y = 0; y < 120; ++y)
+            for (int x = 0; x < 120; ++x)
+                if (distance(curve::Vec2{x + 0.5, y + 0.5}, {60, 60}) < 40) p.at(x, y) = {0, 0, 0, 255};
+        files::saveAtomically(at("disc.png"), files::writePng(p));
+    }
+    ~Bench()
+    {
+        std::error_code e;
+        fs::remove_all(folder, e);
+    }
+    std::string at(const std::string& name) const { return (folder / name).string(); }
+    // Runs in the folder; gives the exit code.
+    int run(const std::string& arguments) const
+    {
+        const int status = std::system(("cd '" + folder.string() + "' && '" SOFT_ROPE_CLI "' " + arguments + " 2>err.txt").c_str());
+        return WEXITSTATUS(status);
+    }
+    std::string text(const std::string& name) const { return files::readText(at(name)).text; }
+};
+
+} // namespace
+
+TEST_CASE("outline, reduce, info and export work as a chain")
+{
+    Bench b;
+    REQUIRE(b.run("outline disc.png -o disc.svg --slack 0.8") == 0);
+    REQUIRE(b.text("disc.svg").find("viewBox=\"0 0 120 120\"") != std::string::npos);
+    REQUIRE(b.run("info disc.svg > info.json") == 0);
+    const auto info = nlohmann::json::parse(b.text("info.json"));
+    CHECK(info["paths"] == 1);
+    CHECK(info["closed"] == 1);
+    CHECK(info["open"] == 0);
+    CHECK(info["nodes"].get<int>() <= 6);
+    CHECK(info["layers"].size() == 1);
+    CHECK(b.run("reduce disc.svg -o less.svg --slack 2") == 0);
+    CHECK(b.run("export disc.svg -o disc.pdf") == 0);
+    CHECK(b.text("disc.pdf").rfind("%PDF", 0) == 0);
+    REQUIRE(b.run("export disc.svg -o disc2.png --width 240") == 0);
+    const auto png = files::readPictureFile(b.at("disc2.png"));
+    REQUIRE(png.ok());
+    CHECK(png.picture.width == 240);
+    CHECK(png.picture.at(120, 120).a == 255);
+    CHECK(png.picture.at(5, 5).a == 0);
+}
+
+TEST_CASE("a dash stands for standard input and output")
+{
+    Bench b;
+    REQUIRE(b.run("outline - -o - < disc.png > piped.svg") == 0);
+    REQUIRE(b.run("outline disc.png -o named.svg") == 0);
+    CHECK(b.text("piped.svg") == b.text("named.svg"));
+    CHECK(b.run("export - -o - --format svg < named.svg > out.svg") == 0);
+    CHECK(files::readSvg(b.text("out.svg")).ok());
+}
+
+TEST_CASE("a cut by hand and light on dark are obeyed")
+{
+    Bench b;
+    REQUIRE(b.run("outline disc.png -o a.svg --threshold 128") == 0);
+    CHECK(files::readSvg(b.text("a.svg")).document.layers[0]->items.size() == 1);
+    REQUIRE(b.run("outline disc.png -o b.svg --light-on-dark") == 0);
+    const auto inverse = files::readSvg(b.text("b.svg")).document;
+    REQUIRE(inverse.layers[0]->items.size() == 1);
+    CHECK(inverse.layers[0]->items[0]->artwork()->paths.size() == 2);
+}
+
+TEST_CASE("exit codes tell bad input, bad use and bad output apart, each with a message")
+{
+    Bench b;
+    CHECK(b.run("outline none.png -o a.svg") == 1);
+    CHECK(b.text("err.txt").find("There is no file none.png") != std::string::npos);
+    files::saveAtomically(b.at("junk.png"), "junk");
+    CHECK(b.run("outline junk.png -o a.svg") == 1);
+    CHECK(b.run("reduce junk.png -o a.svg --slack 1") == 1);
+    CHECK(b.run("info junk.png") == 1);
+    CHECK(b.run("outline disc.png -o a.svg --threshold 300") == 2);
+    CHECK(b.run("outline disc.png -o a.svg --slack -1") == 2);
+    CHECK(b.run("outline disc.png") == 2);
+    CHECK(b.run("nonsense") == 2);
+    CHECK(b.run("") == 2);
+    CHECK(b.run("export disc.svg -o a.xyz") == 2);
+    CHECK(b.run("outline disc.png -o no/such/folder/a.svg") == 3);
+    CHECK(b.run("--help > help.txt") == 0);
+    CHECK(b.text("help.txt").find("Examples:") != std::string::npos);
+    CHECK_FALSE(fs::exists(b.at("a.svg")));
+}

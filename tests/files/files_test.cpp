@@ -1,0 +1,312 @@
+#include "art/art.h"
+#include "curve/strokes.h"
+#include "files/bytes.h"
+#include "files/path_data.h"
+#include "files/pictures.h"
+#include "files/recovery.h"
+#include "files/svg.h"
+
+#include <catch2/catch.hpp>
+
+#include <csignal>
+#include <filesystem>
+#include <fstream>
+#include <sys/resource.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+using namespace softrope;
+using namespace softrope::files;
+using curve::Vec2;
+namespace fs = std::filesystem;
+
+namespace {
+
+struct Folder {
+    fs::path path = fs::temp_directory_path() / ("soft-rope-test-" + std::to_string(::getpid()));
+    Folder() { fs::create_directories(path); }
+    ~Folder()
+    {
+        std::error_code e;
+        fs::remove_all(path, e);
+    }
+};
+
+// A document that uses everything a working file must keep.
+art::Document rich()
+{
+    art::Document d = art::newDocument();
+    d.title = "Moth <&> \"lantern\"";
+    d.sheet.unit = art::Unit::mm;
+    d.sheet.width = 793.7007874015749;
+    d.sheet.hasBackground = true;
+    d.sheet.background = {250, 240, 230};
+    auto picture = std::make_shared<art::PictureFile>();
+    picture->bytes = writePng(pixel::Picture(3, 2, pixel::Rgba{10, 20, 30, 255}));
+    picture->format = "png";
+    picture->width = 3;
+    picture->height = 2;
+    art::Added a = art::withReference(d, picture, "Sketch");
+    d = art::withLayer(a.document, a.document.layers.front()->id, [](art::Layer& l) {
+        auto i = std::make_shared<art::Item>(*l.items.front());
+        art::Reference r = *i->reference();
+        r.turn = 0.12345678901234567;
+        r.crop = {{0.5, 0}, {2.25, 2}};
+        r.flattenLight = 0.7;
+        r.liftPaper = 1.0 / 3;
+        i->is = r;
+        l.items.front() = i;
+    });
+    art::Item line;
+    line.name = "Wing";
+    line.opacity = 0.75;
+    art::Artwork w;
+    auto drawn = std::make_shared<art::Drawn>();
+    for (const Vec2 p : strokes::wave(60)) drawn->samples.push_back({p, 0.3F, 1.5F, -2, 0.01F});
+    w.paths = {art::fitStroke(*drawn, false).path, curve::circle({500.1, 400.7}, 77.7)};
+    w.stroke = {art::Colour{9, 8, 7}, 1.0 / 3, 0.9, art::Cap::flat, art::Join::bevel, true};
+    w.fill = {art::Colour{200, 100, 0}, 0.5, true};
+    w.drawn = drawn;
+    line.is = w;
+    d = art::withItem(d, 0, line).document;
+    d = art::withNewLayer(d, "Empty one").document;
+    d = art::withLayer(d, d.layers.back()->id, [](art::Layer& l) {
+        l.shown = false;
+        l.opacity = 0.4;
+    });
+    return art::withGuide(d, {1.0 / 7, 2}, 0.5).document;
+}
+
+} // namespace
+
+TEST_CASE("a working file brings back an equal document")
+{
+    const art::Document d = rich();
+    const SvgResult r = readSvg(writeWorkingSvg(d));
+    REQUIRE(r.ok());
+    CHECK(r.working);
+    CHECK(r.leftOut.empty());
+    CHECK(r.document == d);
+    CHECK(r.document.nextId == d.nextId);
+    CHECK(writeWorkingSvg(r.document) == writeWorkingSvg(d));
+}
+
+TEST_CASE("a clean export holds nothing of ours")
+{
+    const std::string clean = writeCleanSvg(rich());
+    CHECK(clean.find("rope") == std::string::npos);
+    CHECK(clean.find("<image") == std::string::npos);
+    CHECK(clean.find("Empty one") == std::string::npos);
+    CHECK(readSvg(clean).ok());
+}
+
+TEST_CASE("path data: every command of the grammar")
+{
+    // The same shape written in different ways (SVG 1.1, 8.3).
+    const auto nodes = [](const char* d) { return parsePathData(d).paths.at(0).nodes; };
+    CHECK(nodes("M10 10h20v30l-5,5z") == nodes("M10,10 L30 10 L30 40 L25 45 Z"));
+    CHECK(nodes("m10-10c1 2 3 4 5 6s3 4 5 6") == nodes("M10-10C11-8 13-6 15-4C17-2 18 0 20 2"));
+    CHECK(nodes("M0 0Q30 60 60 0")[0].out == Vec2{20, 40});
+    CHECK(nodes("M0 0Q10 10 20 0T40 0")[1].out.y == Approx(-20.0 / 3));
+    CHECK(parsePathData("M0 0L10 0M5 5L6 6").paths.size() == 2);
+    CHECK(parsePathData("M0 0 10 0 10 10").paths[0].nodes.size() == 3);
+    CHECK(parsePathData("M1e1.5.5-3").paths.at(0).nodes.size() == 2);
+}
+
+TEST_CASE("arcs become cubics on the ellipse")
+{
+    // SVG 1.1, 8.3.8: flags choose one of four arcs; here a half and a quarter of a circle of radius 50.
+    for (const char* d : {"M0 0A50 50 0 0 1 100 0", "M0 0A50 50 0 0 1 50 50", "M0,0a10 10 0 0150 50"}) {
+        const curve::Path p = parsePathData(d).paths.at(0);
+        for (std::size_t i = 0; i < p.pieceCount(); ++i) CHECK(length(curve::derivative(p.piece(i), 0.5)) > 0);
+        CHECK(curve::isFinite(p));
+    }
+    const curve::Path half = parsePathData("M0 0A50 50 0 0 1 100 0").paths.at(0);
+    for (std::size_t i = 0; i < half.pieceCount(); ++i)
+        for (const double t : {0.2, 0.5, 0.9}) CHECK(distance(curve::at(half.piece(i), t), {50, 0}) == Approx(50).epsilon(3e-4));
+    CHECK(curve::arcLength(half) == Approx(curve::pi * 50).epsilon(3e-4));
+    // Radii too small are enlarged just enough (F.6.6).
+    CHECK(curve::arcLength(parsePathData("M0 0A1 1 0 0 1 100 0").paths.at(0)) == Approx(curve::pi * 50).epsilon(3e-4));
+}
+
+TEST_CASE("broken path data keeps what came before the fault")
+{
+    const ParsedPaths p = parsePathData("M0 0L10 0L20");
+    CHECK(p.fault);
+    CHECK(p.paths.at(0).nodes.size() == 2);
+    CHECK(parsePathData("L10 0").fault);
+    CHECK(parsePathData("M0 0L1e999 0").fault);
+    CHECK(parsePathData("M0 0 nan nan").fault);
+    CHECK_FALSE(parsePathData("").fault);
+}
+
+TEST_CASE("foreign drawings: shapes, groups, transforms, styles, units and viewBox")
+{
+    const SvgResult r = readSvg(R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="2in" height="2in" viewBox="0 0 96 96">
+      <g id="Lantern" transform="translate(10 0)" stroke="teal" style="stroke-width:2; fill:none">
+        <rect x="0" y="0" width="20" height="10" transform="scale(2)"/>
+        <circle cx="5" cy="5" r="5" fill="#f00" opacity=".5"/>
+        <g opacity="0.5"><ellipse cx="50" cy="50" rx="10" ry="20" fill="rgb(0,0,255)"/></g>
+      </g>
+      <polyline points="0,0 10,0 10,10"/><polygon points="1 1 5 1 5 5"/><line x1="0" y1="0" x2="9" y2="9" stroke="black"/>
+      <text x="3" y="3">words</text><text>more</text><path d="M0 0h10v10z" fill="url(#g)"/>
+    </svg>)svg");
+    REQUIRE(r.ok());
+    CHECK(r.document.sheet.width == Approx(192));
+    CHECK(r.document.sheet.unit == art::Unit::in);
+    REQUIRE(r.document.layers.size() == 2);
+    const auto& first = *r.document.layers[0];
+    CHECK(first.name == "Lantern");
+    REQUIRE(first.items.size() == 3);
+    const art::Artwork& rect = *first.items[0]->artwork();
+    CHECK(curve::bounds(rect.paths).max == Vec2{100, 40});
+    CHECK(rect.stroke.width == Approx(8)); // 2 x scale 2 x viewBox 2
+    CHECK_FALSE(rect.fill.colour);
+    CHECK(first.items[1]->opacity == Approx(0.5));
+    CHECK(*first.items[1]->artwork()->fill.colour == art::Colour{255, 0, 0});
+    CHECK(first.items[2]->opacity == Approx(0.5));
+    CHECK(r.document.layers[1]->items.size() == 4);
+    CHECK(r.leftOut.size() == 2);
+    CHECK(std::find(r.leftOut.begin(), r.leftOut.end(), "2 texts") != r.leftOut.end());
+}
+
+TEST_CASE("hostile files get a message and break nothing")
+{
+    CHECK_FALSE(readSvg("").ok());
+    CHECK_FALSE(readSvg("not xml at all").ok());
+    CHECK_FALSE(readSvg("<html/>").ok());
+    CHECK_FALSE(readSvg("<svg xmlns='http://www.w3.org/2000/svg'><g>").ok());
+    std::string deep = "<svg xmlns='http://www.w3.org/2000/svg'>";
+    for (int i = 0; i < 5000; ++i) deep += "<g>";
+    deep += "<path d='M0 0L1 1'/>";
+    for (int i = 0; i < 5000; ++i) deep += "</g>";
+    const SvgResult r = readSvg(deep + "</svg>");
+    REQUIRE(r.ok());
+    CHECK(r.leftOut.size() == 1);
+    const SvgResult odd = readSvg("<svg width='nan' height='-3' viewBox='0 0 0 0'><path d='M nan 0' stroke-width='-1'/><rect width='1e400' height='2'/><circle r='-5'/></svg>");
+    REQUIRE(odd.ok());
+    CHECK(odd.document.sheet.width > 0);
+}
+
+TEST_CASE("base64 against the vectors of RFC 4648")
+{
+    const auto bytes = [](std::string_view s) {
+        const auto* p = reinterpret_cast<const std::byte*>(s.data());
+        return std::vector<std::byte>(p, p + s.size());
+    };
+    for (const auto& [plain, coded] : {std::pair{"", ""}, {"f", "Zg=="}, {"fo", "Zm8="}, {"foo", "Zm9v"}, {"foobar", "Zm9vYmFy"}}) {
+        CHECK(base64(bytes(plain)) == coded);
+        CHECK(*fromBase64(coded) == bytes(plain));
+    }
+    CHECK_FALSE(fromBase64("Zg*="));
+}
+
+TEST_CASE("saving replaces the file whole, or leaves it as it was")
+{
+    Folder f;
+    const std::string path = (f.path / "a piece.svg").string();
+    REQUIRE(saveAtomically(path, "first").ok());
+    REQUIRE(saveAtomically(path, "second").ok());
+    CHECK(readText(path).text == "second");
+    CHECK_FALSE(saveAtomically((f.path / "no" / "such" / "folder.svg").string(), "x").ok());
+    // A disk that takes no more: the limit on file size stands in for it.
+    std::signal(SIGXFSZ, SIG_IGN);
+    rlimit old{};
+    getrlimit(RLIMIT_FSIZE, &old);
+    const rlimit small{1000, old.rlim_max};
+    setrlimit(RLIMIT_FSIZE, &small);
+    const FileResult full = saveAtomically(path, std::string(100000, 'x'));
+    setrlimit(RLIMIT_FSIZE, &old);
+    CHECK(full.problem.find("disk is full") != std::string::npos);
+    CHECK(readText(path).text == "second");
+    CHECK(std::distance(fs::directory_iterator(f.path), fs::directory_iterator()) == 1);
+}
+
+TEST_CASE("a process killed while saving leaves a whole file")
+{
+    Folder f;
+    const std::string path = (f.path / "piece.svg").string();
+    const std::string a(3'000'000, 'a'), b(3'000'000, 'b');
+    REQUIRE(saveAtomically(path, a).ok());
+    for (int round = 0; round < 12; ++round) {
+        const pid_t child = fork();
+        if (child == 0) {
+            while (true) {
+                saveAtomically(path, b);
+                saveAtomically(path, a);
+            }
+        }
+        ::usleep(3000 + 4000 * round);
+        ::kill(child, SIGKILL);
+        ::waitpid(child, nullptr, 0);
+        const std::string now = readText(path).text;
+        CHECK((now == a || now == b));
+    }
+}
+
+TEST_CASE("what a killed process kept is offered, what a living one keeps is not")
+{
+    Folder f;
+    ::setenv("XDG_STATE_HOME", f.path.c_str(), 1);
+    const art::Document d = rich();
+    const pid_t child = fork();
+    if (child == 0) {
+        Recovery r;
+        r.write(d, "/somewhere/moth.svg", {std::byte{1}});
+        ::_exit(0);
+    }
+    ::waitpid(child, nullptr, 0);
+    Recovery mine;
+    REQUIRE(mine.write(art::newDocument(), "", {}).ok());
+    const auto left = leftBehind();
+    REQUIRE(left.size() == 1);
+    CHECK(left[0].original == "/somewhere/moth.svg");
+    CHECK_FALSE(left[0].picture.empty());
+    CHECK(readSvg(readText(left[0].document).text).document == d);
+    discard(left[0]);
+    CHECK(leftBehind().empty());
+    mine.clear();
+    CHECK(fs::is_empty(f.path / "soft-rope" / "recovery"));
+    ::unsetenv("XDG_STATE_HOME");
+}
+
+TEST_CASE("pictures: what is none says so")
+{
+    Folder f;
+    const std::string bad = (f.path / "bad.png").string();
+    std::ofstream(bad) << "this is no picture";
+    CHECK(readPictureFile(bad).problem.find("not a picture") != std::string::npos);
+    CHECK_FALSE(readPictureFile((f.path / "none.png").string()).ok());
+    CHECK(readPicture({}, "Empty").problem == "Empty is empty.");
+    auto png = writePng(pixel::Picture(40, 30, pixel::Rgba{1, 2, 3, 255}));
+    const PictureResult good = readPicture(png, "good");
+    REQUIRE(good.ok());
+    CHECK(good.picture.width == 40);
+    CHECK(good.picture.at(39, 29) == pixel::Rgba{1, 2, 3, 255});
+    png.resize(png.size() / 2);
+    CHECK(readPicture(png, "half").problem.find("half is broken") == 0);
+}
+
+TEST_CASE("a JPEG is turned as its EXIF says")
+{
+    // Orientation 6 (a quarter turn clockwise to view), CIPA DC-008 (Exif 2.32), 4.6.4 A.
+    const PictureResult r = readPictureFile(std::string(SOFT_ROPE_SOURCE) + "/tests/files/exif-turned.jpg");
+    REQUIRE(r.ok());
+    CHECK(r.picture.width == 20);
+    CHECK(r.picture.height == 40);
+    CHECK(r.picture.at(10, 4).r > 180); // the red end was at the left, and is now on top
+}
+
+TEST_CASE("reduce in place keeps all else of a foreign file")
+{
+    std::string d = "M0 0";
+    for (int i = 1; i <= 100; ++i) d += "L" + number(i, 3) + ' ' + number(30 * std::sin(i / 16.0), 3);
+    const ReducedSvg r = reduceSvg("<?xml version='1.0'?><!-- kept --><svg viewBox='0 0 100 100'><defs><marker id='m'/></defs><g transform='scale(2)'><path id='p' d='" + d + "'/></g></svg>", 1);
+    REQUIRE(r.ok());
+    CHECK(r.nodesBefore == 101);
+    CHECK(r.nodesAfter < 12);
+    CHECK(r.furthest <= 1);
+    CHECK(r.text.find("marker") != std::string::npos);
+    CHECK(r.text.find("kept") != std::string::npos);
+    CHECK(r.text.find("scale(2)") != std::string::npos);
+}

@@ -1,0 +1,137 @@
+#include "trace/level_lines.h"
+#include "trace/outline.h"
+
+#include <catch2/catch.hpp>
+
+#include <cmath>
+
+using namespace softrope;
+using curve::Vec2;
+
+namespace {
+
+// Dark where `inside` holds, with the edge pixels shaded by how much of them is covered (8 x 8 samples).
+template <class Inside> pixel::Grey drawn(int w, int h, Inside inside)
+{
+    pixel::Grey g(w, h, 255);
+    for (int y = 0; y < h; ++y)
+        for (int x = 0; x < w; ++x) {
+            int n = 0;
+            for (int v = 0; v < 8; ++v)
+                for (int u = 0; u < 8; ++u) n += inside(Vec2{x + (u + 0.5) / 8, y + (v + 0.5) / 8});
+            g.at(x, y) = static_cast<std::uint8_t>(255 - n * 255 / 64);
+        }
+    return g;
+}
+
+} // namespace
+
+TEST_CASE("level lines run round dark ground clockwise, round holes the other way")
+{
+    const auto ring = drawn(100, 100, [](Vec2 p) { const double r = distance(p, {50, 50}); return r < 40 && r > 20; });
+    const auto lines = trace::levelLines(ring, 127.5);
+    REQUIRE(lines.size() == 2);
+    CHECK(lines[0].area == Approx(curve::pi * 1600).epsilon(0.002));
+    CHECK(lines[1].area == Approx(-curve::pi * 400).epsilon(0.004));
+}
+
+TEST_CASE("a shape that runs out of the picture is closed along its edge")
+{
+    const auto lines = trace::levelLines(drawn(40, 30, [](Vec2 p) { return p.x < 20; }), 127.5);
+    REQUIRE(lines.size() == 1);
+    CHECK(lines[0].area == Approx(20 * 30).epsilon(0.02));
+}
+
+TEST_CASE("pixels that touch at a corner give lines that close")
+{
+    pixel::Grey g(4, 4, 255);
+    g.at(1, 1) = g.at(2, 2) = 0;
+    double sum = 0;
+    for (const auto& l : trace::levelLines(g, 127.5)) sum += l.area;
+    CHECK(sum > 0.5);
+    CHECK(sum < 4);
+}
+
+TEST_CASE("a disc is traced to a fraction of a pixel with few nodes")
+{
+    const auto g = drawn(220, 220, [](Vec2 p) { return distance(p, {110.3, 109.6}) < 90.25; });
+    const trace::Outline o = trace::outline(g, {});
+    REQUIRE(o.silhouettes.size() == 1);
+    const curve::Path& p = o.silhouettes[0].paths[0];
+    CHECK(p.nodes.size() <= 5);
+    for (const Vec2 q : curve::flatten(p, 0.01)) CHECK(std::abs(distance(q, {110.3, 109.6}) - 90.25) < 0.25);
+}
+
+TEST_CASE("a turned rectangle keeps four true corners and straights")
+{
+    const curve::Affine back = *curve::inverse(curve::about({100, 100}, curve::rotation(0.3)));
+    const auto g = drawn(200, 200, [&](Vec2 p) { const Vec2 q = back * p; return q.x > 40 && q.x < 160 && q.y > 60 && q.y < 140; });
+    const trace::Outline o = trace::outline(g, {});
+    REQUIRE(o.silhouettes.size() == 1);
+    const curve::Path& p = o.silhouettes[0].paths[0];
+    REQUIRE(p.nodes.size() == 4);
+    for (std::size_t i = 0; i < 4; ++i) CHECK(curve::isStraight(p.piece(i)));
+    for (const curve::Node& n : p.nodes) {
+        const Vec2 q = back * n.at;
+        CHECK(std::min(std::abs(q.x - 40), std::abs(q.x - 160)) < 0.3);
+        CHECK(std::min(std::abs(q.y - 60), std::abs(q.y - 140)) < 0.3);
+    }
+}
+
+TEST_CASE("each hole goes with the shape around it")
+{
+    const auto g = drawn(200, 100, [](Vec2 p) {
+        const double a = distance(p, {50, 50}), b = distance(p, {150, 50});
+        return (a < 40 && a > 15) || (b < 40 && b > 25) || b < 10;
+    });
+    const trace::Outline o = trace::outline(g, {});
+    REQUIRE(o.silhouettes.size() == 3);
+    CHECK(o.silhouettes[0].paths.size() == 2);
+    CHECK(o.silhouettes[1].paths.size() == 2);
+    CHECK(o.silhouettes[2].paths.size() == 1);
+}
+
+TEST_CASE("specks and small holes are left out as asked")
+{
+    auto g = drawn(100, 100, [](Vec2 p) { return distance(p, {50, 50}) < 30; });
+    g.at(5, 5) = 0;
+    g.at(50, 50) = 255;
+    CHECK(trace::outline(g, {}).silhouettes.size() == 1);
+    CHECK(trace::outline(g, {}).silhouettes[0].paths.size() == 1);
+    trace::OutlineOptions all;
+    all.smallestSpeck = all.smallestHole = 0;
+    CHECK(trace::outline(g, all).silhouettes.size() == 2);
+}
+
+TEST_CASE("light on dark traces the light parts, and a cut by hand is obeyed")
+{
+    auto g = drawn(80, 80, [](Vec2 p) { return distance(p, {40, 40}) < 25; });
+    for (auto& v : g.data) v = static_cast<std::uint8_t>(255 - v);
+    trace::OutlineOptions o;
+    o.lightOnDark = true;
+    const trace::Outline light = trace::outline(g, o);
+    REQUIRE(light.silhouettes.size() == 1);
+    CHECK(curve::area(light.silhouettes[0].paths[0]) == Approx(curve::pi * 625).epsilon(0.01));
+    pixel::Grey soft(60, 60);
+    for (int y = 0; y < 60; ++y)
+        for (int x = 0; x < 60; ++x) soft.at(x, y) = static_cast<std::uint8_t>(std::min(255.0, 8.0 * distance(Vec2{x + 0.5, y + 0.5}, {30, 30})));
+    trace::OutlineOptions cut;
+    cut.cut = 120;
+    REQUIRE(trace::outline(soft, cut).silhouettes.size() == 1);
+    CHECK(curve::area(trace::outline(soft, cut).silhouettes[0].paths[0]) == Approx(curve::pi * 225).epsilon(0.05));
+}
+
+TEST_CASE("an empty page, one pixel and an even grey give nothing, quietly")
+{
+    CHECK(trace::outline(pixel::Grey(), {}).silhouettes.empty());
+    CHECK(trace::outline(pixel::Grey(1, 1, 0), {}).silhouettes.empty());
+    CHECK(trace::outline(pixel::Grey(50, 50, 130), {}).silhouettes.empty());
+}
+
+TEST_CASE("tracing can be stopped")
+{
+    const auto g = drawn(100, 100, [](Vec2 p) { return distance(p, {50, 50}) < 30; });
+    trace::OutlineOptions o;
+    o.cancelled = [] { return true; };
+    CHECK(trace::outline(g, o).nodes == 0);
+}
