@@ -137,6 +137,7 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
     fitting.rounding = 0.55 + 1.3 * result.blur;
     fitting.spacing = 0.5;
     fitting.straightWithin = 0.5;
+    fitting.even = 0.25; // a trace follows its picture more closely than a hand line its samples
     fitting.cancelled = options.cancelled;
     std::vector<curve::Path> paths(lines.size());
     std::vector<double> off(lines.size(), 0);

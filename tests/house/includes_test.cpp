@@ -21,7 +21,7 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"render", {"curve", "pixel", "art"}},
     {"files", {"curve", "pixel", "art", "render"}},
     {"cli", {"curve", "pixel", "trace", "art", "render", "files"}},
-    {"app", {"curve", "pixel", "trace", "art", "render", "files"}},
+    {"app", {"curve", "pixel", "trace", "art", "render", "files", "demo"}},
     {"demo", {"curve", "pixel", "art", "files", "render", "trace"}},
 };
 

@@ -1,0 +1,39 @@
+// Writes the demo document and the scanned pages into a folder. Nothing is written again that is there already.
+#include "demo/night_market.h"
+#include "demo/scanner.h"
+#include "files/bytes.h"
+#include "files/pictures.h"
+#include "files/svg.h"
+
+#include <filesystem>
+#include <iostream>
+
+int main(int argc, char** argv)
+{
+    using namespace softrope;
+    if (argc != 2) {
+        std::cerr << "usage: soft-rope-demo FOLDER\n";
+        return 2;
+    }
+    const std::filesystem::path folder = argv[1];
+    std::error_code e;
+    std::filesystem::create_directories(folder, e);
+    const auto encode = [](const pixel::Picture& p) { return files::writePng(p); };
+    if (!std::filesystem::exists(folder / "saltglass-moth.svg")) {
+        const files::FileResult r = files::saveAtomically((folder / "saltglass-moth.svg").string(), files::writeWorkingSvg(demo::nightMarketMoth(encode)));
+        if (!r.ok()) {
+            std::cerr << r.problem << '\n';
+            return 3;
+        }
+    }
+    if (!std::filesystem::exists(folder / "moth-scan.png")) {
+        demo::ScanOptions o;
+        o.seed = 4;
+        const files::FileResult r = files::saveAtomically((folder / "moth-scan.png").string(), files::writePng(demo::scan(demo::page("moth"), o).picture, o.dotsPerInch));
+        if (!r.ok()) {
+            std::cerr << r.problem << '\n';
+            return 3;
+        }
+    }
+    return 0;
+}

@@ -1,0 +1,72 @@
+#include "demo/pages.h"
+#include "demo/scanner.h"
+#include "pixel/lighting.h"
+#include "pixel/skew.h"
+
+#include <catch2/catch.hpp>
+
+using namespace softrope;
+
+TEST_CASE("the moth is symmetric about the sheet's middle")
+{
+    const curve::Paths all = demo::moth();
+    const std::size_t half = demo::mothHalf().size();
+    REQUIRE(all.size() == 2 * half);
+    for (std::size_t i = 0; i < half; ++i)
+        for (std::size_t k = 0; k < all[i].nodes.size(); ++k) CHECK(all[i + half].nodes[k].at == curve::Vec2{1080 - all[i].nodes[k].at.x, all[i].nodes[k].at.y});
+}
+
+TEST_CASE("a scan is crooked, unevenly lit, and the same for the same seed")
+{
+    demo::ScanOptions o;
+    o.dotsPerInch = 100;
+    o.seed = 5;
+    const demo::Scan a = demo::scan(demo::page("moth"), o), b = demo::scan(demo::page("moth"), o);
+    CHECK(a.picture == b.picture);
+    CHECK(std::abs(curve::degrees(a.turn)) > 1);
+    CHECK(pixel::paperField(pixel::greyOf(a.picture)).unevenness > 0.1);
+    // The lines are where the truth says: darker on the wing's outline than beside it.
+    const curve::Path wing = demo::moth()[0];
+    double on = 0, beside = 0;
+    for (int i = 5; i < 95; ++i) {
+        const curve::Cubic c = wing.piece(0);
+        const double t = i / 100.0;
+        const auto grey = [&](curve::Vec2 p) {
+            const curve::Vec2 q = a.fromPage * p;
+            return a.picture.at(static_cast<int>(q.x), static_cast<int>(q.y)).g;
+        };
+        on += grey(curve::at(c, t));
+        beside += grey(curve::at(c, t) + curve::perpendicular(curve::tangentAt(c, t)) * 12);
+    }
+    CHECK(on < 0.8 * beside);
+    o.seed = 6;
+    CHECK_FALSE(demo::scan(demo::page("moth"), o).picture == a.picture);
+}
+
+TEST_CASE("scanning can be stopped")
+{
+    demo::ScanOptions o;
+    o.cancelled = [] { return true; };
+    CHECK(demo::scan(demo::page("teapot"), o).picture.empty());
+}
+
+TEST_CASE("the turn of scanned pages is found within a quarter of a degree")
+{
+    for (const char* id : {"moth", "moth-half", "lantern", "teapot"})
+        for (const std::uint64_t seed : {1U, 2U, 3U}) {
+            demo::ScanOptions o;
+            o.dotsPerInch = 100;
+            o.seed = seed;
+            const demo::Scan s = demo::scan(demo::page(id), o);
+            const pixel::Skew k = pixel::skewOf(pixel::greyOf(s.picture));
+            INFO(id << " seed " << seed << ": true " << curve::degrees(s.turn) << ", found " << curve::degrees(k.angle) << ", confidence " << k.confidence);
+            CHECK(std::abs(curve::degrees(k.angle - s.turn)) < 0.25);
+            CHECK(k.confidence > 0.1);
+        }
+}
+
+TEST_CASE("an even page has no turn to speak of")
+{
+    CHECK(pixel::skewOf(pixel::Grey(300, 200, 220)).confidence == 0);
+    CHECK(pixel::skewOf(pixel::Grey(3, 3)).angle == 0);
+}
