@@ -10,6 +10,7 @@
 #include <QPalette>
 #include <QPixmapCache>
 #include <QScreen>
+#include <QStyle>
 #include <QStyleFactory>
 #include <QSvgRenderer>
 
@@ -139,7 +140,7 @@ QListView::item:selected { background: %5; color: %2; }
 
 } // namespace
 
-const Palette& palette() { return tokens().palette; }
+const Palette& colours() { return tokens().palette; }
 const MarkColours& marks() { return tokens().marks; }
 Theme theme() { return tokens().theme; }
 
@@ -172,12 +173,12 @@ void applyTheme(Theme theme)
     q.setColor(QPalette::Disabled, QPalette::ButtonText, p.disabledText);
     q.setColor(QPalette::Disabled, QPalette::WindowText, p.disabledText);
     QApplication::setPalette(q);
-    QApplication::setFont(font("body"));
+    QApplication::setFont(typeface("body"));
     qApp->setStyleSheet(styleSheet(p));
     QPixmapCache::clear();
 }
 
-QFont font(const char* role, bool strong)
+QFont typeface(const char* role, bool strong)
 {
     Tokens& t = tokens();
     const QString key = QString(role) + (strong ? "+" : "");
@@ -216,7 +217,7 @@ QPixmap iconPixmap(const QString& name, const QColor& colour, int size, qreal ra
     return pixmap;
 }
 
-QIcon icon(const QString& name, const QColor& colour, int size)
+QIcon glyph(const QString& name, const QColor& colour, int size)
 {
     QIcon i;
     for (const qreal ratio : {1.0, 2.0, 3.0}) i.addPixmap(iconPixmap(name, colour, size, ratio));

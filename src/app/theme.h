@@ -25,17 +25,17 @@ struct MarkColours {
 };
 
 // The palette in force.
-const Palette& palette();
+const Palette& colours();
 const MarkColours& marks();
 // Loads tokens and typeface (once) and puts the palette, style and style sheet on the application.
 void applyTheme(Theme theme);
 Theme theme();
 
 // Type of the scale by its name in the tokens: "body", "control", "small" ...
-QFont font(const char* role, bool strong = false);
+QFont typeface(const char* role, bool strong = false);
 
 // An icon of data/icons in a colour, at a size in logical px, sharp at the given device ratio. Cached.
 QPixmap iconPixmap(const QString& name, const QColor& colour, int size, qreal ratio);
-QIcon icon(const QString& name, const QColor& colour, int size);
+QIcon glyph(const QString& name, const QColor& colour, int size);
 
 } // namespace softrope::app

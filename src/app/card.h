@@ -1,0 +1,67 @@
+// The card: what is picked, or the tool in hand, or the step; and in its bottom row the one next useful act.
+#pragma once
+
+#include "app/chrome.h"
+
+namespace softrope::app {
+
+class Card : public QWidget {
+    Q_OBJECT
+public:
+    Card(Session& session, Canvas& canvas, QWidget* parent = nullptr);
+    void setStep(int step);
+    void refresh();
+    // Long work takes the bottom row over; an empty name gives it back.
+    void setTask(const QString& name, double progress, std::function<void()> stop);
+
+signals:
+    void asksForPicture();
+    void asksForPaste();
+    void asksToShow(curve::Vec2 place);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    Session& session_;
+    Canvas& canvas_;
+    int step_ = 0;
+    QString context_;
+    QScrollArea* area_;
+    QWidget* body_ = nullptr;
+    QWidget* bottom_;
+    QLabel* bottomText_;
+    Pill* bottomAct_;
+    std::function<void()> bottomRun_;
+    std::vector<std::function<void()>> updaters_;
+    QString task_;
+    double taskProgress_ = 0;
+    std::function<void()> taskStop_;
+    std::size_t nextEnd_ = 0;
+    // What reducing started from, so that the slider can go back and forth.
+    struct ReduceStart {
+        art::Id item = 0;
+        curve::Paths from, to;
+        double slack = 0;
+    } reduce_;
+
+    QString contextNow() const;
+    void rebuild();
+    class QVBoxLayout* column_ = nullptr;
+    void heading(const QString& icon, const QString& name, std::function<void(QString)> rename = {});
+    void chips(std::function<QString()> text);
+    QWidget* row(const QString& text, QWidget* field, QWidget* more = nullptr);
+    void rule();
+    void buildLine();
+    void buildSeveral();
+    void buildReference(art::Id id);
+    void buildPlace();
+    void buildTool();
+    void lookFields(std::function<art::Stroke()> get, std::function<void(const std::function<void(art::Stroke&)>&, const QString&)> set, bool ends);
+    void alignRow();
+    void updateBottom();
+    void slackSection();
+    void nodeSection();
+};
+
+} // namespace softrope::app

@@ -1,0 +1,132 @@
+// The fixed parts of the window around the bench: course, sight line, tray, reading strip, layer list.
+#pragma once
+
+#include "app/canvas.h"
+#include "app/widgets.h"
+
+#include <QScrollArea>
+
+class QVBoxLayout;
+
+namespace softrope::app {
+
+// The steps that work today, in the order of the job.
+struct Step {
+    QString id, name;
+    std::vector<QString> tools; // after Pick
+};
+const std::vector<Step>& steps();
+
+// How far the job is: a knot a step on the rope.
+class Course : public QWidget {
+    Q_OBJECT
+public:
+    enum class State { notBegun, underWay, settled, needsLook };
+    explicit Course(QWidget* parent = nullptr);
+    void setCurrent(int step);
+    void setState(int step, State state, const QString& text);
+    int current() const { return current_; }
+    QSize sizeHint() const override { return {400, 62}; }
+signals:
+    void chosen(int step);
+    void lookedFor(int step); // the state text of a knot that needs a look
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void leaveEvent(QEvent*) override;
+
+private:
+    struct Knot {
+        State state = State::notBegun;
+        QString text;
+    };
+    std::vector<Knot> knots_;
+    int current_ = 0, hovered_ = -1;
+    QPointF knotAt(int i) const;
+    int under(QPointF p) const;
+};
+
+// How the sheet is looked at. Floats over the bench.
+class SightLine : public QWidget {
+    Q_OBJECT
+public:
+    explicit SightLine(Canvas& canvas);
+    void refresh();
+    void layOut(int width);
+
+private:
+    Canvas& canvas_;
+    Pill *over_, *beside_, *alone_, *peek_, *squint_;
+    Slider* veil_;
+    QLabel* figure_;
+    QWidget *left_, *middle_, *right_;
+};
+
+class Tray : public QWidget {
+    Q_OBJECT
+public:
+    explicit Tray(Canvas& canvas, QWidget* parent = nullptr);
+    void setStep(int step);
+    void setHintShown(bool shown);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    Canvas& canvas_;
+    QWidget* row_ = nullptr;
+    QLabel* hint_;
+    int step_ = 0;
+    std::map<QString, Tile*> tiles_;
+    void showTool();
+};
+
+class ReadingStrip : public QWidget {
+    Q_OBJECT
+public:
+    explicit ReadingStrip(QWidget* parent = nullptr);
+    struct Reading {
+        QString icon, before, figure, after;
+    };
+    void setReadings(std::vector<Reading> readings, const QString& zoom);
+    // Shown for 6 s in place of the readings, with an act beside it if there is one.
+    void say(const QString& text, const QString& act = {}, std::function<void()> run = {});
+    const QStringList& said() const { return said_; }
+    QString shown() const { return message_; }
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+
+private:
+    std::vector<Reading> readings_;
+    QString zoom_, message_, act_;
+    std::function<void()> run_;
+    QRectF actBox_;
+    QTimer timer_;
+    QStringList said_;
+};
+
+class LayerList : public QWidget {
+    Q_OBJECT
+public:
+    explicit LayerList(Session& session, QWidget* parent = nullptr);
+    void refresh();
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    Session& session_;
+    QLabel* title_;
+    QVBoxLayout* rows_;
+    QScrollArea* area_;
+    art::Document shown_;
+    art::Id current_ = 0;
+    bool filled_ = false;
+};
+
+} // namespace softrope::app

@@ -1,0 +1,74 @@
+#include "app/theme.h"
+#include "app/window.h"
+
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QSettings>
+#include <QTimer>
+
+using namespace softrope::app;
+
+int main(int argc, char** argv)
+{
+    QApplication application(argc, argv);
+    QApplication::setApplicationName("soft-rope");
+    QApplication::setOrganizationName("soft-rope");
+    QApplication::setApplicationDisplayName("Soft Rope");
+    QApplication::setApplicationVersion("0.1.0");
+    QApplication::setDesktopFileName("soft-rope");
+    QSettings::setDefaultFormat(QSettings::IniFormat);
+
+    QCommandLineParser parser;
+    parser.setApplicationDescription("Soft Rope: clean vector artwork from sketches and reference pictures.");
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument("files", "Drawings to open, pictures to bring in.", "[files...]");
+    const QCommandLineOption size("size", "Size of the window, as 1280x800.", "WxH");
+    const QCommandLineOption screenshot("screenshot", "Save a picture of the window there once all is painted, and end.", "FILE");
+    const QCommandLineOption theme("theme", "day, evening or desktop.", "THEME");
+    const QCommandLineOption step("step", "Start in this step.", "N");
+    const QCommandLineOption commands("run", "Run these commands (ids, parted by commas) after the start.", "IDS");
+    const QCommandLineOption replay("replay", "Play the recorded strokes of this file through the tablet stand-in.", "FILE");
+    const QCommandLineOption speed("replay-speed", "How fast, 1 = as recorded.", "FACTOR", "1");
+    const QCommandLineOption loops("replay-loops", "How often, 0 = without end.", "N", "1");
+    parser.addOptions({size, screenshot, theme, step, commands, replay, speed, loops});
+    parser.process(application);
+
+    Theme wanted = static_cast<Theme>(QSettings().value("theme", static_cast<int>(Theme::day)).toInt());
+    if (parser.value(theme) == "evening") wanted = Theme::evening;
+    if (parser.value(theme) == "day") wanted = Theme::day;
+    if (parser.value(theme) == "desktop") wanted = Theme::desktop;
+    applyTheme(wanted);
+
+    Window window;
+    const QStringList wh = parser.value(size).split('x');
+    if (wh.size() == 2 && wh[0].toInt() > 0 && wh[1].toInt() > 0) window.resize(wh[0].toInt(), wh[1].toInt());
+    else window.resize(QSettings().value("window/size", QSize(1280, 800)).toSize());
+    window.show();
+    const bool picture = parser.isSet(screenshot);
+    QTimer::singleShot(0, &window, [&] {
+        if (!picture) window.offerRecovered();
+        if (!parser.positionalArguments().isEmpty()) window.openFiles(parser.positionalArguments());
+        if (parser.isSet(step)) window.setStep(parser.value(step).toInt() - 1);
+        for (const QString& id : parser.value(commands).split(',', Qt::SkipEmptyParts))
+            if (!window.run(id)) qWarning("There is no command %s that can be run now.", qPrintable(id));
+        if (parser.isSet(replay)) {
+            const Recording r = readRecording(parser.value(replay));
+            if (!r.problem.isEmpty()) qWarning("%s", qPrintable(r.problem));
+            else window.replay().start(r, parser.value(speed).toDouble(), parser.value(loops).toInt());
+        }
+    });
+    if (picture) {
+        auto* timer = new QTimer(&window);
+        QObject::connect(timer, &QTimer::timeout, &window, [&, waited = 0]() mutable {
+            waited += 200;
+            if ((window.busy() || !window.canvas().settled() || window.replay().running() || waited < 1600) && waited < 30000) return;
+            const bool saved = window.grab().save(parser.value(screenshot));
+            if (!saved) qWarning("%s cannot be written.", qPrintable(parser.value(screenshot)));
+            window.session().forget();
+            QApplication::exit(saved ? 0 : 1);
+        });
+        timer->start(200);
+    }
+    return QApplication::exec();
+}

@@ -1,0 +1,255 @@
+// Pick: choose, move, size and turn whole items.
+#include "app/tool.h"
+#include "art/edits.h"
+
+#include <algorithm>
+
+namespace softrope::app {
+
+namespace {
+
+using curve::Affine;
+using curve::Box;
+using curve::Vec2;
+
+class Pick : public Tool {
+public:
+    Pick(Bench& b, const QString& id, const QString& name, const QString& icon, const QString& key, const QString& hint, bool referencesOnly)
+        : Tool(b, id, name, icon, key, hint), referencesOnly_(referencesOnly)
+    {
+    }
+
+    void press(const Pointer& p) override
+    {
+        start_ = now_ = p.sheet;
+        startScreen_ = p.screen;
+        moved_ = false;
+        act_ = Act::none;
+        box_ = art::bounds(bench_.document(), bench_.selection().items);
+        grip_ = gripAt(p);
+        if (grip_ != Grip::none && movable()) {
+            act_ = grip_ == Grip::turn ? Act::turn : Act::size;
+            return;
+        }
+        const art::ItemPtr hit = itemAt(bench_.document(), p.sheet, bench_.px(6));
+        if (!hit || (referencesOnly_ && !hit->reference())) {
+            act_ = Act::frame;
+            return;
+        }
+        const art::Layer* layer = bench_.document().layerOf(hit->id);
+        if (layer && layer->locked) {
+            // A locked thing never catches a click that a frame could use.
+            act_ = Act::frame;
+            lockedUnder_ = layer->id;
+            return;
+        }
+        std::vector<art::Id> items = bench_.selection().items;
+        const auto at = std::find(items.begin(), items.end(), hit->id);
+        if (p.shift()) {
+            if (at == items.end()) items.push_back(hit->id);
+            else items.erase(at);
+        } else if (at == items.end()) {
+            items = {hit->id};
+        }
+        bench_.session().pickItems(items);
+        box_ = art::bounds(bench_.document(), bench_.selection().items);
+        act_ = Act::move;
+    }
+
+    void drag(const Pointer& p) override
+    {
+        if (!moved_ && std::hypot(p.screen.x() - startScreen_.x(), p.screen.y() - startScreen_.y()) < 4) return;
+        moved_ = true;
+        now_ = p.sheet;
+        shift_ = p.shift();
+        fromCentre_ = p.alt();
+        if (act_ == Act::frame || act_ == Act::none) {
+            bench_.update();
+            return;
+        }
+        if (act_ == Act::move && !p.control() && bench_.snapping()) snapMove();
+        const art::Document d = art::transformed(bench_.document(), bench_.selection().items, map());
+        std::vector<art::ItemPtr> held;
+        for (const art::Id id : bench_.selection().items)
+            if (art::ItemPtr i = d.itemPtr(id)) held.push_back(i);
+        bench_.hold(held);
+    }
+
+    void lift(const Pointer& p) override
+    {
+        const Act act = act_;
+        act_ = Act::none;
+        if (act == Act::frame) {
+            if (moved_) frame(p.shift());
+            else clickedNothing(p.shift());
+            bench_.update();
+            return;
+        }
+        if (!moved_) return;
+        bench_.release();
+        const char* names[] = {"", "Move", "Size", "Turn", ""};
+        bench_.session().take(art::transformed(bench_.document(), bench_.selection().items, map()), names[static_cast<int>(act)]);
+        moved_ = false;
+    }
+
+    bool escape() override
+    {
+        if (act_ != Act::none && moved_) {
+            act_ = Act::none;
+            moved_ = false;
+            bench_.release();
+            return true;
+        }
+        act_ = Act::none;
+        if (bench_.selection().items.empty()) return false;
+        bench_.session().pickItems({});
+        return true;
+    }
+    void leave() override
+    {
+        act_ = Act::none;
+        moved_ = false;
+        bench_.release();
+    }
+
+    void paint(Marks& m) override
+    {
+        if (act_ == Act::frame && moved_) {
+            const QRectF r = QRectF(m.at(start_), m.at(now_)).normalized();
+            m.painter().setPen(QPen(marks().selection, 1.25, Qt::DashLine));
+            m.painter().setBrush(Qt::NoBrush);
+            m.painter().drawRect(r);
+        }
+        if (act_ == Act::turn && moved_) m.chip(now_, QString("%1°").arg(curve::degrees(angle()), 0, 'f', 1));
+        if (act_ == Act::size && moved_) m.chip(now_, QString("%1 %").arg(100 * curve::meanScale(map()), 0, 'f', 0));
+        if (act_ == Act::move && moved_) m.chip(now_, pxText(now_.x - start_.x) + " · " + pxText(now_.y - start_.y));
+    }
+    QCursor cursor() const override { return Qt::ArrowCursor; }
+    bool marksPicked() const override { return true; }
+
+private:
+    enum class Act { none, move, size, turn, frame };
+    enum class Grip { none, size, turn };
+    bool referencesOnly_;
+    Act act_ = Act::none;
+    Grip grip_ = Grip::none;
+    Vec2 start_, now_, corner_;
+    QPointF startScreen_;
+    Box box_;
+    bool moved_ = false, shift_ = false, fromCentre_ = false;
+    art::Id lockedUnder_ = 0;
+
+    bool movable()
+    {
+        const auto& items = bench_.selection().items;
+        return !items.empty() && std::none_of(items.begin(), items.end(), [&](art::Id id) {
+            const art::Layer* l = bench_.document().layerOf(id);
+            return !l || l->locked;
+        });
+    }
+
+    // On a bracket: size; just outside one: turn.
+    Grip gripAt(const Pointer& p)
+    {
+        if (box_.empty() || bench_.selection().items.empty()) return Grip::none;
+        const Box b = box_.grown(bench_.px(10));
+        for (const Vec2 c : {b.min, Vec2{b.max.x, b.min.y}, b.max, Vec2{b.min.x, b.max.y}}) {
+            const double d = distance(c, p.sheet) / bench_.px(1);
+            if (d < 11) {
+                corner_ = c;
+                return Grip::size;
+            }
+            if (d < 30 && !b.contains(p.sheet)) {
+                corner_ = c;
+                return Grip::turn;
+            }
+        }
+        return Grip::none;
+    }
+
+    double angle() const
+    {
+        const Vec2 c = box_.centre();
+        double a = curve::turn(start_ - c, now_ - c);
+        if (shift_) a = std::round(a / (curve::pi / 12)) * curve::pi / 12;
+        return a;
+    }
+
+    Affine map() const
+    {
+        const Vec2 centre = box_.centre();
+        if (act_ == Act::turn) return curve::about(centre, curve::rotation(angle()));
+        if (act_ == Act::size) {
+            const Vec2 held = fromCentre_ ? centre : centre * 2 - corner_;
+            const Vec2 a = start_ - held, b = now_ - held;
+            const double even = std::max(0.01, dot(a, b) / std::max(squaredLength(a), 1e-9));
+            // References and turned things keep their shape; Shift lets a corner go its own way for artwork.
+            if (!shift_) return curve::about(held, curve::scaling(even, even));
+            const auto share = [](double u, double v) { return std::abs(u) > 1e-6 ? std::max(0.01, v / u) : 1.0; };
+            return curve::about(held, curve::scaling(share(a.x, b.x), share(a.y, b.y)));
+        }
+        Vec2 by = now_ - start_;
+        if (shift_) (std::abs(by.x) > std::abs(by.y) ? by.y : by.x) = 0;
+        return curve::translation(by);
+    }
+
+    // The corners and the middle of what moves snap.
+    void snapMove()
+    {
+        const Vec2 by = now_ - start_;
+        double best = 1e300;
+        Vec2 fix;
+        for (const Vec2 c : {box_.centre(), box_.min, box_.max}) {
+            art::SnapRequest r;
+            r.point = c + by;
+            r.reach = bench_.px(curve::snapReach);
+            r.without = bench_.selection().items;
+            r.toLines = false;
+            const art::Snap s = art::snapped(bench_.document(), r);
+            if (s.reason != art::SnapReason::none && distance(s.point, r.point) < best) {
+                best = distance(s.point, r.point);
+                fix = s.point - r.point;
+            }
+        }
+        if (best < 1e300) now_ += fix;
+    }
+
+    void frame(bool add)
+    {
+        Box f;
+        f.add(start_);
+        f.add(now_);
+        std::vector<art::Id> items = add ? bench_.selection().items : std::vector<art::Id>{};
+        for (const art::LayerPtr& l : bench_.document().layers) {
+            if (!l->shown || l->locked) continue;
+            for (const art::ItemPtr& i : l->items) {
+                if (referencesOnly_ && !i->reference()) continue;
+                const Box b = art::bounds(*i);
+                if (!b.empty() && f.contains(b.min) && f.contains(b.max) && std::find(items.begin(), items.end(), i->id) == items.end()) items.push_back(i->id);
+            }
+        }
+        bench_.session().pickItems(items);
+        moved_ = false;
+    }
+
+    void clickedNothing(bool keep)
+    {
+        if (const art::Layer* l = bench_.document().layer(lockedUnder_)) bench_.clicksLocked(*l);
+        lockedUnder_ = 0;
+        if (!keep) bench_.session().pickItems({});
+    }
+};
+
+} // namespace
+
+std::unique_ptr<Tool> makePick(Bench& b)
+{
+    return std::make_unique<Pick>(b, "pick", "Pick", "pick", "Esc", "<b>Pick</b> chooses, moves, sizes and turns. Drag a frame round several; Shift adds.", false);
+}
+
+std::unique_ptr<Tool> makePlace(Bench& b)
+{
+    return std::make_unique<Pick>(b, "place", "Place", "place", "A", "<b>Place</b> moves, sizes and turns an unlocked picture. Esc lets go.", true);
+}
+
+} // namespace softrope::app

@@ -1,0 +1,143 @@
+// The small parts the window is built of: buttons, number fields, sliders. Each paints itself from the palette.
+#pragma once
+
+#include <QAbstractButton>
+#include <QLabel>
+#include <QLineEdit>
+#include <QWidget>
+
+#include <functional>
+#include <optional>
+#include <vector>
+
+class QHBoxLayout;
+
+namespace softrope::app {
+
+// A button of the sight line, the card and the menu row: icon, words, key in a small frame.
+class Pill : public QAbstractButton {
+    Q_OBJECT
+public:
+    enum class Kind { plain, segment, main };
+    Pill(const QString& iconName, const QString& text, const QString& key = {}, Kind kind = Kind::plain, QWidget* parent = nullptr);
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
+    void setIconName(const QString& name);
+    void setWordsShown(bool shown); // the picture and the key stay
+    void setKey(const QString& key);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    bool event(QEvent*) override;
+
+private:
+    QString icon_, key_;
+    Kind kind_;
+    bool words_ = true;
+};
+
+// A tool of the tray.
+class Tile : public QAbstractButton {
+    Q_OBJECT
+public:
+    Tile(const QString& iconName, const QString& name, const QString& key, QWidget* parent = nullptr);
+    QSize sizeHint() const override { return {80, 56}; }
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    bool event(QEvent*) override;
+
+private:
+    QString icon_, key_;
+};
+
+// Takes numbers and sums ("12/2", "3*4+1"); the arrow keys change by 1, with Shift by 10, with Alt by 0.1.
+class NumberField : public QLineEdit {
+    Q_OBJECT
+public:
+    NumberField(double least, double most, int decimals, const QString& unit = {}, QWidget* parent = nullptr);
+    double value() const { return value_; }
+    void setValue(double v); // shows it, without telling
+    // The value of a sum of + - * / and brackets; nothing when it is none.
+    static std::optional<double> evaluate(const QString& sum);
+signals:
+    void changed(double value);
+
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+    void focusOutEvent(QFocusEvent*) override;
+
+private:
+    double value_ = 0, least_, most_;
+    int decimals_;
+    QString unit_;
+    void take();
+    void show();
+};
+
+// A slider whose track can be a sagging line: left taut, right loose.
+class Slider : public QWidget {
+    Q_OBJECT
+public:
+    Slider(double least, double most, double sag, QWidget* parent = nullptr);
+    double value() const { return value_; }
+    void setValue(double v); // without telling
+    QSize sizeHint() const override { return {120, 24}; }
+    QSize minimumSizeHint() const override { return {60, 24}; }
+signals:
+    void moved(double value);
+    void settled();
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+    void enterEvent(QEnterEvent*) override { update(); }
+    void leaveEvent(QEvent*) override { update(); }
+
+private:
+    double least_, most_, sag_, value_;
+    bool dragging_ = false;
+    QPointF bead() const;
+    void setByPointer(double x);
+};
+
+// Distance from what was drawn, along a line's length; dashed limit on top, bead at the worst place.
+class StrayLine : public QWidget {
+    Q_OBJECT
+public:
+    explicit StrayLine(QWidget* parent = nullptr);
+    void setProfile(std::vector<double> distances, double limit);
+    QSize sizeHint() const override { return {120, 26}; }
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    std::vector<double> distances_;
+    double limit_ = 1;
+};
+
+// A swatch with its name beside it; a click asks for a colour.
+class Swatch : public QAbstractButton {
+    Q_OBJECT
+public:
+    explicit Swatch(QWidget* parent = nullptr);
+    void setColour(const QColor& c);
+    QSize sizeHint() const override { return {104, 26}; }
+signals:
+    void picked(const QColor& c);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    QColor colour_;
+};
+
+QLabel* label(const QString& text, const char* role = "small", bool muted = true);
+
+} // namespace softrope::app

@@ -1,0 +1,102 @@
+// The window: menu row, course, bench over tray, card and layers, reading strip.
+#pragma once
+
+#include "app/card.h"
+#include "app/chrome.h"
+#include "app/commands.h"
+#include "app/replay.h"
+#include "app/task.h"
+
+#include <QMainWindow>
+
+class QSplitter;
+class QMenuBar;
+
+namespace softrope::app {
+
+class Window : public QWidget {
+    Q_OBJECT
+public:
+    Window();
+    ~Window() override;
+
+    Session& session() { return session_; }
+    Canvas& canvas() { return *canvas_; }
+    const std::vector<Command>& commands() const { return commands_; }
+    Replay& replay() { return *replay_; }
+    // Runs the command of that id, if it can be run now.
+    bool run(const QString& command);
+    void setStep(int step);
+    int step() const { return course_->current(); }
+    // Drawings are opened (the first one takes the place of an untouched piece), pictures are brought in.
+    void openFiles(const QStringList& paths);
+    bool openDrawing(const QString& path);
+    void bringPictures(const QStringList& paths);
+    // Returns a page of the paper pile as scanned. A step by itself once it is there.
+    void scanPage(const QString& page, int dotsPerInch, quint64 seed);
+    QString exportTo(const QString& path, int width = 0); // a message when it failed
+    bool busy() const { return busy_; }
+    void offerRecovered();
+    const QString& lastSaid() const { return lastSaid_; }
+
+signals:
+    void idle();
+
+protected:
+    void closeEvent(QCloseEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+    bool eventFilter(QObject*, QEvent*) override;
+    void paintEvent(QPaintEvent*) override;
+    void showEvent(QShowEvent*) override;
+
+private:
+    Session session_;
+    Canvas* canvas_;
+    Course* course_;
+    SightLine* sight_;
+    Tray* tray_;
+    Card* card_;
+    LayerList* layers_;
+    ReadingStrip* strip_;
+    QMenuBar* menu_;
+    QLabel* title_;
+    Pill *undo_, *redo_, *export_;
+    QSplitter *across_, *down_;
+    QWidget* welcome_ = nullptr;
+    QWidget* recovered_ = nullptr;
+    Replay* replay_;
+    std::vector<Command> commands_;
+    bool busy_ = false;
+    bool dirty_ = false;
+    bool shownOnce_ = false;
+    QString lastSaid_;
+    // A tool key held down borrows the tool.
+    int heldKey_ = 0;
+    QString heldFrom_;
+    QElapsedTimer heldFor_;
+    QTimer soon_;
+
+    void makeCommands();
+    void makeMenus();
+    void say(const QString& text, art::Id lockedLayer = 0);
+    void refresh();
+    void refreshCourse();
+    void refreshReadings();
+    void layOut();
+    void placeWelcome();
+    bool mayLeave(); // asks what to do with unsaved work
+    bool save();
+    bool saveAs();
+    void pasteAnything();
+    void addReference(const std::shared_ptr<const art::PictureFile>& file, const QString& name, PictureShelf::Picture decoded);
+    void deletePicked();
+    void copyPicked();
+    void togglePeek(bool held, bool artwork);
+    void takePicked(const QString& name, const std::function<art::Document(const art::Document&, const std::vector<art::Id>&)>& act);
+    void setBusy(const QString& name, const Progress& progress);
+    void endBusy();
+    QString askFile(bool open, const QString& title, const QString& filter, const QString& suggestion = {});
+    void makeTheme(Theme t);
+};
+
+} // namespace softrope::app
