@@ -93,6 +93,13 @@ void Canvas::setSnapping(bool on)
     QSettings().setValue("snapping", on);
 }
 
+void Canvas::setPlacing(bool on)
+{
+    if (placing_ == on) return;
+    placing_ = on;
+    invalidate();
+}
+
 // -- tools --------------------------------------------------------------------------------------------------------
 
 void Canvas::addTool(std::unique_ptr<Tool> tool)
@@ -239,6 +246,7 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     render::Options o;
     o.references = pane.reference;
     o.artwork = pane.artwork;
+    o.referencesBeyondSheet = placing_;
     o.background = true;
     o.veil = view_.peekReference || view_.show == Show::beside ? 1.9 : view_.veil * 1.0;
     o.pictures = [shelf = &session_.pictures()](const art::Reference& r) { return shelf->get(r); };

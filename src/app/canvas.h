@@ -38,6 +38,8 @@ public:
 
     void setToolSetting(const QString& name, double value);
     void setSnapping(bool on);
+    // While placing, references show where they lie; otherwise they end with the sheet.
+    void setPlacing(bool on);
 
     // -- tools ----------------------------------------------------------------------------------------------------
     void addTool(std::unique_ptr<Tool> tool);
@@ -104,7 +106,7 @@ private:
     Tool* tool_ = nullptr;
     Tool* borrowedFrom_ = nullptr;
     art::Stroke look_;
-    bool snapping_ = true;
+    bool snapping_ = true, placing_ = true;
     std::map<QString, double> settings_;
     std::vector<art::ItemPtr> held_, lingering_;
     quint64 version_ = 1, lingerUntil_ = 0;

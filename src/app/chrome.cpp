@@ -204,6 +204,7 @@ public:
         auto* row = new QHBoxLayout(this);
         row->setContentsMargins(2, 2, 2, 2);
         row->setSpacing(1);
+        setFixedHeight(34);
     }
 
 protected:
@@ -358,7 +359,7 @@ void Tray::setStep(int step)
         if (!t) continue;
         auto* tile = new Tile(t->icon(), t->name(), t->key());
         tile->setToolTip(QString("%1 (%2)").arg(t->name(), t->key()));
-        tile->setFixedSize(canvas_.window()->width() < 1200 ? 72 : 80, 56);
+        tile->setFixedSize(tileWidth_, 56);
         row->addWidget(tile);
         tiles_[id] = tile;
         connect(tile, &QAbstractButton::clicked, this, [this, id] {
@@ -375,6 +376,12 @@ void Tray::setStep(int step)
     }
     outer->insertWidget(0, row_);
     showTool();
+}
+
+void Tray::setTileWidth(int width)
+{
+    tileWidth_ = width;
+    for (auto& [id, tile] : tiles_) tile->setFixedSize(width, std::min(56, height() - 8));
 }
 
 void Tray::setHintShown(bool shown) { hint_->setVisible(shown); }

@@ -71,6 +71,7 @@ public:
     explicit Tray(Canvas& canvas, QWidget* parent = nullptr);
     void setStep(int step);
     void setHintShown(bool shown);
+    void setTileWidth(int width);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -79,7 +80,7 @@ private:
     Canvas& canvas_;
     QWidget* row_ = nullptr;
     QLabel* hint_;
-    int step_ = 0;
+    int step_ = 0, tileWidth_ = 80;
     std::map<QString, Tile*> tiles_;
     void showTool();
 };

@@ -215,6 +215,7 @@ private:
     std::optional<art::OpenEnd> endUnder(const Pointer& p)
     {
         std::optional<art::OpenEnd> best;
+        if (p.control()) return best; // Ctrl suspends all catching
         double d = bench_.px(curve::nodeReach);
         for (const art::OpenEnd& e : art::openEnds(bench_.document()))
             if (e.item != item_ && distance(e.at, p.sheet) <= d) {

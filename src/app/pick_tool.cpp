@@ -78,6 +78,7 @@ public:
     void lift(const Pointer& p) override
     {
         const Act act = act_;
+        const Affine by = map();
         act_ = Act::none;
         if (act == Act::frame) {
             if (moved_) frame(p.shift());
@@ -88,7 +89,7 @@ public:
         if (!moved_) return;
         bench_.release();
         const char* names[] = {"", "Move", "Size", "Turn", ""};
-        bench_.session().take(art::transformed(bench_.document(), bench_.selection().items, map()), names[static_cast<int>(act)]);
+        bench_.session().take(art::transformed(bench_.document(), bench_.selection().items, by), names[static_cast<int>(act)]);
         moved_ = false;
     }
 

@@ -162,7 +162,7 @@ void Tile::paintEvent(QPaintEvent*)
         p.setPen(isChecked() ? QPen(c.accent, 1.5) : QPen(Qt::NoPen));
         p.drawRoundedRect(r, 6, 6);
     }
-    const double iconX = width() / 2.0 - 13;
+    const double iconX = width() / 2.0 - 13 - (key_.size() > 1 ? 9 : 3);
     p.drawPixmap(QPointF(iconX, height() / 2.0 - 22), iconPixmap(icon_, ink, 26, devicePixelRatioF()));
     p.setFont(typeface("tool-name", isChecked()));
     p.setPen(ink);

@@ -593,6 +593,7 @@ void Window::setStep(int step)
     course_->setCurrent(step);
     tray_->setStep(step);
     card_->setStep(step);
+    canvas_->setPlacing(step == 0);
     const auto& ids = steps()[static_cast<std::size_t>(step)].tools;
     const QString tool = canvas_->tool() ? canvas_->tool()->id() : QString();
     if (!same && tool != "pick" && std::find(ids.begin(), ids.end(), tool) == ids.end()) canvas_->takeTool("pick");
@@ -607,6 +608,7 @@ void Window::layOut()
     const bool low = height() < 760;
     course_->setFixedHeight(low ? 46 : 62);
     tray_->setFixedHeight(low ? 60 : 68);
+    tray_->setTileWidth(width() < 1200 ? 72 : width() >= 3000 ? 96 : width() >= 1920 ? 88 : 80);
     sight_->layOut(canvas_->width());
     tray_->setHintShown(canvas_->width() >= 740);
     placeWelcome();

@@ -184,7 +184,13 @@ void paint(cairo_t* cr, const art::Document& d, const Options& o)
                 if (b.empty() || !b.meets(clip)) continue;
                 paintArtwork(cr, *a, i->opacity * opacity);
             } else if (o.references) {
+                cairo_save(cr);
+                if (!o.referencesBeyondSheet) {
+                    cairo_rectangle(cr, 0, 0, d.sheet.width, d.sheet.height);
+                    cairo_clip(cr);
+                }
                 paintReference(cr, *i->reference(), i->opacity * opacity * i->reference()->dim * o.veil, o);
+                cairo_restore(cr);
             }
         }
         if (group) {

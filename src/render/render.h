@@ -22,6 +22,7 @@ struct Options {
     bool references = true;
     bool artwork = true;
     bool background = true;  // the sheet's background, if it has one
+    bool referencesBeyondSheet = true; // off: they end where the sheet ends
     double veil = 1;         // 0..1: how strongly references show, on top of their own dimming
     PictureSource pictures;
     std::vector<art::Id> without; // items left out

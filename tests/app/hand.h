@@ -1,0 +1,92 @@
+// A hand on the bench: pointer and key events as a person makes them, in sheet px.
+#pragma once
+
+#include "app/window.h"
+
+#include <QApplication>
+#include <QMouseEvent>
+#include <QtTest/QTest>
+
+#include <functional>
+
+namespace hand {
+
+using softrope::app::Window;
+using softrope::curve::Vec2;
+
+inline void settle(int ms = 30) { QTest::qWait(ms); }
+
+inline bool waitFor(const std::function<bool()>& what, int ms = 20000) { return QTest::qWaitFor(what, ms); }
+
+struct Hand {
+    Window& window;
+    Qt::KeyboardModifiers held = Qt::NoModifier;
+
+    explicit Hand(Window& w, QSize size = {1280, 800}) : window(w)
+    {
+        w.resize(size);
+        w.show();
+        REQUIRE(QTest::qWaitForWindowExposed(&w));
+        w.activateWindow();
+        REQUIRE(QTest::qWaitForWindowActive(&w));
+        w.canvas().setFocus();
+        settle(80);
+    }
+    softrope::app::Canvas& canvas() { return window.canvas(); }
+    const softrope::art::Document& document() { return window.session().document(); }
+
+    void send(QEvent::Type type, QPointF at, Qt::MouseButton button, Qt::MouseButtons buttons)
+    {
+        QMouseEvent e(type, at, canvas().mapToGlobal(at), button, buttons, held);
+        QCoreApplication::sendEvent(&canvas(), &e);
+    }
+    QPointF on(Vec2 sheet) { return canvas().toWidget(sheet); }
+
+    void press(Vec2 p) { send(QEvent::MouseButtonPress, on(p), Qt::LeftButton, Qt::LeftButton); }
+    void move(Vec2 p, bool down = true) { send(QEvent::MouseMove, on(p), Qt::NoButton, down ? Qt::LeftButton : Qt::NoButton); }
+    void lift(Vec2 p) { send(QEvent::MouseButtonRelease, on(p), Qt::LeftButton, Qt::NoButton); }
+    void click(Vec2 p)
+    {
+        move(p, false);
+        press(p);
+        lift(p);
+    }
+    void doubleClick(Vec2 p)
+    {
+        click(p);
+        send(QEvent::MouseButtonDblClick, on(p), Qt::LeftButton, Qt::LeftButton);
+        lift(p);
+    }
+    void drag(Vec2 from, Vec2 to, int steps = 8)
+    {
+        move(from, false);
+        press(from);
+        for (int i = 1; i <= steps; ++i) move(lerp(from, to, double(i) / steps));
+        lift(to);
+    }
+    void stroke(const std::vector<Vec2>& line)
+    {
+        move(line.front(), false);
+        press(line.front());
+        for (const Vec2 p : line) move(p);
+        lift(line.back());
+    }
+    void key(Qt::Key k, Qt::KeyboardModifiers m = Qt::NoModifier)
+    {
+        QWidget* to = QApplication::focusWidget() ? QApplication::focusWidget() : &window.canvas();
+        QTest::keyClick(to, k, m);
+        settle(5);
+    }
+    // Several artworks in document order.
+    std::vector<const softrope::art::Item*> lines()
+    {
+        std::vector<const softrope::art::Item*> out;
+        for (const auto& l : document().layers)
+            for (const auto& i : l->items)
+                if (i->artwork()) out.push_back(i.get());
+        return out;
+    }
+    const softrope::curve::Path& path(std::size_t i) { return lines().at(i)->artwork()->paths.at(0); }
+};
+
+} // namespace hand

@@ -1,0 +1,189 @@
+// The main job end to end: scan, straighten, dim, trace half the moth, bend, reduce, save, kill, recover, export.
+#include <catch2/catch.hpp>
+
+#include "app/hand.h"
+#include "app/replay.h"
+#include "app/place_acts.h"
+#include "demo/scanner.h"
+#include "files/recovery.h"
+#include "files/svg.h"
+
+#include <QProcess>
+#include <QTemporaryDir>
+
+#include <csignal>
+
+using namespace softrope;
+using hand::Hand;
+using hand::settle;
+using curve::Vec2;
+
+namespace {
+
+const art::Item& theReference(const art::Document& d) { return *app::referenceInHand(d, {}); }
+
+// Points along a line as a careful hand makes them: every few px, half a px off.
+std::vector<Vec2> handAlong(const curve::Path& p, double scale)
+{
+    std::vector<Vec2> out;
+    int k = 0;
+    for (std::size_t i = 0; i < p.pieceCount(); ++i) {
+        const curve::Cubic c = p.piece(i);
+        const int n = std::max(6, static_cast<int>(curve::arcLength(c) / 5));
+        for (int j = i == 0 ? 0 : 1; j <= n; ++j, ++k)
+            out.push_back(curve::at(c, double(j) / n) + curve::perpendicular(curve::tangentAt(c, double(j) / n)) * (0.6 * scale * std::sin(k * 0.9)));
+    }
+    return out;
+}
+
+} // namespace
+
+TEST_CASE("from a crooked scan to exported lines that lie on the true ones")
+{
+    app::Window w;
+    Hand h(w);
+    constexpr quint64 seed = 7;
+    w.scanPage("moth-half", 150, seed);
+    REQUIRE(hand::waitFor([&] { return !w.busy(); }));
+    REQUIRE(theReference(h.document()).reference());
+    CHECK(theReference(h.document()).reference()->dim == 0.5);
+
+    // Straighten by itself, flatten the light, lift the paper.
+    REQUIRE(w.run("straighten-auto"));
+    demo::ScanOptions o;
+    o.seed = seed;
+    const demo::Scan truth = demo::scan(demo::page("moth-half"), o);
+    const art::Reference r = *theReference(h.document()).reference();
+    CHECK(std::abs(curve::degrees(r.turn + truth.turn)) < 0.25);
+
+    // Where everything truly lies on the sheet: page -> picture -> sheet.
+    const curve::Affine toSheet = art::placement(r) * truth.fromPage;
+    const double scale = curve::meanScale(toSheet);
+    std::vector<curve::Path> lines;
+    for (const curve::Path& p : demo::mothHalf()) lines.push_back(curve::transformed(p, toSheet));
+
+    h.key(Qt::Key_2);
+    h.key(Qt::Key_0);
+    // Wings, antenna and an eye spot by hand.
+    h.key(Qt::Key_D);
+    for (const std::size_t k : {0U, 1U, 4U, 7U}) h.stroke(handAlong(lines[k], scale));
+    REQUIRE(h.lines().size() == 4);
+    CHECK(h.path(3).closed);
+    for (std::size_t i = 0; i < 4; ++i) CHECK(h.path(i).nodes.size() <= 14);
+
+    // Body and head by the pen: drags set the handles where the true nodes have them.
+    h.key(Qt::Key_S);
+    for (const std::size_t k : {2U, 3U}) {
+        h.held = Qt::ControlModifier; // no snapping onto the wings
+        for (const curve::Node& n : lines[k].nodes) {
+            if (n.kind == curve::NodeKind::smooth && n.out != n.at) h.drag(n.at, n.out);
+            else if (n.out != n.at) h.drag(n.at, n.out);
+            else h.click(n.at);
+        }
+        h.held = Qt::NoModifier;
+        h.key(Qt::Key_Return);
+    }
+    REQUIRE(h.lines().size() == 6);
+
+    // A vein as a straight, then bent in its middle.
+    h.key(Qt::Key_F);
+    h.held = Qt::ControlModifier;
+    h.click(lines[6].nodes.front().at);
+    h.click(lines[6].nodes.back().at);
+    h.held = Qt::NoModifier;
+    h.key(Qt::Key_Return);
+    REQUIRE(h.lines().size() == 7);
+    h.key(Qt::Key_G);
+    h.held = Qt::ControlModifier;
+    const Vec2 from = curve::at(h.path(6).piece(0), 0.5), to = curve::at(lines[6].piece(0), 0.5);
+    h.drag(from, to);
+    h.held = Qt::NoModifier;
+    CHECK_FALSE(curve::isStraight(h.path(6).piece(0)));
+
+    // Fewer nodes on the first wing, on its card.
+    h.key(Qt::Key_Escape);
+    h.key(Qt::Key_Escape);
+    w.session().pickItems({h.lines()[0]->id});
+    settle();
+    for (app::Slider* s : w.findChildren<app::Slider*>())
+        if (s->accessibleName() == "Slack" && s->isVisible()) QTest::mouseClick(s, Qt::LeftButton, {}, {s->width() / 4, 12});
+    CHECK(h.lines()[0]->artwork()->drawn->slack == Approx(2).margin(0.6));
+
+    // Save, close, reopen: the same document.
+    QTemporaryDir folder;
+    const QString path = folder.filePath("moth.svg");
+    REQUIRE(w.session().save(path).isEmpty());
+    const art::Document saved = h.document();
+    app::Window again;
+    REQUIRE(again.openDrawing(path));
+    CHECK(again.session().document() == saved);
+
+    // Export, and compare with the truth.
+    for (const char* name : {"out.svg", "out.pdf", "out.png"}) CHECK(w.exportTo(folder.filePath(name)).isEmpty());
+    QFile svg(folder.filePath("out.svg"));
+    REQUIRE(svg.open(QIODevice::ReadOnly));
+    const files::SvgResult exported = files::readSvg(svg.readAll().toStdString());
+    REQUIRE(exported.ok());
+    long near = 0, all = 0;
+    for (const auto& l : exported.document.layers)
+        for (const auto& i : l->items)
+            for (const curve::Path& p : i->artwork()->paths)
+                for (const Vec2 q : curve::flatten(p, 0.05)) {
+                    double d = 1e9;
+                    for (const curve::Path& t : lines)
+                        if (const auto n = curve::nearest(t, q)) d = std::min(d, n->distance);
+                    near += d <= 3;
+                    ++all;
+                }
+    REQUIRE(all > 200);
+    INFO(near << " of " << all << " points within 3 px");
+    CHECK(static_cast<double>(near) >= 0.95 * static_cast<double>(all));
+}
+
+TEST_CASE("killed in the middle of work, nothing older than ten seconds is lost, and the next start offers it")
+{
+    QTemporaryDir folder;
+    std::vector<std::vector<art::HandSample>> strokes(2);
+    for (int i = 0; i <= 50; ++i) {
+        strokes[0].push_back({{200.0 + 10 * i, 300.0 + 30 * std::sin(i * 0.2)}, 0.5F, 0, 0, static_cast<float>(i) / 300});
+        strokes[1].push_back({{200.0 + 10 * i, 600.0 + 30 * std::cos(i * 0.2)}, 0.5F, 0, 0, static_cast<float>(i) / 300});
+    }
+    QFile file(folder.filePath("strokes.json"));
+    REQUIRE(file.open(QIODevice::WriteOnly));
+    file.write(app::writeRecording(strokes));
+    file.close();
+    const QByteArray stateBefore = qgetenv("XDG_STATE_HOME");
+    qputenv("XDG_STATE_HOME", folder.filePath("state").toUtf8());
+    QProcess program;
+    QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
+    env.insert("QT_QPA_PLATFORM", "offscreen");
+    program.setProcessEnvironment(env);
+    program.start(SOFT_ROPE_APP, {"--run", "tool-freehand", "--replay", file.fileName()});
+    REQUIRE(program.waitForStarted());
+    // Two strokes of a fifth of a second; then at most ten seconds until they are kept.
+    QTest::qWait(10500);
+    REQUIRE(program.state() == QProcess::Running);
+    ::kill(static_cast<pid_t>(program.processId()), SIGKILL);
+    program.waitForFinished();
+    const auto left = files::leftBehind();
+    REQUIRE(left.size() == 1);
+    CHECK_FALSE(left[0].picture.empty());
+
+    app::Window w;
+    Hand h(w);
+    w.offerRecovered();
+    settle();
+    auto* panel = w.findChild<QWidget*>("recovered");
+    REQUIRE(panel);
+    app::Pill* open = nullptr;
+    for (app::Pill* p : panel->findChildren<app::Pill*>())
+        if (p->text() == "Open it") open = p;
+    REQUIRE(open);
+    QTest::mouseClick(open, Qt::LeftButton);
+    settle(80);
+    CHECK(h.lines().size() == 2);
+    CHECK(files::leftBehind().empty());
+    CHECK(w.session().changed());
+    w.session().forget();
+    qputenv("XDG_STATE_HOME", stateBefore);
+}

@@ -1,0 +1,23 @@
+#define CATCH_CONFIG_RUNNER
+#include <catch2/catch.hpp>
+
+#include "app/theme.h"
+
+#include <QApplication>
+#include <QSettings>
+#include <QTemporaryDir>
+
+int main(int argc, char** argv)
+{
+    // Settings and state of the person who runs the tests stay untouched.
+    const QTemporaryDir home;
+    qputenv("XDG_CONFIG_HOME", home.filePath("config").toUtf8());
+    qputenv("XDG_STATE_HOME", home.filePath("state").toUtf8());
+    if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    // Listing tests must not open a window.
+    QApplication application(argc, argv);
+    QApplication::setOrganizationName("soft-rope-tests");
+    QApplication::setApplicationName("soft-rope-tests");
+    softrope::app::applyTheme(softrope::app::Theme::day);
+    return Catch::Session().run(argc, argv);
+}
