@@ -306,10 +306,16 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
     p.drawRect(page.adjusted(-0.5, -0.5, 0.5, 0.5));
     if (!base.image.isNull()) {
         if (const auto back = curve::inverse(base.toImage)) {
-            const Affine m = toScreen * *back;
+            Affine m = toScreen * *back;
+            const double ratio = devicePixelRatioF();
+            const bool exact = std::abs(m.a * ratio - 1) < 1e-9;
+            if (exact) {
+                // Moved by whole pixels, it stays sharp and is copied, not filtered.
+                m.e = std::round(m.e * ratio) / ratio;
+                m.f = std::round(m.f * ratio) / ratio;
+            }
             p.save();
             p.setTransform(QTransform(m.a, m.b, m.c, m.d, m.e, m.f), true);
-            const bool exact = std::abs(m.a * devicePixelRatioF() - 1) < 1e-9;
             p.setRenderHint(QPainter::SmoothPixmapTransform, !exact);
             QImage image = base.image;
             if (view_.squint) {

@@ -245,8 +245,7 @@ SightLine::SightLine(Canvas& canvas) : QWidget(&canvas), canvas_(canvas)
     show(over_, Show::over);
     show(beside_, Show::beside);
     show(alone_, Show::alone);
-    auto* icon = new QLabel;
-    icon->setPixmap(iconPixmap("reference", colours().text, 16, 2));
+    QLabel* icon = iconLabel("reference", 16);
     icon->setContentsMargins(8, 0, 2, 0);
     veil_ = new Slider(0, 1, 0);
     veil_->setFixedWidth(124);
@@ -332,6 +331,7 @@ Tray::Tray(Canvas& canvas, QWidget* parent) : QWidget(parent), canvas_(canvas)
     row->setContentsMargins(8, 6, 14, 6);
     row->setSpacing(2);
     hint_ = new QLabel;
+    hint_->setProperty("muted", true);
     hint_->setFont(typeface("small"));
     hint_->setTextFormat(Qt::RichText);
     hint_->setWordWrap(true);

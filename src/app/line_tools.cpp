@@ -110,6 +110,15 @@ public:
     bool key(const QKeyEvent& e) override
     {
         if (e.key() == Qt::Key_Return || e.key() == Qt::Key_Enter) return finish();
+        if (e.key() == Qt::Key_C && drawing() && !straights_) {
+            Path path = *current();
+            Node& n = path.nodes.back();
+            n.kind = n.kind == NodeKind::smooth ? NodeKind::corner : NodeKind::smooth;
+            if (n.kind == NodeKind::corner) n.out = n.at;
+            else if (n.out == n.at && n.in != n.at) n.out = n.at * 2 - n.in;
+            keep(path, n.kind == NodeKind::corner ? "Make corner" : "Make smooth");
+            return true;
+        }
         if (e.key() == Qt::Key_Backspace && drawing()) {
             takeBack();
             return true;

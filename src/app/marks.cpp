@@ -1,6 +1,7 @@
 #include "app/marks.h"
 
 #include <QFontMetricsF>
+#include <QPixmapCache>
 
 namespace softrope::app {
 
@@ -106,13 +107,28 @@ void Marks::handle(Vec2 nodeAt, Vec2 handleAt, bool broken)
 
 void Marks::openEnd(Vec2 sheet, bool strong)
 {
-    const QPointF c = at(sheet);
-    QPainterPath ring;
-    ring.addEllipse(c, 7.5, 7.5);
-    withHalo(p_, ring, marks().openEnd, strong ? 3 : 2.25);
-    p_.setBrush(Qt::NoBrush);
-    p_.setPen(QPen(marks().openEnd, 1, Qt::DotLine));
-    p_.drawEllipse(c, 11.5, 11.5);
+    // There may be thousands of open ends: the ring is drawn once and stamped.
+    const qreal ratio = p_.device()->devicePixelRatioF();
+    const QString key = QString("open-end/%1/%2").arg(ratio).arg(strong);
+    QPixmap stamp;
+    if (!QPixmapCache::find(key, &stamp)) {
+        const int side = static_cast<int>(std::ceil(28 * ratio));
+        stamp = QPixmap(side, side);
+        stamp.setDevicePixelRatio(ratio);
+        stamp.fill(Qt::transparent);
+        QPainter p(&stamp);
+        p.setRenderHint(QPainter::Antialiasing);
+        const QPointF c(14, 14);
+        QPainterPath ring;
+        ring.addEllipse(c, 7.5, 7.5);
+        withHalo(p, ring, marks().openEnd, strong ? 3 : 2.25);
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(marks().openEnd, 1, Qt::DotLine));
+        p.drawEllipse(c, 11.5, 11.5);
+        p.end();
+        QPixmapCache::insert(key, stamp);
+    }
+    p_.drawPixmap(at(sheet) - QPointF(14, 14), stamp);
 }
 
 void Marks::brackets(const QRectF& box, double turn)

@@ -393,6 +393,7 @@ public:
     void press(const Pointer& p) override
     {
         pulling_ = false;
+        node_ = nodeAt(p);
         if (!pieceAt(p) && !pickUnder(p)) return;
         const auto on = pieceAt(p);
         if (!on) return;
@@ -412,6 +413,14 @@ public:
     }
     void lift(const Pointer& p) override
     {
+        if (!moved_ && node_ && paths()) {
+            // The same click as in Nodes: one on a node turns its kind.
+            Paths all = *paths();
+            Path& path = all[node_->path];
+            const bool smooth = path.nodes[node_->node].kind == NodeKind::smooth;
+            path = smooth ? curve::cornered(path, node_->node) : curve::smoothed(path, node_->node);
+            keep(all, smooth ? "Make corner" : "Make smooth");
+        }
         if (pulling_ && moved_ && paths()) {
             to_ = bench_.snap(p, bench_.selection().items).point;
             const Paths r = result();
@@ -470,6 +479,7 @@ private:
     Paths base_;
     Vec2 start_, to_;
     std::optional<Vec2> hovered_;
+    std::optional<NodeRef> node_;
 
     Paths result() const
     {

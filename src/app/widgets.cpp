@@ -42,11 +42,32 @@ QLabel* label(const QString& text, const char* role, bool muted)
 {
     auto* l = new QLabel(text);
     l->setFont(typeface(role));
-    QPalette p = l->palette();
-    p.setColor(QPalette::WindowText, muted ? colours().textMuted : colours().text);
-    l->setPalette(p);
     l->setTextFormat(Qt::PlainText);
+    l->setProperty("muted", muted);
+    retint(l);
     return l;
+}
+
+QLabel* iconLabel(const QString& name, int size)
+{
+    auto* l = new QLabel;
+    l->setProperty("icon", name);
+    l->setProperty("iconSize", size);
+    retint(l);
+    return l;
+}
+
+void retint(QWidget* root)
+{
+    QList<QLabel*> all = root->findChildren<QLabel*>();
+    if (auto* self = qobject_cast<QLabel*>(root)) all << self;
+    for (QLabel* l : all) {
+        if (l->property("icon").isValid()) l->setPixmap(iconPixmap(l->property("icon").toString(), colours().text, l->property("iconSize").toInt(), 2));
+        if (!l->property("muted").isValid()) continue;
+        QPalette p = l->palette();
+        p.setColor(QPalette::WindowText, l->property("muted").toBool() ? colours().textMuted : colours().text);
+        l->setPalette(p);
+    }
 }
 
 // -- pill ---------------------------------------------------------------------------------------------------------

@@ -139,5 +139,9 @@ private:
 };
 
 QLabel* label(const QString& text, const char* role = "small", bool muted = true);
+// A label that shows an icon of data/icons.
+QLabel* iconLabel(const QString& name, int size);
+// Gives all labels below the colours of the theme in force.
+void retint(QWidget* root);
 
 } // namespace softrope::app

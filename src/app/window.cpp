@@ -717,8 +717,9 @@ void Window::makeTheme(Theme t)
 {
     applyTheme(t);
     QSettings().setValue("theme", static_cast<int>(t));
-    say(tr("The new theme shows fully after the next start."));
-    // Everything that paints itself follows at once; labels made earlier are made anew with their parts.
+    // Everything that paints itself follows at once; labels are given their new colours.
+    retint(this);
+    menu_->setFont(typeface("body"));
     tray_->setStep(course_->current());
     card_->setStep(course_->current());
     delete welcome_;

@@ -57,7 +57,7 @@ PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source,
     const Run run = runOf(chain, k, s);
     const Cubic c = chain.cubic(k);
     const long n = run.last - run.first;
-    const long stride = std::max(1L, n / 160);
+    const long stride = std::max(1L, n / 96);
     double t = 0;
     for (long i = run.first; i <= run.last; i += stride) {
         const auto w = static_cast<std::size_t>(s.wrapped(i));
@@ -149,7 +149,7 @@ public:
                     const double gain = (cost - now) / (cost + 1e-12);
                     cost = now;
                     lambda = std::max(1e-7, lambda * 0.3);
-                    if (gain < 1e-4) round = rounds;
+                    if (gain < 5e-4) round = rounds;
                 } else {
                     restore(before);
                     lambda *= 6;
@@ -217,7 +217,7 @@ private:
         for (std::size_t j = 0; j < count_; ++j) {
             const Run run = runOf(chain_, index(j), s);
             const long n = run.last - run.first;
-            const long stride = std::max(1L, n / 40);
+            const long stride = std::max(1L, n / 24);
             const Cubic c = chain_.cubic(index(j));
             for (long i = run.first; i <= run.last; i += stride) {
                 const double w = source_.weight[static_cast<std::size_t>(s.wrapped(i))];
@@ -293,81 +293,124 @@ private:
         gradient_(slot) += weight * residual;
     }
 
-    // Adds the derivative of n . P with respect to a node's position.
-    template <class Add> void position(std::size_t j, Vec2 n, double k, Add add)
-    {
-        if (nodes_[j].at < 0) return;
-        add(nodes_[j].at, n.x * k);
-        add(nodes_[j].at + 1, n.y * k);
-    }
+    // A piece moves with eight things: the two ends, the two handle lengths, the two angles. Each of these hangs on at
+    // most four unknowns of the window (an angle taken from a straight hangs on the straight's ends).
+    enum Mover { x0, y0, x3, y3, handleA, handleB, angleOut, angleIn, movers };
+    struct Link {
+        int slot[4];
+        double factor[4];
+        int count = 0;
+        void add(int to, double k)
+        {
+            slot[count] = to;
+            factor[count++] = k;
+        }
+    };
+    using Links = std::array<Link, movers>;
 
-    // Adds k times the derivative of a node's angle on one side.
-    template <class Add> void angle(std::size_t j, bool outgoing, double k, Add add)
+    void linkAngle(Link& link, std::size_t j, bool outgoing)
     {
         const Slots& slot = nodes_[j];
         const int own = outgoing ? slot.out : slot.in;
         if (own >= 0) {
-            add(own, k);
+            link.add(own, 1);
             return;
         }
-        if (outgoing ? slot.outFromLine : slot.inFromLine) {
-            const std::size_t u = outgoing ? j - 1 : j, v = u + 1;
-            const Vec2 d = node(v).at - node(u).at;
-            const double len = std::max(length(d), 1e-6);
-            const Vec2 side = perpendicular(d / len) / len;
-            position(v, side, k, add);
-            position(u, side, -k, add);
+        if (!(outgoing ? slot.outFromLine : slot.inFromLine)) return;
+        const std::size_t u = outgoing ? j - 1 : j, v = u + 1;
+        const Vec2 d = node(v).at - node(u).at;
+        const double len = std::max(length(d), 1e-6);
+        const Vec2 side = perpendicular(d / len) / len;
+        if (nodes_[v].at >= 0) {
+            link.add(nodes_[v].at, side.x);
+            link.add(nodes_[v].at + 1, side.y);
         }
+        if (nodes_[u].at >= 0) {
+            link.add(nodes_[u].at, -side.x);
+            link.add(nodes_[u].at + 1, -side.y);
+        }
+    }
+
+    Links linksOf(std::size_t j)
+    {
+        Links l;
+        if (nodes_[j].at >= 0) {
+            l[x0].add(nodes_[j].at, 1);
+            l[y0].add(nodes_[j].at + 1, 1);
+        }
+        if (nodes_[j + 1].at >= 0) {
+            l[x3].add(nodes_[j + 1].at, 1);
+            l[y3].add(nodes_[j + 1].at + 1, 1);
+        }
+        if (piece(j).line) return l;
+        l[handleA].add(handle_[j], 1);
+        l[handleB].add(handle_[j] + 1, 1);
+        linkAngle(l[angleOut], j, true);
+        linkAngle(l[angleIn], j + 1, false);
+        return l;
     }
 
     void assemble()
     {
-        normal_ = Eigen::MatrixXd::Zero(size_, size_);
-        gradient_ = Eigen::VectorXd::Zero(size_);
-        std::vector<double> row(static_cast<std::size_t>(size_), 0);
-        std::vector<int> used;
-        const auto add = [&](int slot, double v) {
-            if (row[static_cast<std::size_t>(slot)] == 0) used.push_back(slot);
-            row[static_cast<std::size_t>(slot)] += v;
-        };
-        for (const Point& p : points_) {
-            const std::size_t j = p.piece;
-            const Vec2 s = source_.samples[p.sample];
+        normal_.setZero(size_, size_);
+        gradient_.setZero(size_);
+        std::size_t at = 0;
+        while (at < points_.size()) {
+            const std::size_t j = points_[at].piece;
+            double h[movers][movers] = {}, g[movers] = {};
             const Cubic c = chain_.cubic(index(j));
-            double residual = 0;
-            used.clear();
-            if (piece(j).line) {
-                const Vec2 v = c.p3 - c.p0;
-                const double len = std::max(length(v), 1e-6);
-                const Vec2 n = perpendicular(v / len);
-                const double t = dot(s - c.p0, v) / (len * len);
-                residual = dot(n, s - c.p0);
-                position(j, n, 1 - t, add);
-                position(j + 1, n, t, add);
-            } else {
-                const double t = p.t, u = 1 - t;
-                Vec2 n = perpendicular(unit(derivative(c, t)));
-                const Vec2 off = s - at(c, t);
-                if (t <= 0 || t >= 1) {
-                    const double len = length(off);
-                    if (len > 1e-9) n = off / len;
+            const bool line = piece(j).line;
+            const Vec2 uo = direction(node(j).out), ui = direction(node(j + 1).in);
+            const Vec2 turnOut = perpendicular(uo) * piece(j).a, turnIn = perpendicular(ui) * piece(j).b;
+            const Vec2 v = c.p3 - c.p0;
+            const double len2 = std::max(squaredLength(v), 1e-12);
+            const Vec2 across = perpendicular(v / std::sqrt(len2));
+            for (; at < points_.size() && points_[at].piece == j; ++at) {
+                const Point& p = points_[at];
+                const Vec2 s = source_.samples[p.sample];
+                double row[movers];
+                double residual = 0;
+                if (line) {
+                    const double t = dot(s - c.p0, v) / len2;
+                    residual = dot(across, s - c.p0);
+                    row[x0] = across.x * (1 - t);
+                    row[y0] = across.y * (1 - t);
+                    row[x3] = across.x * t;
+                    row[y3] = across.y * t;
+                    row[handleA] = row[handleB] = row[angleOut] = row[angleIn] = 0;
+                } else {
+                    const double t = p.t, u = 1 - t;
+                    Vec2 n = perpendicular(unit(curve::derivative(c, t)));
+                    const Vec2 off = s - curve::at(c, t);
+                    if (t <= 0 || t >= 1) {
+                        const double far = length(off);
+                        if (far > 1e-9) n = off / far;
+                    }
+                    residual = dot(n, off);
+                    const double b0 = u * u * u, b1 = 3 * u * u * t, b2 = 3 * u * t * t, b3 = t * t * t;
+                    row[x0] = n.x * (b0 + b1);
+                    row[y0] = n.y * (b0 + b1);
+                    row[x3] = n.x * (b2 + b3);
+                    row[y3] = n.y * (b2 + b3);
+                    row[handleA] = b1 * dot(n, uo);
+                    row[handleB] = -b2 * dot(n, ui);
+                    row[angleOut] = b1 * dot(n, turnOut);
+                    row[angleIn] = -b2 * dot(n, turnIn);
                 }
-                residual = dot(n, off);
-                const double b0 = u * u * u, b1 = 3 * u * u * t, b2 = 3 * u * t * t, b3 = t * t * t;
-                const Vec2 uo = direction(node(j).out), ui = direction(node(j + 1).in);
-                position(j, n, b0 + b1, add);
-                position(j + 1, n, b2 + b3, add);
-                add(handle_[j], b1 * dot(n, uo));
-                add(handle_[j] + 1, -b2 * dot(n, ui));
-                angle(j, true, b1 * piece(j).a * dot(n, perpendicular(uo)), add);
-                angle(j + 1, false, -b2 * piece(j).b * dot(n, perpendicular(ui)), add);
+                for (int a = 0; a < movers; ++a) {
+                    const double wa = p.weight * row[a];
+                    g[a] += wa * residual;
+                    for (int b = a; b < movers; ++b) h[a][b] += wa * row[b];
+                }
             }
-            for (const int a : used) {
-                const double va = row[static_cast<std::size_t>(a)];
-                gradient_(a) += p.weight * va * residual;
-                for (const int b : used) normal_(a, b) += p.weight * va * row[static_cast<std::size_t>(b)];
-            }
-            for (const int a : used) row[static_cast<std::size_t>(a)] = 0;
+            const Links links = linksOf(j);
+            for (std::size_t a = 0; a < movers; ++a)
+                for (int k = 0; k < links[a].count; ++k) {
+                    const int row = links[a].slot[k];
+                    gradient_(row) += links[a].factor[k] * g[a];
+                    for (std::size_t b = 0; b < movers; ++b)
+                        for (int m = 0; m < links[b].count; ++m) normal_(row, links[b].slot[m]) += links[a].factor[k] * links[b].factor[m] * (a <= b ? h[a][b] : h[b][a]);
+                }
         }
         priors(&Window::addPrior);
     }
@@ -446,7 +489,7 @@ private:
                     break;
                 }
             }
-        n.sample = s.closed ? s.wrapped(best) : best;
+        n.sample = chain_.closed ? s.wrapped(best) : best;
     }
 };
 

@@ -31,13 +31,21 @@ double within(const Chain& chain, const ChainSource& source)
     return worst;
 }
 
-// Within slack before beyond it, then fewer nodes, then nearer.
-bool isBetter(const Chain& a, const Chain& b, const ChainSource& source, double slack)
+// Nodes, less one for each long straight: a straight is worth the node it may cost.
+long burden(const Chain& c, double longFrom)
+{
+    long n = static_cast<long>(c.nodes.size());
+    for (std::size_t k = 0; k < c.pieces.size(); ++k) n -= c.pieces[k].line && distance(c.nodes[k].at, c.nodes[c.next(k)].at) > longFrom;
+    return n;
+}
+
+// Within slack before beyond it, then the lighter burden of nodes, then nearer.
+bool isBetter(const Chain& a, const Chain& b, const ChainSource& source, const FitOptions& o)
 {
     const double da = within(a, source), db = within(b, source);
-    if ((da <= slack) != (db <= slack)) return da <= slack;
-    if (a.nodes.size() != b.nodes.size()) return a.nodes.size() < b.nodes.size();
-    return da < db;
+    if ((da <= o.slack) != (db <= o.slack)) return da <= o.slack;
+    const long na = burden(a, 40 * o.grain), nb = burden(b, 40 * o.grain);
+    return na != nb ? na < nb : da < db;
 }
 
 } // namespace
@@ -59,9 +67,9 @@ Fit fit(const std::vector<Vec2>& raw, bool closed, const FitOptions& options)
         const ChainSource source{s, std::move(start.weight)};
         prune(chain, source, options, noise);
         if (options.cancelled && options.cancelled()) return asDrawn(points, closed, raw.size());
-        if (!best || isBetter(chain, *best, source, options.slack)) best = std::move(chain);
+        if (!best || isBetter(chain, *best, source, options)) best = std::move(chain);
         // A long line is dear to fit twice, and evens out over its length anyway.
-        if (best->pieces.size() <= 2 || best->pieces.size() > 150) break;
+        if (best->pieces.size() <= 2 || best->pieces.size() > 40) break;
     }
     if (!best) return asDrawn(points, closed, raw.size());
     return {toPath(*best), furthestOff(*best, s), raw.size()};

@@ -148,34 +148,87 @@ private:
         chain_.nodes.insert(chain_.nodes.begin() + static_cast<long>(k) + 1, n);
     }
 
-    // The chain without node k, settled there; its quality in the window.
+    // The window of a chain as an open chain of its own, so that trying something costs nothing but the window.
+    Chain cutOut(Span w) const
+    {
+        Chain out;
+        const std::size_t n = size(), m = pieces();
+        const long whole = source_.samples.count();
+        long last = -1;
+        for (std::size_t j = 0; j <= w.count; ++j) {
+            ChainNode c = chain_.nodes[(w.first + j) % n];
+            while (c.sample <= last) c.sample += whole; // unwrapped: samples only grow along the window
+            last = c.sample;
+            out.nodes.push_back(c);
+            if (j < w.count) out.pieces.push_back(chain_.pieces[(w.first + j) % m]);
+        }
+        return out;
+    }
+
+    // Puts a window back that has lost `lost` nodes at place `at` (0 or 1 of them).
+    void putBack(Span w, const Chain& part, std::optional<std::size_t> gone)
+    {
+        const std::size_t n = size(), m = pieces();
+        const Samples& s = source_.samples;
+        std::size_t from = 0;
+        for (std::size_t j = 0; j <= w.count; ++j) {
+            if (gone && j == *gone) continue;
+            const ChainNode& c = part.nodes[from];
+            ChainNode& to = chain_.nodes[(w.first + j) % n];
+            if (j > 0 && j < w.count) {
+                to = c;
+                to.sample = s.closed ? s.wrapped(c.sample) : c.sample;
+            } else if (j == 0 && !to.smooth) {
+                to.out = c.out;
+            } else if (j == w.count && !to.smooth) {
+                to.in = c.in;
+            }
+            ++from;
+        }
+        from = 0;
+        for (std::size_t j = 0; j < w.count; ++j) {
+            if (gone && j == *gone) continue; // the piece after the node that went is swallowed by the one before
+            chain_.pieces[(w.first + j) % m] = part.pieces[from++];
+        }
+        if (gone) {
+            const std::size_t k = (w.first + *gone) % n;
+            chain_.nodes.erase(chain_.nodes.begin() + static_cast<long>(k));
+            chain_.pieces.erase(chain_.pieces.begin() + static_cast<long>(k % m));
+        }
+    }
+
+    // A window without node k, settled, and its quality.
     struct Trial {
-        Chain chain;
+        Span window;
+        std::size_t gone = 0; // place of the node in the window
+        Chain part;
         Quality quality;
     };
     std::optional<Trial> without(std::size_t k) const
     {
-        const std::size_t n = size();
+        const std::size_t n = size(), m = pieces();
         if (chain_.closed ? n <= 2 : (k == 0 || k + 1 == n)) return std::nullopt;
-        const std::size_t before = (k + n - 1) % n, m = pieces();
-        const std::size_t pb = (k + m - 1) % m;
+        Trial t;
+        t.window = around(k, 3, chain_);
+        t.gone = (k + n - t.window.first) % n;
+        if (t.gone == 0 || t.gone >= t.window.count) return std::nullopt;
+        t.part = cutOut(t.window);
         const Samples& s = source_.samples;
-        Run run = runOf(chain_, pb, s);
-        const Run after = runOf(chain_, k, s);
-        run.last += after.last - after.first;
-        const ChainNode &u = chain_.nodes[before], &v = chain_.nodes[chain_.next(k)];
-        const SpanFit f = fitSpan(s, run, u.at, u.out, v.at, v.in);
-        if (f.furthest > 12 * o_.slack) return std::nullopt;
-        Trial t{chain_, {}};
-        t.chain.pieces[pb] = {f.a, f.b, false};
-        t.chain.pieces.erase(t.chain.pieces.begin() + static_cast<long>(k));
-        t.chain.nodes.erase(t.chain.nodes.begin() + static_cast<long>(k));
-        const std::size_t left = k == 0 ? t.chain.pieces.size() - 1 : k - 1;
-        const Span w = around(left, 3, t.chain);
-        // Two rounds with the samples handed out anew between them.
-        settle(t.chain, w.first, w.count, source_, 10);
-        settle(t.chain, w.first, w.count, source_, 6);
-        t.quality = quality(t.chain, w);
+        const ChainNode &u = t.part.nodes[t.gone - 1], &v = t.part.nodes[t.gone + 1];
+        const SpanFit f = fitSpan(s, {u.sample, v.sample}, u.at, u.out, v.at, v.in);
+        // A piece twice as long errs many times as much: what is hopeless is not settled to find out.
+        if (f.furthest > (m < 12 ? 12 : 4) * o_.slack) return std::nullopt;
+        t.part.pieces[t.gone - 1] = {f.a, f.b, false};
+        t.part.pieces.erase(t.part.pieces.begin() + static_cast<long>(t.gone));
+        t.part.nodes.erase(t.part.nodes.begin() + static_cast<long>(t.gone));
+        const Span all{0, t.part.pieces.size()};
+        settle(t.part, 0, all.count, source_, 10);
+        t.quality = quality(t.part, all);
+        // Worth a second round, with the samples handed out anew, only when it is near enough.
+        if (t.quality.furthest < 2 * o_.slack) {
+            settle(t.part, 0, all.count, source_, 6);
+            t.quality = quality(t.part, all);
+        }
         return t;
     }
 
@@ -189,6 +242,8 @@ private:
         const auto t = without(k);
         if (!t || !good(t->quality)) return never;
         if (line) {
+            for (const std::size_t p : {k % m, (k + m - 1) % m})
+                if (chain_.pieces[p].line && distance(chain_.nodes[p].at, chain_.nodes[chain_.next(p)].at) > 40 * o_.grain) return never;
             // A straight gives way only when it was none: the curve that swallows it must be about as near.
             const Quality now = quality(chain_, around(k, 3, chain_));
             if (t->quality.rms() > 1.15 * now.rms() + 0.01 * o_.grain || t->quality.furthest > 0.6 * o_.slack) return never;
@@ -208,13 +263,14 @@ private:
             if (cost[k] >= 1e9 || stopped()) return;
             auto t = without(k);
             if (!t) return;
-            chain_ = std::move(t->chain);
+            putBack(t->window, t->part, t->gone);
             cost.erase(cost.begin() + static_cast<long>(k));
             const std::size_t n = size();
-            for (std::size_t j = 0; j < std::min<std::size_t>(7, n); ++j) {
-                if (!chain_.closed && k + j < 3) continue;
-                const std::size_t i = (k + n + j - 3) % n;
-                if (!chain_.closed && k + j - 3 >= n) continue;
+            // Only the neighbours that shared its window and moved much are worth asking again.
+            for (std::size_t j = 0; j < std::min<std::size_t>(5, n); ++j) {
+                if (!chain_.closed && k + j < 2) continue;
+                const std::size_t i = (k + n + j - 2) % n;
+                if (!chain_.closed && k + j - 2 >= n) continue;
                 cost[i] = costOf(i);
             }
         }
@@ -231,18 +287,20 @@ private:
             if (angle > radians(75)) continue;
             const std::size_t m = pieces();
             const bool l0 = chain_.pieces[(k + m - 1) % m].line, l1 = chain_.pieces[k % m].line;
-            Chain trial = chain_;
             if (l0 && l1) continue;
-            ChainNode& t = trial.nodes[k];
+            const Span w = around(k, 2, chain_);
+            const std::size_t place = (k + n - w.first) % n;
+            if (place == 0 || place >= w.count) continue;
+            Chain part = cutOut(w);
+            ChainNode& t = part.nodes[place];
             t.smooth = true;
             const double mean = t.in + 0.5 * turn(direction(t.in), direction(t.out));
             t.in = t.out = l0 ? t.in : l1 ? t.out : mean;
-            Span w = around(k, 2, trial);
-            settle(trial, w.first, w.count, source_, 10);
-            settle(trial, w.first, w.count, source_, 6);
-            const Quality soft = quality(trial, w, true), hard = quality(chain_, around(k, 2, chain_));
+            settle(part, 0, w.count, source_, 10);
+            settle(part, 0, w.count, source_, 6);
+            const Quality soft = quality(part, {0, w.count}, true), hard = quality(chain_, w);
             const double bar = angle < cornerDoubt() ? 1.5 : 1.1;
-            if (soft.rms() <= bar * hard.rms() + 0.02 * o_.grain && soft.furthest <= std::max(0.5 * o_.slack, 1.1 * hard.furthest)) chain_ = std::move(trial);
+            if (soft.rms() <= bar * hard.rms() + 0.02 * o_.grain && soft.furthest <= std::max(0.5 * o_.slack, 1.1 * hard.furthest)) putBack(w, part, std::nullopt);
         }
     }
     double cornerDoubt() const { return 1.4 * o_.cornerFrom; }

@@ -1,0 +1,121 @@
+// Speeds of the core: fitting, live refit, reducing, tracing, working files.
+#include "art/art.h"
+#include "curve/curve.h"
+#include "files/svg.h"
+#include "render/render.h"
+#include "trace/outline.h"
+
+#include <benchmark/benchmark.h>
+
+#include <cmath>
+
+using namespace softrope;
+using curve::Vec2;
+
+namespace {
+
+// A long scribble with tremor; the same numbers each time.
+std::vector<Vec2> scribble(int n)
+{
+    std::vector<Vec2> line;
+    unsigned state = 12345;
+    const auto random = [&] {
+        state = state * 1664525u + 1013904223u;
+        return static_cast<double>(state >> 8) / (1 << 24) - 0.5;
+    };
+    double angle = 0, turn = 0;
+    Vec2 p{0, 0};
+    for (int i = 0; i < n; ++i) {
+        turn = 0.98 * turn + 0.004 * random();
+        angle += turn;
+        p += curve::direction(angle);
+        line.push_back(p + Vec2{0.2 * random(), 0.2 * random()});
+    }
+    return line;
+}
+
+void fitSamples(benchmark::State& state)
+{
+    const auto line = scribble(static_cast<int>(state.range(0)));
+    std::size_t nodes = 0;
+    for (auto _ : state) nodes = curve::fit(line, false, {}).path.nodes.size();
+    state.counters["nodes"] = static_cast<double>(nodes);
+    state.counters["samples/s"] = benchmark::Counter(static_cast<double>(line.size()), benchmark::Counter::kIsIterationInvariantRate);
+}
+BENCHMARK(fitSamples)->Arg(5000)->Arg(50000)->Arg(1000000)->Unit(benchmark::kMillisecond);
+
+void liveRefit(benchmark::State& state)
+{
+    art::Drawn d;
+    for (const Vec2 p : scribble(5000)) d.samples.push_back({p, 1, 0, 0, 0});
+    d.slack = 1;
+    for (auto _ : state) benchmark::DoNotOptimize(art::fitStroke(d, false).path.nodes.size());
+}
+BENCHMARK(liveRefit)->Unit(benchmark::kMillisecond);
+
+void traceLineArt(benchmark::State& state)
+{
+    // Rings and bars on white, as much outline as a page of lettering has.
+    const int side = static_cast<int>(std::sqrt(static_cast<double>(state.range(0)) * 1e6));
+    pixel::Grey g(side, side, 255);
+    const double cell = side / 12.0;
+    for (int y = 0; y < side; ++y)
+        for (int x = 0; x < side; ++x) {
+            const double u = std::fmod(x, cell) - cell / 2, v = std::fmod(y, cell) - cell / 2;
+            const double r = std::hypot(u, v * (0.7 + 0.3 * std::sin(x / cell))) / cell;
+            const double d = std::min(std::abs(r - 0.35), std::abs(r - 0.15)) * cell - 0.04 * cell;
+            g.at(x, y) = static_cast<std::uint8_t>(std::clamp(127 + 127 * d, 0.0, 255.0));
+        }
+    std::size_t nodes = 0;
+    for (auto _ : state) nodes = trace::outline(g, {}).nodes;
+    state.counters["nodes"] = static_cast<double>(nodes);
+}
+BENCHMARK(traceLineArt)->Arg(12)->Unit(benchmark::kMillisecond);
+
+art::Document many(int nodes)
+{
+    art::Document d = art::newDocument();
+    const int lines = nodes / 20;
+    d = art::withLayer(d, d.layers[0]->id, [&](art::Layer& l) {
+        for (int i = 0; i < lines; ++i) {
+            auto item = std::make_shared<art::Item>();
+            item->id = static_cast<art::Id>(i) + 100;
+            art::Artwork a;
+            std::vector<Vec2> points;
+            for (int k = 0; k < 20; ++k) points.push_back({1080.0 * (i % 32) / 32 + 1.5 * k, 1080.0 * (i / 32) / 32 + 10 * std::sin(k * 0.9 + i)});
+            a.paths = {curve::polyline(points, false)};
+            a.stroke.colour = art::Colour{};
+            a.stroke.width = 1.5;
+            item->is = a;
+            l.items.push_back(item);
+        }
+    });
+    return d;
+}
+
+void saveWorkingFile(benchmark::State& state)
+{
+    const art::Document d = many(20000);
+    for (auto _ : state) benchmark::DoNotOptimize(files::writeWorkingSvg(d).size());
+}
+BENCHMARK(saveWorkingFile)->Unit(benchmark::kMillisecond);
+
+void openWorkingFile(benchmark::State& state)
+{
+    const std::string text = files::writeWorkingSvg(many(20000));
+    for (auto _ : state) benchmark::DoNotOptimize(files::readSvg(text).document.layers.size());
+}
+BENCHMARK(openWorkingFile)->Unit(benchmark::kMillisecond);
+
+void snapAmongNodes(benchmark::State& state)
+{
+    const art::Document d = many(20000);
+    art::SnapRequest r;
+    r.point = {512, 511};
+    for (auto _ : state) benchmark::DoNotOptimize(art::snapped(d, r).reason);
+}
+BENCHMARK(snapAmongNodes)->Unit(benchmark::kMillisecond);
+
+} // namespace
+
+BENCHMARK_MAIN();
