@@ -127,7 +127,7 @@ void Card::rebuild()
     updaters_.clear();
     auto* body = new QWidget;
     column_ = new QVBoxLayout(body);
-    column_->setContentsMargins(14, 11, 14, 12);
+    column_->setContentsMargins(14, 11, 12, 12);
     column_->setSpacing(7);
     if (context_.startsWith("line")) buildLine();
     else if (context_ == "several") buildSeveral();
@@ -284,8 +284,9 @@ void Card::slackSection()
     auto* head = new QWidget;
     auto* r = new QHBoxLayout(head);
     r->setContentsMargins(0, 0, 0, 0);
-    r->addWidget(label(drawn ? tr("Slack: how far the curve may stray") : tr("Fewer nodes: how far it may move"), "small"));
-    r->addStretch();
+    QLabel* what = label(drawn ? tr("Slack: how far it may stray") : tr("Fewer nodes: how far it may move"), "small");
+    what->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    r->addWidget(what, 1);
     auto* figure = label({}, "control", false);
     r->addWidget(figure);
     column_->addWidget(head);
@@ -336,7 +337,7 @@ void Card::slackSection()
             slider->setValue(a.drawn->slack);
             figure->setText(pxText(a.drawn->slack));
             const std::vector<double> d = profile(a);
-            const double worst = d.empty() ? 0 : *std::max_element(d.begin(), d.end());
+            const double worst = art::strayOf(a).value_or(0);
             nodes->setText(QString("%1 → %2 nodes").arg(a.drawn->samples.size()).arg(now));
             off->setText(tr("%1 off at most").arg(pxText(worst)));
             if (stray) stray->setProfile(d, std::max(a.drawn->slack, worst));

@@ -328,7 +328,7 @@ Tray::Tray(Canvas& canvas, QWidget* parent) : QWidget(parent), canvas_(canvas)
 {
     setFixedHeight(68);
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(8, 6, 14, 6);
+    row->setContentsMargins(8, 3, 14, 3);
     row->setSpacing(2);
     hint_ = new QLabel;
     hint_->setProperty("muted", true);

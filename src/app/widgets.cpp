@@ -84,7 +84,7 @@ Pill::Pill(const QString& iconName, const QString& text, const QString& key, Kin
 QSize Pill::sizeHint() const
 {
     const QFontMetricsF m(typeface("control"));
-    double w = 20;
+    double w = kind_ == Kind::segment ? 12 : 20;
     if (!icon_.isEmpty()) w += 16 + (words_ && !text().isEmpty() ? 7 : 0);
     if (words_ && !text().isEmpty()) w += m.horizontalAdvance(text());
     if (!key_.isEmpty()) w += 8 + keyWidth(key_);
@@ -131,7 +131,7 @@ void Pill::paintEvent(QPaintEvent*)
     p.setPen(framed ? QPen(c.lineStrong, 1, isEnabled() ? Qt::SolidLine : Qt::DotLine) : QPen(Qt::NoPen));
     p.drawRoundedRect(r, 5, 5);
     if (isChecked()) p.fillRect(QRectF(r.left() + 3, r.bottom() - 2, r.width() - 6, 2), c.accent);
-    double x = 10;
+    double x = kind_ == Kind::segment ? 6 : 10;
     const double down = isDown() ? 1 : 0;
     const double middle = height() / 2.0 + down;
     const double keyRoom = key_.isEmpty() ? 0 : keyWidth(key_) + 8;

@@ -127,7 +127,7 @@ class Swatch : public QAbstractButton {
 public:
     explicit Swatch(QWidget* parent = nullptr);
     void setColour(const QColor& c);
-    QSize sizeHint() const override { return {104, 26}; }
+    QSize sizeHint() const override { return {98, 26}; }
 signals:
     void picked(const QColor& c);
 

@@ -269,6 +269,19 @@ void Window::makeCommands()
                 for (const art::ItemPtr& i : l->items) all.push_back(i->id);
         session_.pickItems(all);
     });
+    for (const int by : {1, -1})
+        add(by > 0 ? "pick-next" : "pick-before", by > 0 ? tr("Pick the next thing") : tr("Pick the one before"), by > 0 ? "Tab" : "Shift+Tab", edit, [this, by] {
+            std::vector<art::Id> all;
+            for (const art::LayerPtr& l : session_.document().layers)
+                if (l->shown && !l->locked)
+                    for (const art::ItemPtr& i : l->items) all.push_back(i->id);
+            if (all.empty()) return;
+            const auto& now = session_.selection().items;
+            const auto at = now.empty() ? all.end() : std::find(all.begin(), all.end(), now.front());
+            const auto n = static_cast<std::ptrdiff_t>(all.size());
+            const std::ptrdiff_t next = at == all.end() ? (by > 0 ? 0 : n - 1) : ((at - all.begin()) + by + n) % n;
+            session_.pickItems({all[static_cast<std::size_t>(next)]});
+        });
     add("find-command", tr("Find a command…"), "Ctrl+K", edit, [this] {
         auto* p = new CommandPalette(commands_, this);
         p->setAttribute(Qt::WA_DeleteOnClose);
@@ -486,7 +499,7 @@ void Window::makeMenus()
             text[0] = text[0].toUpper();
         }
         // Tools, peek and squint can be held: their keys are looked after by the event filter. Delete belongs to the bench.
-        const bool byFilter = c.id.startsWith("tool-") || c.id == "peek" || c.id == "squint" || c.id == "delete";
+        const bool byFilter = c.id.startsWith("tool-") || c.id == "peek" || c.id == "squint" || c.id == "delete" || c.id == "pick-next" || c.id == "pick-before";
         auto* action = new QAction(text, this);
         action->setMenuRole(QAction::NoRole);
         if (!c.keys.isEmpty() && !byFilter) {
@@ -569,9 +582,7 @@ void Window::refreshReadings()
         for (const art::Id id : session_.selection().items)
             if (const art::Item* i = d.item(id); i && i->artwork()) {
                 mine += curve::nodeCount(i->artwork()->paths);
-                if (const auto& drawn = i->artwork()->drawn; drawn && !i->artwork()->paths.empty() && drawn->samples.size() < 3000)
-                    for (std::size_t k = 0; k < drawn->samples.size(); k += 3)
-                        if (const auto n = curve::nearest(i->artwork()->paths.front(), drawn->samples[k].at)) off = std::max(off, n->distance);
+                off = std::max(off, art::strayOf(*i->artwork()).value_or(-1));
             }
         r.push_back({"nodes", {}, QString::number(mine ? mine : all), mine ? tr("nodes in this line, %1 on the sheet").arg(all) : tr("nodes on the sheet")});
         if (off >= 0) r.push_back({"", tr("Furthest off"), pxText(off), {}});
@@ -761,6 +772,10 @@ bool Window::eventFilter(QObject* o, QEvent* e)
         View v = canvas_->view();
         v.squint = down;
         canvas_->setView(v);
+        return true;
+    }
+    if (down && w == canvas_ && (k->key() == Qt::Key_Tab || k->key() == Qt::Key_Backtab)) {
+        run(k->key() == Qt::Key_Tab ? "pick-next" : "pick-before");
         return true;
     }
     if (down && (k->key() == Qt::Key_Delete || k->key() == Qt::Key_Backspace) && plain == Qt::NoModifier && w == canvas_) {

@@ -62,6 +62,8 @@ struct FittedStroke {
     std::size_t samples = 0;
 };
 FittedStroke fitStroke(const Drawn& drawn, bool closes);
+// Largest distance of the hand's samples from the path that was fitted to them; nothing when there are none.
+std::optional<double> strayOf(const Artwork& a);
 // True when the end of the stroke lies within `reach` px of its start and the stroke is long enough to enclose something.
 bool closesItself(const std::vector<HandSample>& samples, double reach);
 // The samples after steadying: a low-pass along the stroke that keeps its ends; 0 = as drawn, 1 = calmest.

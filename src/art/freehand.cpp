@@ -52,26 +52,51 @@ std::vector<Vec2> steadied(const std::vector<HandSample>& samples, double streng
     return calm;
 }
 
-FittedStroke fitStroke(const Drawn& drawn, bool closes)
+namespace {
+
+FittedStroke fitOnce(const Drawn& drawn, bool closes, double steadying, double slack)
 {
     FittedStroke out;
     out.samples = drawn.samples.size();
-    std::vector<Vec2> points = steadied(drawn.samples, drawn.steadying, drawn.grain);
+    std::vector<Vec2> points = steadied(drawn.samples, steadying, drawn.grain);
     // The last stretch to the start is left to the fit: the hand rarely meets it exactly.
     if (closes && points.size() > 4 && distance(points.front(), points.back()) < 1e-9) points.pop_back();
     curve::FitOptions o;
-    o.slack = std::max(drawn.slack, 1e-3);
+    o.slack = std::max(slack, 1e-3);
     o.grain = std::max(drawn.grain, 1e-3) * 2; // a hand trembles over more than a screen pixel
     o.rounding = o.grain;
     o.spacing = std::max(0.5 * o.grain, 0.25 * o.slack);
     o.cornerFrom = curve::radians(35);
-    const curve::Fit f = curve::fit(points, closes, o);
-    out.path = f.path;
+    out.path = curve::fit(points, closes, o).path;
     for (const HandSample& s : drawn.samples) {
         if (!isFinite(s.at)) continue;
         if (const auto n = curve::nearest(out.path, s.at)) out.furthest = std::max(out.furthest, n->distance);
     }
     return out;
+}
+
+} // namespace
+
+FittedStroke fitStroke(const Drawn& drawn, bool closes)
+{
+    // Slack is promised against what the hand drew. Steadying moves the samples before they are fitted, so where both
+    // together stray too far, each gives way in turn.
+    FittedStroke best;
+    for (const auto& [steadying, share] : {std::pair{1.0, 1.0}, {1.0, 0.75}, {0.6, 0.75}, {0.3, 0.75}, {0.0, 0.97}, {0.0, 0.7}}) {
+        FittedStroke f = fitOnce(drawn, closes, drawn.steadying * steadying, drawn.slack * share);
+        if (best.path.empty() || f.furthest < best.furthest) best = std::move(f);
+        if (best.furthest <= drawn.slack) break;
+    }
+    return best;
+}
+
+std::optional<double> strayOf(const Artwork& a)
+{
+    if (!a.drawn || a.paths.empty()) return std::nullopt;
+    double worst = 0;
+    for (const HandSample& s : a.drawn->samples)
+        if (const auto n = isFinite(s.at) ? curve::nearest(a.paths.front(), s.at) : std::nullopt) worst = std::max(worst, n->distance);
+    return worst;
 }
 
 Document withSlack(const Document& d, Id item, double slack)

@@ -9,6 +9,7 @@
 #include <QClipboard>
 #include <QImage>
 #include <QLineEdit>
+#include <QScrollArea>
 #include <QTemporaryDir>
 
 using namespace softrope;
@@ -410,6 +411,14 @@ TEST_CASE("nothing is clipped or overlaps at the sizes the window must work in")
             CHECK(w.rect().contains(QRect(b->mapTo(&w, QPoint(0, 0)), b->size())));
         }
         CHECK(w.canvas().width() > size.width() / 2);
+        // The card scrolls up and down, never sideways.
+        h.key(Qt::Key_F);
+        h.click({300, 300});
+        h.click({500, 300});
+        h.key(Qt::Key_Return);
+        settle(60);
+        for (QScrollArea* area : w.findChildren<QScrollArea*>())
+            if (area->isVisible() && area->widget()) CHECK(area->widget()->minimumSizeHint().width() <= area->viewport()->width());
     }
 }
 
