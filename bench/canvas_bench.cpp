@@ -20,7 +20,8 @@ namespace {
 void report(const char* name, std::vector<double>& ms)
 {
     std::sort(ms.begin(), ms.end());
-    std::printf("%-12s %4zu frames   median %6.2f ms   95th percentile %6.2f ms   worst %6.2f ms\n", name, ms.size(), ms[ms.size() / 2], ms[ms.size() * 95 / 100], ms.back());
+    std::printf("%-12s %4zu frames   median %6.2f ms   95th percentile %6.2f ms   worst %6.2f ms\n", name, ms.size(), ms[ms.size() / 2],
+                ms[ms.size() * 95 / 100], ms.back());
 }
 
 } // namespace
@@ -77,7 +78,8 @@ int main(int argc, char** argv)
 
     std::vector<double> pan, zoom, drag;
     send(QEvent::MouseButtonPress, {400, 300}, Qt::MiddleButton, Qt::MiddleButton);
-    for (int i = 0; i < 200; ++i) pan.push_back(frame([&] { send(QEvent::MouseMove, {400 + 60 * std::sin(i / 9.0), 300 + 40 * std::cos(i / 7.0)}, Qt::NoButton, Qt::MiddleButton); }));
+    for (int i = 0; i < 200; ++i)
+        pan.push_back(frame([&] { send(QEvent::MouseMove, {400 + 60 * std::sin(i / 9.0), 300 + 40 * std::cos(i / 7.0)}, Qt::NoButton, Qt::MiddleButton); }));
     send(QEvent::MouseButtonRelease, {400, 300}, Qt::MiddleButton, Qt::NoButton);
     report("pan", pan);
     for (int i = 0; i < 120; ++i)
@@ -93,7 +95,8 @@ int main(int argc, char** argv)
     const Vec2 node = window.session().document().item(600)->artwork()->paths[0].nodes[10].at;
     const QPointF from = canvas.toWidget(node);
     send(QEvent::MouseButtonPress, from, Qt::LeftButton, Qt::LeftButton);
-    for (int i = 0; i < 200; ++i) drag.push_back(frame([&] { send(QEvent::MouseMove, from + QPointF(50 * std::sin(i / 9.0), 30 * std::sin(i / 5.0)), Qt::NoButton, Qt::LeftButton); }));
+    for (int i = 0; i < 200; ++i)
+        drag.push_back(frame([&] { send(QEvent::MouseMove, from + QPointF(50 * std::sin(i / 9.0), 30 * std::sin(i / 5.0)), Qt::NoButton, Qt::LeftButton); }));
     send(QEvent::MouseButtonRelease, from, Qt::LeftButton, Qt::NoButton);
     report("node drag", drag);
     window.session().forget();

@@ -18,7 +18,7 @@ using curve::Affine;
 using curve::Vec2;
 
 namespace {
-constexpr double quick = 7;      // ms: pictures cheaper than this are made at once, on the spot
+constexpr double quick = 7;       // ms: pictures cheaper than this are made at once, on the spot
 constexpr double overscan = 0.15; // share of the pane painted beyond each side
 } // namespace
 
@@ -45,7 +45,10 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
     connect(&session_.pictures(), &PictureShelf::ready, this, [this] { invalidate(); });
 }
 
-Canvas::~Canvas() { QThreadPool::globalInstance()->waitForDone(); }
+Canvas::~Canvas()
+{
+    QThreadPool::globalInstance()->waitForDone();
+}
 
 // -- bench --------------------------------------------------------------------------------------------------------
 
@@ -58,8 +61,10 @@ void Canvas::hold(std::vector<art::ItemPtr> items)
     };
     const bool same = ids(items) == ids(held_);
     held_ = std::move(items);
-    if (same) QWidget::update();
-    else invalidate();
+    if (same)
+        QWidget::update();
+    else
+        invalidate();
 }
 
 void Canvas::release()
@@ -72,7 +77,10 @@ void Canvas::release()
     lingerUntil_ = version_;
 }
 
-void Canvas::clicksLocked(const art::Layer& layer) { emit said(tr("%1 is locked. Unlock to change it.").arg(QString::fromStdString(layer.name)), layer.id); }
+void Canvas::clicksLocked(const art::Layer& layer)
+{
+    emit said(tr("%1 is locked. Unlock to change it.").arg(QString::fromStdString(layer.name)), layer.id);
+}
 
 double Canvas::toolSetting(const char* name, double otherwise) const
 {
@@ -160,7 +168,10 @@ QRectF Canvas::paneAt(QPointF p) const
     return all.back().rect;
 }
 
-QPointF Canvas::toWidget(Vec2 sheet) const { return toQt(view_.toScreen(panes().back().rect) * sheet); }
+QPointF Canvas::toWidget(Vec2 sheet) const
+{
+    return toQt(view_.toScreen(panes().back().rect) * sheet);
+}
 
 Pointer Canvas::pointerFrom(QPointF at, Qt::KeyboardModifiers m) const
 {
@@ -182,7 +193,8 @@ void Canvas::changeView(const View& v)
 
 void Canvas::setView(const View& v)
 {
-    const bool what = v.show != view_.show || v.veil != view_.veil || v.referenceHidden != view_.referenceHidden || v.peekArtwork != view_.peekArtwork || v.peekReference != view_.peekReference;
+    const bool what = v.show != view_.show || v.veil != view_.veil || v.referenceHidden != view_.referenceHidden || v.peekArtwork != view_.peekArtwork ||
+                      v.peekReference != view_.peekReference;
     view_ = v;
     if (what) invalidate();
     changeView(v);
@@ -219,7 +231,10 @@ void Canvas::zoomBy(double factor)
     changeView(v);
 }
 
-void Canvas::zoomTo(double zoom) { zoomBy(zoom / view_.zoom); }
+void Canvas::zoomTo(double zoom)
+{
+    zoomBy(zoom / view_.zoom);
+}
 
 // -- the cached picture -------------------------------------------------------------------------------------------
 
@@ -321,7 +336,8 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
             if (view_.squint) {
                 // Seen through half-closed eyes: shrunk and stretched again.
                 const QSize small(std::max(1, image.width() / 14), std::max(1, image.height() / 14));
-                image = image.scaled(small, Qt::IgnoreAspectRatio, Qt::SmoothTransformation).scaled(base.image.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+                image = image.scaled(small, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+                            .scaled(base.image.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
             }
             p.drawImage(QPointF(0, 0), image);
             p.restore();
@@ -385,7 +401,8 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
                 if (const art::Item* i = session_.document().item(id); i && i->artwork() && held_.empty()) m.line(i->artwork()->paths, marks().selection, 1.5);
         paintEnds(m);
         curve::Box box;
-        if (held_.empty()) box = art::bounds(session_.document(), items);
+        if (held_.empty())
+            box = art::bounds(session_.document(), items);
         else
             for (const art::ItemPtr& i : held_) box.add(art::bounds(*i));
         if (!box.empty() && tool_ && (tool_->id() == "pick" || tool_->id() == "place")) m.brackets(QRectF(m.at(box.min), m.at(box.max)));
@@ -413,27 +430,39 @@ void Canvas::paintEvent(QPaintEvent*)
     lastFrame_ = static_cast<double>(t.nsecsElapsed()) / 1e6;
 }
 
-void Canvas::resizeEvent(QResizeEvent*) { QWidget::update(); }
+void Canvas::resizeEvent(QResizeEvent*)
+{
+    QWidget::update();
+}
 
 // -- pointer ------------------------------------------------------------------------------------------------------
 
 void Canvas::updateCursor()
 {
-    if (panning_) setCursor(Qt::ClosedHandCursor);
-    else if (spaceHeld_) setCursor(Qt::OpenHandCursor);
-    else if (zHeld_) setCursor(Qt::SizeVerCursor);
-    else if (tool_) setCursor(tool_->cursor());
+    if (panning_)
+        setCursor(Qt::ClosedHandCursor);
+    else if (spaceHeld_)
+        setCursor(Qt::OpenHandCursor);
+    else if (zHeld_)
+        setCursor(Qt::SizeVerCursor);
+    else if (tool_)
+        setCursor(tool_->cursor());
 }
 
-bool Canvas::startsPan(const QMouseEvent& e) const { return e.button() == Qt::MiddleButton || (spaceHeld_ && e.button() == Qt::LeftButton); }
+bool Canvas::startsPan(const QMouseEvent& e) const
+{
+    return e.button() == Qt::MiddleButton || (spaceHeld_ && e.button() == Qt::LeftButton);
+}
 
 void Canvas::dispatch(Qt::MouseButton button, bool down, const Pointer& p)
 {
     pointer_ = p;
     if (button != Qt::LeftButton || !tool_) return;
     pressed_ = down;
-    if (down) tool_->press(p);
-    else tool_->lift(p);
+    if (down)
+        tool_->press(p);
+    else
+        tool_->lift(p);
     QWidget::update();
 }
 
@@ -447,7 +476,8 @@ void Canvas::mousePressEvent(QMouseEvent* e)
         updateCursor();
         return;
     }
-    if (const auto all = panes(); all.size() == 2 && e->button() == Qt::LeftButton && !all[0].rect.contains(e->position()) && !all[1].rect.contains(e->position())) {
+    if (const auto all = panes();
+        all.size() == 2 && e->button() == Qt::LeftButton && !all[0].rect.contains(e->position()) && !all[1].rect.contains(e->position())) {
         dragSplit_ = true;
         return;
     }
@@ -478,8 +508,10 @@ void Canvas::mouseMoveEvent(QMouseEvent* e)
     }
     pointer_ = pointerFrom(e->position(), e->modifiers());
     if (tool_) {
-        if (pressed_) tool_->drag(pointer_);
-        else tool_->hover(pointer_);
+        if (pressed_)
+            tool_->drag(pointer_);
+        else
+            tool_->hover(pointer_);
     }
     if (view_.show == Show::beside) QWidget::update();
     emit pointerMoved();
@@ -525,8 +557,10 @@ void Canvas::tabletEvent(QTabletEvent* e)
         break;
     default:
         pointer_ = p;
-        if (tool_ && pressed_) tool_->drag(p);
-        else if (tool_) tool_->hover(p);
+        if (tool_ && pressed_)
+            tool_->drag(p);
+        else if (tool_)
+            tool_->hover(p);
         QWidget::update();
     }
     e->accept();
@@ -540,8 +574,10 @@ void Canvas::wheelEvent(QWheelEvent* e)
         v.centre -= Vec2{double(e->pixelDelta().x()), double(e->pixelDelta().y())} / v.zoom;
     } else {
         const double notches = e->angleDelta().y() / 120.0;
-        if (e->modifiers().testFlag(Qt::ShiftModifier)) v.centre.x -= notches * 60 / v.zoom;
-        else v.zoomAt(paneAt(e->position()), e->position(), std::pow(1.2, notches));
+        if (e->modifiers().testFlag(Qt::ShiftModifier))
+            v.centre.x -= notches * 60 / v.zoom;
+        else
+            v.zoomAt(paneAt(e->position()), e->position(), std::pow(1.2, notches));
     }
     changeView(v);
     e->accept();
@@ -609,8 +645,10 @@ void Canvas::dropEvent(QDropEvent* e)
     QStringList paths;
     for (const QUrl& u : e->mimeData()->urls())
         if (u.isLocalFile()) paths << u.toLocalFile();
-    if (paths.isEmpty()) say(tr("Only files on this computer can be brought in."));
-    else emit filesDropped(paths);
+    if (paths.isEmpty())
+        say(tr("Only files on this computer can be brought in."));
+    else
+        emit filesDropped(paths);
     e->acceptProposedAction();
 }
 

@@ -57,9 +57,9 @@ public:
     void zoomBy(double factor);
     void zoomTo(double zoom);
     curve::Vec2 pointerOnSheet() const { return pointer_.sheet; }
-    QPointF toWidget(curve::Vec2 sheet) const; // in the pane where the artwork is
+    QPointF toWidget(curve::Vec2 sheet) const;      // in the pane where the artwork is
     double lastFrame() const { return lastFrame_; } // ms of the interface thread for the last picture
-    bool settled() const;                            // nothing left to refine
+    bool settled() const;                           // nothing left to refine
 
 signals:
     void toolChanged();

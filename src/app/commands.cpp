@@ -92,10 +92,12 @@ ShortcutPage::ShortcutPage(const std::vector<Command>& commands, QWidget* parent
         if (!groups.count(c.group)) order.push_back(c.group);
         groups[c.group] += QString("<tr><td style='padding:2px 14px 2px 0'><b>%1</b></td><td>%2</td></tr>").arg(c.keys.toHtmlEscaped(), c.name.toHtmlEscaped());
     }
-    groups["While drawing"] = "<tr><td><b>Ctrl</b> held&nbsp;&nbsp;</td><td>no snapping</td></tr><tr><td><b>Shift</b> held</td><td>steps of 15°, or along one axis</td></tr>"
-                              "<tr><td><b>Alt</b> held</td><td>breaks the handles apart; sizes from the middle</td></tr><tr><td><b>Enter</b></td><td>finish the line</td></tr>"
-                              "<tr><td><b>Backspace</b></td><td>take back the last node</td></tr><tr><td><b>C</b></td><td>in Nodes: smooth or corner</td></tr>"
-                              "<tr><td><b>Esc</b></td><td>let go, then Pick</td></tr><tr><td><b>Space</b> held</td><td>move the sheet</td></tr><tr><td><b>Z</b> held</td><td>drag to zoom</td></tr>";
+    groups["While drawing"] =
+        "<tr><td><b>Ctrl</b> held&nbsp;&nbsp;</td><td>no snapping</td></tr><tr><td><b>Shift</b> held</td><td>steps of 15°, or along one axis</td></tr>"
+        "<tr><td><b>Alt</b> held</td><td>breaks the handles apart; sizes from the middle</td></tr><tr><td><b>Enter</b></td><td>finish the line</td></tr>"
+        "<tr><td><b>Backspace</b></td><td>take back the last node</td></tr><tr><td><b>C</b></td><td>in Nodes: smooth or corner</td></tr>"
+        "<tr><td><b>Esc</b></td><td>let go, then Pick</td></tr><tr><td><b>Space</b> held</td><td>move the sheet</td></tr><tr><td><b>Z</b> held</td><td>drag to "
+        "zoom</td></tr>";
     order.emplace_back("While drawing");
     QString left, right;
     int i = 0;

@@ -12,7 +12,11 @@ using curve::Vec2;
 
 class Freehand : public Tool {
 public:
-    explicit Freehand(Bench& b) : Tool(b, "freehand", "Freehand", "freehand", "D", "<b>Freehand</b> draws and fits. End near the start to close. Slack can be changed on the card. Esc drops the stroke.") {}
+    explicit Freehand(Bench& b)
+        : Tool(b, "freehand", "Freehand", "freehand", "D",
+               "<b>Freehand</b> draws and fits. End near the start to close. Slack can be changed on the card. Esc drops the stroke.")
+    {
+    }
 
     void press(const Pointer& p) override
     {
@@ -108,6 +112,9 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeFreehand(Bench& b) { return std::make_unique<Freehand>(b); }
+std::unique_ptr<Tool> makeFreehand(Bench& b)
+{
+    return std::make_unique<Freehand>(b);
+}
 
 } // namespace softrope::app

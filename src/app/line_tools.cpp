@@ -114,8 +114,10 @@ public:
             Path path = *current();
             Node& n = path.nodes.back();
             n.kind = n.kind == NodeKind::smooth ? NodeKind::corner : NodeKind::smooth;
-            if (n.kind == NodeKind::corner) n.out = n.at;
-            else if (n.out == n.at && n.in != n.at) n.out = n.at * 2 - n.in;
+            if (n.kind == NodeKind::corner)
+                n.out = n.at;
+            else if (n.out == n.at && n.in != n.at)
+                n.out = n.at * 2 - n.in;
             keep(path, n.kind == NodeKind::corner ? "Make corner" : "Make smooth");
             return true;
         }
@@ -166,7 +168,8 @@ public:
             }
         }
         if (path) {
-            for (std::size_t i = 0; i < path->nodes.size(); ++i) m.node(*path, i, i + 1 == path->nodes.size() ? Marks::NodeState::picked : Marks::NodeState::rest);
+            for (std::size_t i = 0; i < path->nodes.size(); ++i)
+                m.node(*path, i, i + 1 == path->nodes.size() ? Marks::NodeState::picked : Marks::NodeState::rest);
             const Node& end = path->nodes.back();
             const bool broken = end.kind == NodeKind::corner;
             m.handle(end.at, end.in, broken);
@@ -393,7 +396,13 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makePen(Bench& b) { return std::make_unique<LineTool>(b, false); }
-std::unique_ptr<Tool> makeStraights(Bench& b) { return std::make_unique<LineTool>(b, true); }
+std::unique_ptr<Tool> makePen(Bench& b)
+{
+    return std::make_unique<LineTool>(b, false);
+}
+std::unique_ptr<Tool> makeStraights(Bench& b)
+{
+    return std::make_unique<LineTool>(b, true);
+}
 
 } // namespace softrope::app

@@ -42,8 +42,10 @@ int main(int argc, char** argv)
 
     Window window;
     const QStringList wh = parser.value(size).split('x');
-    if (wh.size() == 2 && wh[0].toInt() > 0 && wh[1].toInt() > 0) window.resize(wh[0].toInt(), wh[1].toInt());
-    else window.resize(QSettings().value("window/size", QSize(1280, 800)).toSize());
+    if (wh.size() == 2 && wh[0].toInt() > 0 && wh[1].toInt() > 0)
+        window.resize(wh[0].toInt(), wh[1].toInt());
+    else
+        window.resize(QSettings().value("window/size", QSize(1280, 800)).toSize());
     window.show();
     const bool picture = parser.isSet(screenshot);
     QTimer::singleShot(0, &window, [&] {
@@ -54,8 +56,10 @@ int main(int argc, char** argv)
             if (!window.run(id)) qWarning("There is no command %s that can be run now.", qPrintable(id));
         if (parser.isSet(replay)) {
             const Recording r = readRecording(parser.value(replay));
-            if (!r.problem.isEmpty()) qWarning("%s", qPrintable(r.problem));
-            else window.replay().start(r, parser.value(speed).toDouble(), parser.value(loops).toInt());
+            if (!r.problem.isEmpty())
+                qWarning("%s", qPrintable(r.problem));
+            else
+                window.replay().start(r, parser.value(speed).toDouble(), parser.value(loops).toInt());
         }
     });
     if (picture) {

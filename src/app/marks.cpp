@@ -10,8 +10,10 @@ using curve::Vec2;
 QPainterPath painterPath(const curve::Cubic& c, const curve::Affine& m)
 {
     QPainterPath path(toQt(m * c.p0));
-    if (curve::isStraight(c)) path.lineTo(toQt(m * c.p3));
-    else path.cubicTo(toQt(m * c.p1), toQt(m * c.p2), toQt(m * c.p3));
+    if (curve::isStraight(c))
+        path.lineTo(toQt(m * c.p3));
+    else
+        path.cubicTo(toQt(m * c.p1), toQt(m * c.p2), toQt(m * c.p3));
     return path;
 }
 
@@ -23,8 +25,10 @@ QPainterPath painterPath(const curve::Paths& paths, const curve::Affine& m)
         out.moveTo(toQt(m * p.nodes.front().at));
         for (std::size_t i = 0; i < p.pieceCount(); ++i) {
             const curve::Cubic c = p.piece(i);
-            if (curve::isStraight(c)) out.lineTo(toQt(m * c.p3));
-            else out.cubicTo(toQt(m * c.p1), toQt(m * c.p2), toQt(m * c.p3));
+            if (curve::isStraight(c))
+                out.lineTo(toQt(m * c.p3));
+            else
+                out.cubicTo(toQt(m * c.p1), toQt(m * c.p2), toQt(m * c.p3));
         }
         if (p.closed) out.closeSubpath();
     }
@@ -197,7 +201,8 @@ void Marks::chip(Vec2 beside, const QString& text, Chip kind)
     const QPointF c = at(beside);
     QRectF box(c.x() + 16, c.y() - 34, width, 20);
     // Tried to the upper right first, then round the point, until it is inside and free.
-    for (const QPointF& offset : {QPointF(16, -34), QPointF(-16 - width, -34), QPointF(16, 14), QPointF(-16 - width, 14), QPointF(-width / 2, -52), QPointF(-width / 2, 32)}) {
+    for (const QPointF& offset :
+         {QPointF(16, -34), QPointF(-16 - width, -34), QPointF(16, 14), QPointF(-16 - width, 14), QPointF(-width / 2, -52), QPointF(-width / 2, 32)}) {
         const QRectF tried(c + offset, QSizeF(width, 20));
         const bool taken = std::any_of(chips_.begin(), chips_.end(), [&](const QRectF& r) { return r.adjusted(-3, -3, 3, 3).intersects(tried); });
         if (pane_.contains(tried) && !taken) {

@@ -13,7 +13,10 @@ namespace softrope::app {
 
 QPainterPath painterPath(const curve::Paths& paths, const curve::Affine& m);
 QPainterPath painterPath(const curve::Cubic& c, const curve::Affine& m);
-inline QPointF toQt(curve::Vec2 p) { return {p.x, p.y}; }
+inline QPointF toQt(curve::Vec2 p)
+{
+    return {p.x, p.y};
+}
 
 class Marks {
 public:

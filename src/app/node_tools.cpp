@@ -60,7 +60,8 @@ protected:
         if (!all) return std::nullopt;
         std::optional<OnPiece> best;
         for (std::size_t k = 0; k < all->size(); ++k)
-            if (const auto n = curve::nearest((*all)[k], p.sheet); n && n->distance <= bench_.px(reach) && (!best || n->distance < best->place.distance)) best = OnPiece{k, *n};
+            if (const auto n = curve::nearest((*all)[k], p.sheet); n && n->distance <= bench_.px(reach) && (!best || n->distance < best->place.distance))
+                best = OnPiece{k, *n};
         return best;
     }
     // Picks the line under the pointer; false when there is none to pick.
@@ -94,7 +95,11 @@ protected:
 
 class Nodes : public PathTool {
 public:
-    explicit Nodes(Bench& b) : PathTool(b, "nodes", "Nodes", "nodes", "H", "<b>Nodes</b>: drag nodes, handles and pieces. One more click on a picked node: smooth or corner. Double click adds, Delete takes out.") {}
+    explicit Nodes(Bench& b)
+        : PathTool(b, "nodes", "Nodes", "nodes", "H",
+                   "<b>Nodes</b>: drag nodes, handles and pieces. One more click on a picked node: smooth or corner. Double click adds, Delete takes out.")
+    {
+    }
 
     void press(const Pointer& p) override
     {
@@ -111,8 +116,10 @@ public:
             wasPicked_ = bench_.selection().has(*n);
             art::Selection s = bench_.selection();
             if (p.shift()) {
-                if (wasPicked_) s.nodes.erase(std::find(s.nodes.begin(), s.nodes.end(), *n));
-                else s.nodes.push_back(*n);
+                if (wasPicked_)
+                    s.nodes.erase(std::find(s.nodes.begin(), s.nodes.end(), *n));
+                else
+                    s.nodes.push_back(*n);
                 wasPicked_ = false;
             } else if (!wasPicked_) {
                 s.nodes = {*n};
@@ -158,8 +165,10 @@ public:
         }
         if (act == Act::none || !paths()) return;
         if (!moved_) {
-            if (act == Act::node && wasPicked_) swapKind({node_});
-            else if (act == Act::piece && !p.shift()) clearNodes();
+            if (act == Act::node && wasPicked_)
+                swapKind({node_});
+            else if (act == Act::piece && !p.shift())
+                clearNodes();
             return;
         }
         act_ = act;
@@ -347,9 +356,14 @@ private:
         const art::Id id = bench_.selection().items.front();
         for (auto n = nodes.rbegin(); n != nodes.rend(); ++n) all[n->path] = curve::withoutNode(all[n->path], n->node);
         all.erase(std::remove_if(all.begin(), all.end(), [](const Path& p) { return p.nodes.size() < 2; }), all.end());
-        if (all.empty()) bench_.session().take(art::withoutItems(bench_.document(), {id}), "Delete line");
-        else keep(all, nodes.size() == 1 ? "Remove node" : "Remove nodes", std::vector<NodeRef>{});
-        bench_.say(QString("Removed %1 %2. Ctrl+Z brings %3 back.").arg(nodes.size()).arg(nodes.size() == 1 ? "node" : "nodes").arg(nodes.size() == 1 ? "it" : "them"));
+        if (all.empty())
+            bench_.session().take(art::withoutItems(bench_.document(), {id}), "Delete line");
+        else
+            keep(all, nodes.size() == 1 ? "Remove node" : "Remove nodes", std::vector<NodeRef>{});
+        bench_.say(QString("Removed %1 %2. Ctrl+Z brings %3 back.")
+                       .arg(nodes.size())
+                       .arg(nodes.size() == 1 ? "node" : "nodes")
+                       .arg(nodes.size() == 1 ? "it" : "them"));
     }
 
     bool nudge(Vec2 by, const QKeyEvent& e)
@@ -369,8 +383,10 @@ private:
         moved_ = false;
         if (!all || !moved) {
             if (!add) {
-                if (bench_.selection().nodes.empty()) bench_.session().pickItems({});
-                else clearNodes();
+                if (bench_.selection().nodes.empty())
+                    bench_.session().pickItems({});
+                else
+                    clearNodes();
             }
             return;
         }
@@ -388,7 +404,10 @@ private:
 
 class Bend : public PathTool {
 public:
-    explicit Bend(Bench& b) : PathTool(b, "bend", "Bend", "bend", "G", "<b>Bend</b> pulls the middle of a piece into a curve. A double click makes it straight again. Esc lets go.") {}
+    explicit Bend(Bench& b)
+        : PathTool(b, "bend", "Bend", "bend", "G", "<b>Bend</b> pulls the middle of a piece into a curve. A double click makes it straight again. Esc lets go.")
+    {
+    }
 
     void press(const Pointer& p) override
     {
@@ -491,7 +510,13 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeNodes(Bench& b) { return std::make_unique<Nodes>(b); }
-std::unique_ptr<Tool> makeBend(Bench& b) { return std::make_unique<Bend>(b); }
+std::unique_ptr<Tool> makeNodes(Bench& b)
+{
+    return std::make_unique<Nodes>(b);
+}
+std::unique_ptr<Tool> makeBend(Bench& b)
+{
+    return std::make_unique<Bend>(b);
+}
 
 } // namespace softrope::app

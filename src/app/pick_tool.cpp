@@ -46,8 +46,10 @@ public:
         std::vector<art::Id> items = bench_.selection().items;
         const auto at = std::find(items.begin(), items.end(), hit->id);
         if (p.shift()) {
-            if (at == items.end()) items.push_back(hit->id);
-            else items.erase(at);
+            if (at == items.end())
+                items.push_back(hit->id);
+            else
+                items.erase(at);
         } else if (at == items.end()) {
             items = {hit->id};
         }
@@ -81,8 +83,10 @@ public:
         const Affine by = map();
         act_ = Act::none;
         if (act == Act::frame) {
-            if (moved_) frame(p.shift());
-            else clickedNothing(p.shift());
+            if (moved_)
+                frame(p.shift());
+            else
+                clickedNothing(p.shift());
             bench_.update();
             return;
         }
@@ -245,7 +249,8 @@ private:
 
 std::unique_ptr<Tool> makePick(Bench& b)
 {
-    return std::make_unique<Pick>(b, "pick", "Pick", "pick", "Esc", "<b>Pick</b> chooses, moves, sizes and turns. Drag a frame round several; Shift adds.", false);
+    return std::make_unique<Pick>(b, "pick", "Pick", "pick", "Esc", "<b>Pick</b> chooses, moves, sizes and turns. Drag a frame round several; Shift adds.",
+                                  false);
 }
 
 std::unique_ptr<Tool> makePlace(Bench& b)

@@ -40,7 +40,10 @@ const art::Item* referenceInHand(const art::Document& d, const art::Selection& s
     return any;
 }
 
-void turnBy(art::Reference& r, double by) { r.turn += by; }
+void turnBy(art::Reference& r, double by)
+{
+    r.turn += by;
+}
 
 void cropTo(art::Reference& r, const Box& part)
 {

@@ -13,7 +13,8 @@ using curve::Vec2;
 class Straighten : public Tool {
 public:
     explicit Straighten(Bench& b)
-        : Tool(b, "straighten", "Straighten", "straighten-reference", "S", "<b>Straighten</b>: draw along a line of the picture that should be level or upright. A double click finds the turn by itself.")
+        : Tool(b, "straighten", "Straighten", "straighten-reference", "S",
+               "<b>Straighten</b>: draw along a line of the picture that should be level or upright. A double click finds the turn by itself.")
     {
     }
     void press(const Pointer& p) override
@@ -71,7 +72,10 @@ private:
 
 class Crop : public Tool {
 public:
-    explicit Crop(Bench& b) : Tool(b, "crop", "Crop", "crop", "D", "<b>Crop</b>: drag a frame over the part of the picture to keep. A double click brings the whole picture back.") {}
+    explicit Crop(Bench& b)
+        : Tool(b, "crop", "Crop", "crop", "D", "<b>Crop</b>: drag a frame over the part of the picture to keep. A double click brings the whole picture back.")
+    {
+    }
 
     void press(const Pointer& p) override
     {
@@ -143,7 +147,11 @@ private:
 
 class GuideTool : public Tool {
 public:
-    explicit GuideTool(Bench& b) : Tool(b, "guide", "Guide", "guide-line", "F", "<b>Guide</b>: drag a guide at any angle, or take hold of one to move it. Shift steps by 15°. Delete drops the one under the pointer.") {}
+    explicit GuideTool(Bench& b)
+        : Tool(b, "guide", "Guide", "guide-line", "F",
+               "<b>Guide</b>: drag a guide at any angle, or take hold of one to move it. Shift steps by 15°. Delete drops the one under the pointer.")
+    {
+    }
 
     void press(const Pointer& p) override
     {
@@ -229,8 +237,17 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeStraighten(Bench& b) { return std::make_unique<Straighten>(b); }
-std::unique_ptr<Tool> makeCrop(Bench& b) { return std::make_unique<Crop>(b); }
-std::unique_ptr<Tool> makeGuide(Bench& b) { return std::make_unique<GuideTool>(b); }
+std::unique_ptr<Tool> makeStraighten(Bench& b)
+{
+    return std::make_unique<Straighten>(b);
+}
+std::unique_ptr<Tool> makeCrop(Bench& b)
+{
+    return std::make_unique<Crop>(b);
+}
+std::unique_ptr<Tool> makeGuide(Bench& b)
+{
+    return std::make_unique<GuideTool>(b);
+}
 
 } // namespace softrope::app

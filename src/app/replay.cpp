@@ -45,7 +45,12 @@ QByteArray writeRecording(const std::vector<std::vector<art::HandSample>>& strok
     for (const auto& stroke : strokes) {
         QJsonArray samples;
         for (const art::HandSample& s : stroke)
-            samples.append(QJsonObject{{"x", s.at.x}, {"y", s.at.y}, {"pressure", static_cast<double>(s.pressure)}, {"tilt-x", static_cast<double>(s.tiltX)}, {"tilt-y", static_cast<double>(s.tiltY)}, {"time", static_cast<double>(s.time)}});
+            samples.append(QJsonObject{{"x", s.at.x},
+                                       {"y", s.at.y},
+                                       {"pressure", static_cast<double>(s.pressure)},
+                                       {"tilt-x", static_cast<double>(s.tiltX)},
+                                       {"tilt-y", static_cast<double>(s.tiltY)},
+                                       {"time", static_cast<double>(s.time)}});
         all.append(samples);
     }
     return QJsonDocument(QJsonObject{{"strokes", all}}).toJson(QJsonDocument::Compact);
@@ -103,8 +108,9 @@ void Replay::step()
 
 void Replay::send(QEvent::Type type, const art::HandSample& s)
 {
-    static const QPointingDevice pen("stand-in", 4711, QInputDevice::DeviceType::Stylus, QPointingDevice::PointerType::Pen,
-                                     QInputDevice::Capability::Position | QInputDevice::Capability::Pressure | QInputDevice::Capability::XTilt | QInputDevice::Capability::YTilt, 1, 3);
+    static const QPointingDevice pen(
+        "stand-in", 4711, QInputDevice::DeviceType::Stylus, QPointingDevice::PointerType::Pen,
+        QInputDevice::Capability::Position | QInputDevice::Capability::Pressure | QInputDevice::Capability::XTilt | QInputDevice::Capability::YTilt, 1, 3);
     const QPointF at = canvas_.toWidget(s.at);
     const Qt::MouseButton button = type == QEvent::TabletMove ? Qt::NoButton : Qt::LeftButton;
     const Qt::MouseButtons buttons = type == QEvent::TabletRelease ? Qt::NoButton : Qt::LeftButton;

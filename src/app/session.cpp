@@ -42,8 +42,10 @@ void PictureShelf::trim(const Key& keep)
     for (auto at = entries_.begin(); at != entries_.end();) {
         const bool lit = at->first.light != 0 || at->first.lift != 0;
         const bool same = at->first.light == keep.light && at->first.lift == keep.lift;
-        if (at->first.file == keep.file && lit && !same && !at->second.working) at = entries_.erase(at);
-        else ++at;
+        if (at->first.file == keep.file && lit && !same && !at->second.working)
+            at = entries_.erase(at);
+        else
+            ++at;
     }
 }
 
@@ -79,7 +81,10 @@ PictureShelf::Picture PictureShelf::get(const art::Reference& r)
     return stand;
 }
 
-PictureShelf::Picture PictureShelf::wait(const art::Reference& r) { return r.picture ? make(r) : nullptr; }
+PictureShelf::Picture PictureShelf::wait(const art::Reference& r)
+{
+    return r.picture ? make(r) : nullptr;
+}
 
 void PictureShelf::put(const std::shared_ptr<const art::PictureFile>& file, Picture picture)
 {
@@ -110,7 +115,10 @@ Session::Session(QObject* parent) : QObject(parent)
     start(art::newDocument(), {});
 }
 
-Session::~Session() { QThreadPool::globalInstance()->waitForDone(); }
+Session::~Session()
+{
+    QThreadPool::globalInstance()->waitForDone();
+}
 
 void Session::start(const art::Document& d, const QString& path, bool recovered)
 {
@@ -129,7 +137,10 @@ void Session::start(const art::Document& d, const QString& path, bool recovered)
     emit keptChanged();
 }
 
-void Session::take(const art::Document& d, const QString& name, const QString& burst) { take(d, selection(), name, burst); }
+void Session::take(const art::Document& d, const QString& name, const QString& burst)
+{
+    take(d, selection(), name, burst);
+}
 
 void Session::take(const art::Document& d, const art::Selection& s, const QString& name, const QString& burst)
 {

@@ -19,7 +19,8 @@ struct Progress {
 };
 
 // Runs `work` in the background and hands its result to `done` on the interface thread, unless `owner` is gone.
-template <class Result> void inBackground(QObject* owner, const Progress& progress, std::function<Result(const Progress&)> work, std::function<void(Result)> done)
+template <class Result>
+void inBackground(QObject* owner, const Progress& progress, std::function<Result(const Progress&)> work, std::function<void(Result)> done)
 {
     const QPointer<QObject> alive(owner);
     QThreadPool::globalInstance()->start([alive, progress, work, done] {

@@ -133,15 +133,25 @@ QListView { background: %4; color: %2; border: 1px solid %3; border-radius: 5px;
 QListView::item { padding: 4px 8px; border-radius: 4px; }
 QListView::item:selected { background: %5; color: %2; }
 )")
-        .arg(p.card.name(), p.text.name(), p.lineStrong.name(), p.card.name(), p.cardInset.name(), p.disabledText.name(), p.line.name(), p.accent.name(), p.onAccent.name())
+        .arg(p.card.name(), p.text.name(), p.lineStrong.name(), p.card.name(), p.cardInset.name(), p.disabledText.name(), p.line.name(), p.accent.name(),
+             p.onAccent.name())
         .arg(p.focusRing.name());
 }
 
 } // namespace
 
-const Palette& colours() { return tokens().palette; }
-const MarkColours& marks() { return tokens().marks; }
-Theme theme() { return tokens().theme; }
+const Palette& colours()
+{
+    return tokens().palette;
+}
+const MarkColours& marks()
+{
+    return tokens().marks;
+}
+Theme theme()
+{
+    return tokens().theme;
+}
 
 void applyTheme(Theme theme)
 {

@@ -50,6 +50,9 @@ art::Id layerForWork(Bench& bench)
     return l->id;
 }
 
-QString pxText(double v) { return (std::abs(v) < 9.95 ? QString::number(v, 'f', 1) : QString::number(v, 'f', 0)) + " px"; }
+QString pxText(double v)
+{
+    return (std::abs(v) < 9.95 ? QString::number(v, 'f', 1) : QString::number(v, 'f', 0)) + " px";
+}
 
 } // namespace softrope::app

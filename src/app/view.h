@@ -14,10 +14,10 @@ namespace softrope::app {
 enum class Show { over, beside, alone };
 
 struct View {
-    double zoom = 1;          // screen px per sheet px
+    double zoom = 1;              // screen px per sheet px
     curve::Vec2 centre{540, 540}; // sheet px in the middle of the pane
     Show show = Show::over;
-    double veil = 1;          // 0..1
+    double veil = 1; // 0..1
     bool referenceHidden = false;
     bool peekReference = false, peekArtwork = false, squint = false;
 
@@ -27,10 +27,7 @@ struct View {
     {
         return curve::translation({pane.center().x(), pane.center().y()}) * curve::scaling(zoom, zoom) * curve::translation(-centre);
     }
-    curve::Vec2 toSheet(const QRectF& pane, QPointF p) const
-    {
-        return centre + curve::Vec2{p.x() - pane.center().x(), p.y() - pane.center().y()} / zoom;
-    }
+    curve::Vec2 toSheet(const QRectF& pane, QPointF p) const { return centre + curve::Vec2{p.x() - pane.center().x(), p.y() - pane.center().y()} / zoom; }
     // Zooms so that the sheet point under the pointer stays there.
     void zoomAt(const QRectF& pane, QPointF p, double factor)
     {

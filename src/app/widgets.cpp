@@ -34,7 +34,10 @@ void keyFrame(QPainter& p, const QRectF& r, const QString& key, const QColor& li
     p.drawText(r, Qt::AlignCenter, key);
 }
 
-double keyWidth(const QString& key) { return key.isEmpty() ? 0 : std::max(17.0, QFontMetricsF(typeface("key")).horizontalAdvance(key) + 9); }
+double keyWidth(const QString& key)
+{
+    return key.isEmpty() ? 0 : std::max(17.0, QFontMetricsF(typeface("key")).horizontalAdvance(key) + 9);
+}
 
 } // namespace
 
@@ -72,7 +75,8 @@ void retint(QWidget* root)
 
 // -- pill ---------------------------------------------------------------------------------------------------------
 
-Pill::Pill(const QString& iconName, const QString& text, const QString& key, Kind kind, QWidget* parent) : QAbstractButton(parent), icon_(iconName), key_(key), kind_(kind)
+Pill::Pill(const QString& iconName, const QString& text, const QString& key, Kind kind, QWidget* parent)
+    : QAbstractButton(parent), icon_(iconName), key_(key), kind_(kind)
 {
     setText(text);
     setAccessibleName(text);
@@ -404,11 +408,17 @@ void Slider::keyPressEvent(QKeyEvent* e)
     emit settled();
 }
 
-void Slider::wheelEvent(QWheelEvent* e) { e->ignore(); } // scrolling the card must not change figures
+void Slider::wheelEvent(QWheelEvent* e)
+{
+    e->ignore();
+} // scrolling the card must not change figures
 
 // -- stray line ---------------------------------------------------------------------------------------------------
 
-StrayLine::StrayLine(QWidget* parent) : QWidget(parent) { setFixedHeight(26); }
+StrayLine::StrayLine(QWidget* parent) : QWidget(parent)
+{
+    setFixedHeight(26);
+}
 
 void StrayLine::setProfile(std::vector<double> distances, double limit)
 {

@@ -88,7 +88,10 @@ ItemPtr Document::itemPtr(Id id) const
     return nullptr;
 }
 
-const Item* Document::item(Id id) const { return itemPtr(id).get(); }
+const Item* Document::item(Id id) const
+{
+    return itemPtr(id).get();
+}
 
 const Layer* Document::layerOf(Id item) const
 {
@@ -98,8 +101,14 @@ const Layer* Document::layerOf(Id item) const
     return nullptr;
 }
 
-bool Selection::has(Id id) const { return std::find(items.begin(), items.end(), id) != items.end(); }
-bool Selection::has(NodeRef n) const { return std::find(nodes.begin(), nodes.end(), n) != nodes.end(); }
+bool Selection::has(Id id) const
+{
+    return std::find(items.begin(), items.end(), id) != items.end();
+}
+bool Selection::has(NodeRef n) const
+{
+    return std::find(nodes.begin(), nodes.end(), n) != nodes.end();
+}
 
 Selection pruned(const Selection& s, const Document& d)
 {

@@ -57,10 +57,10 @@ struct Fill {
 
 // What the hand did: kept with a freehand line so that its slack can be changed later.
 struct HandSample {
-    curve::Vec2 at;       // sheet px
-    float pressure = 1;   // 0..1
+    curve::Vec2 at;             // sheet px
+    float pressure = 1;         // 0..1
     float tiltX = 0, tiltY = 0; // degrees
-    float time = 0;       // s from the start of the stroke
+    float time = 0;             // s from the start of the stroke
     friend bool operator==(const HandSample& a, const HandSample& b)
     {
         return a.at == b.at && a.pressure == b.pressure && a.tiltX == b.tiltX && a.tiltY == b.tiltY && a.time == b.time;
@@ -69,9 +69,9 @@ struct HandSample {
 
 struct Drawn {
     std::vector<HandSample> samples;
-    double slack = 1;      // px
+    double slack = 1;       // px
     double steadying = 0.3; // 0..1
-    double grain = 1;      // px: one screen pixel in sheet px when it was drawn
+    double grain = 1;       // px: one screen pixel in sheet px when it was drawn
     friend bool operator==(const Drawn& a, const Drawn& b)
     {
         return a.slack == b.slack && a.steadying == b.steadying && a.grain == b.grain && a.samples == b.samples;
@@ -157,7 +157,10 @@ struct Document {
 };
 // Equal content; ids count, the next free id does not.
 bool operator==(const Document& a, const Document& b);
-inline bool operator!=(const Document& a, const Document& b) { return !(a == b); }
+inline bool operator!=(const Document& a, const Document& b)
+{
+    return !(a == b);
+}
 
 // What is picked: items, or nodes of one of them.
 struct NodeRef {

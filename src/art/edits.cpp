@@ -76,7 +76,10 @@ Document withoutItems(const Document& d, const std::vector<Id>& items)
     return out;
 }
 
-Document withItemChanged(const Document& d, Id item, const std::function<void(Item&)>& change) { return withItemsChanged(d, {item}, change); }
+Document withItemChanged(const Document& d, Id item, const std::function<void(Item&)>& change)
+{
+    return withItemsChanged(d, {item}, change);
+}
 
 Document withItemsChanged(const Document& d, const std::vector<Id>& items, const std::function<void(Item&)>& change)
 {
@@ -217,8 +220,7 @@ Added withReference(const Document& d, std::shared_ptr<const PictureFile> pictur
     Reference r;
     r.picture = std::move(picture);
     r.centre = {d.sheet.width / 2, d.sheet.height / 2};
-    if (r.picture && r.picture->width > 0 && r.picture->height > 0)
-        r.scale = std::min(d.sheet.width / r.picture->width, d.sheet.height / r.picture->height);
+    if (r.picture && r.picture->width > 0 && r.picture->height > 0) r.scale = std::min(d.sheet.width / r.picture->width, d.sheet.height / r.picture->height);
     r.dim = dim;
     Added out{d, 0};
     auto layer = std::make_shared<Layer>();

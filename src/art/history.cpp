@@ -2,7 +2,10 @@
 
 namespace softrope::art {
 
-History::History(State start) { steps_.push_back({std::move(start), {}, {}, {}}); }
+History::History(State start)
+{
+    steps_.push_back({std::move(start), {}, {}, {}});
+}
 
 void History::take(State next, const std::string& name, const std::string& burst)
 {
@@ -22,7 +25,10 @@ void History::take(State next, const std::string& name, const std::string& burst
     open_ = true;
 }
 
-void History::pick(const Selection& selection) { steps_[at_].state.selection = pruned(selection, now().document); }
+void History::pick(const Selection& selection)
+{
+    steps_[at_].state.selection = pruned(selection, now().document);
+}
 
 bool History::undo()
 {

@@ -17,8 +17,8 @@ const char* text(SnapReason reason);
 
 struct SnapRequest {
     curve::Vec2 point;
-    double reach = 9;               // sheet px
-    std::vector<Id> without;        // items that are being moved or drawn
+    double reach = 9;        // sheet px
+    std::vector<Id> without; // items that are being moved or drawn
     bool toNodes = true, toLines = true, toGuides = true, toSheet = true;
 };
 // Ends before nodes before crossings before guides before lines; within a kind the nearest.

@@ -26,7 +26,10 @@ int fail(Exit code, const std::string& message)
     return code;
 }
 
-std::string standardInput() { return {std::istreambuf_iterator<char>(std::cin), std::istreambuf_iterator<char>()}; }
+std::string standardInput()
+{
+    return {std::istreambuf_iterator<char>(std::cin), std::istreambuf_iterator<char>()};
+}
 
 files::TextResult readAll(const std::string& name)
 {
@@ -77,7 +80,8 @@ int outline(const OutlineArgs& a)
     if (a.threshold != "auto") {
         char* end = nullptr;
         const double cut = std::strtod(a.threshold.c_str(), &end);
-        if (end == a.threshold.c_str() || *end != 0 || !(cut >= 0 && cut <= 255)) return fail(badUse, "--threshold takes auto or a number from 0 to 255, not '" + a.threshold + "'.");
+        if (end == a.threshold.c_str() || *end != 0 || !(cut >= 0 && cut <= 255))
+            return fail(badUse, "--threshold takes auto or a number from 0 to 255, not '" + a.threshold + "'.");
         o.cut = cut;
     }
     files::PictureResult p = readPicture(a.in);
@@ -136,7 +140,8 @@ int exportTo(const ExportArgs& a)
 {
     std::string format = a.format.empty() ? std::filesystem::path(a.out).extension().string() : '.' + a.format;
     for (char& c : format) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-    if (format != ".svg" && format != ".pdf" && format != ".png") return fail(badUse, "the output must end in .svg, .pdf or .png, or --format must name one of them.");
+    if (format != ".svg" && format != ".pdf" && format != ".png")
+        return fail(badUse, "the output must end in .svg, .pdf or .png, or --format must name one of them.");
     const files::SvgResult r = readDrawing(a.in);
     if (!r.ok()) return fail(badInput, r.problem);
     for (const std::string& what : r.leftOut) std::cerr << "left out: " << what << '\n';
@@ -144,8 +149,9 @@ int exportTo(const ExportArgs& a)
     render::Options o;
     o.references = a.references;
     o.pictures = decode;
-    const auto bytes = format == ".pdf" ? render::renderPdf(r.document, o)
-                                        : files::writePng(render::renderSheet(r.document, a.width > 0 ? a.width : static_cast<int>(std::lround(r.document.sheet.width)), o));
+    const auto bytes = format == ".pdf"
+                           ? render::renderPdf(r.document, o)
+                           : files::writePng(render::renderSheet(r.document, a.width > 0 ? a.width : static_cast<int>(std::lround(r.document.sheet.width)), o));
     if (bytes.empty()) return fail(badOutput, "the picture could not be made: there is not enough memory.");
     return write(a.out, std::string_view(reinterpret_cast<const char*>(bytes.data()), bytes.size()));
 }
@@ -170,7 +176,8 @@ int info(const std::string& in)
                 ++(p.closed ? closed : open);
             }
         }
-        j["layers"].push_back({{"name", l->name}, {"shown", l->shown}, {"locked", l->locked}, {"items", l->items.size()}, {"paths", layerPaths}, {"nodes", layerNodes}});
+        j["layers"].push_back(
+            {{"name", l->name}, {"shown", l->shown}, {"locked", l->locked}, {"items", l->items.size()}, {"paths", layerPaths}, {"nodes", layerNodes}});
         paths += layerPaths;
         nodes += layerNodes;
     }

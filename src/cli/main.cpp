@@ -1,3 +1,6 @@
 #include "cli/commands.h"
 
-int main(int argc, char** argv) { return softrope::cli::run(argc, argv); }
+int main(int argc, char** argv)
+{
+    return softrope::cli::run(argc, argv);
+}

@@ -87,12 +87,20 @@ PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source,
         }
     }
     // The other way round, cheaply: a curve much longer than its samples' line wanders off between them.
-    const double chord = distance(c.p0, c.p3);
-    const double estimate = 0.5 * (chord + length(c.p1 - c.p0) + length(c.p2 - c.p1) + length(c.p3 - c.p2));
-    const double walked = static_cast<double>(n) * s.step;
-    if (!chain.pieces[k].line && estimate > 1.15 * walked + 2 * s.step) {
-        e.furthest = std::max(e.furthest, estimate - walked);
-        e.worst = (run.first + run.last) / 2;
+    if (!chain.pieces[k].line) {
+        constexpr int chords = 8;
+        double curveLength = 0;
+        Vec2 from = c.p0;
+        for (int i = 1; i <= chords; ++i) {
+            const Vec2 to = at(c, static_cast<double>(i) / chords);
+            curveLength += distance(from, to);
+            from = to;
+        }
+        const double walked = static_cast<double>(n) * s.step;
+        if (curveLength > 1.1 * walked + 2 * s.step) {
+            e.furthest = std::max(e.furthest, curveLength - walked);
+            e.worst = (run.first + run.last) / 2;
+        }
     }
     return e;
 }
@@ -108,8 +116,7 @@ struct Slots {
 
 class Window {
 public:
-    Window(Chain& chain, std::size_t first, std::size_t count, const ChainSource& source)
-        : chain_(chain), source_(source), first_(first), count_(count)
+    Window(Chain& chain, std::size_t first, std::size_t count, const ChainSource& source) : chain_(chain), source_(source), first_(first), count_(count)
     {
         nodes_.resize(count + 1);
         handle_.resize(count);
@@ -202,9 +209,12 @@ private:
         if (n.smooth) {
             // At the window's rim the tangent belongs to the outside too, unless the open line ends here.
             if (outer) return;
-            if (lineBefore) slot.outFromLine = true;
-            else if (lineAfter) slot.inFromLine = true;
-            else slot.in = slot.out = size_++;
+            if (lineBefore)
+                slot.outFromLine = true;
+            else if (lineAfter)
+                slot.inFromLine = true;
+            else
+                slot.in = slot.out = size_++;
             return;
         }
         if (j > 0 && !lineBefore) slot.in = size_++;
@@ -409,7 +419,8 @@ private:
                     const int row = links[a].slot[k];
                     gradient_(row) += links[a].factor[k] * g[a];
                     for (std::size_t b = 0; b < movers; ++b)
-                        for (int m = 0; m < links[b].count; ++m) normal_(row, links[b].slot[m]) += links[a].factor[k] * links[b].factor[m] * (a <= b ? h[a][b] : h[b][a]);
+                        for (int m = 0; m < links[b].count; ++m)
+                            normal_(row, links[b].slot[m]) += links[a].factor[k] * links[b].factor[m] * (a <= b ? h[a][b] : h[b][a]);
                 }
         }
         priors(&Window::addPrior);

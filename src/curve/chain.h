@@ -15,8 +15,8 @@ struct ChainNode {
     Vec2 at;
     double in = 0, out = 0; // directions of travel, radians; equal at a smooth node
     bool smooth = true;
-    bool pinned = false;    // the position is not to move (ends of an open line)
-    long sample = 0;        // index of the sample it stands for
+    bool pinned = false; // the position is not to move (ends of an open line)
+    long sample = 0;     // index of the sample it stands for
 };
 
 struct ChainPiece {

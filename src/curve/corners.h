@@ -11,15 +11,15 @@
 namespace softrope::curve {
 
 struct Corner {
-    long index = 0;   // sample
-    Vec2 point;       // where the two sides meet, drawn on beyond the rounding
-    double turn = 0;  // radians, absolute
+    long index = 0;                   // sample
+    Vec2 point;                       // where the two sides meet, drawn on beyond the rounding
+    double turn = 0;                  // radians, absolute
     double inAngle = 0, outAngle = 0; // directions of travel before and after, radians
 };
 
 struct CornerSearch {
-    double grain = 1;     // px: size of the source's finest mark (a pixel, the hand's tremor)
-    double rounding = 1;  // px of arc length to either side of a corner that the source has rounded off
+    double grain = 1;              // px: size of the source's finest mark (a pixel, the hand's tremor)
+    double rounding = 1;           // px of arc length to either side of a corner that the source has rounded off
     double smallest = radians(20); // turns below this are never corners
 };
 

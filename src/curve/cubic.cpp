@@ -26,7 +26,10 @@ Vec2 startTangent(const Cubic& c)
     return {};
 }
 
-Vec2 endTangent(const Cubic& c) { return -startTangent(reversed(c)); }
+Vec2 endTangent(const Cubic& c)
+{
+    return -startTangent(reversed(c));
+}
 
 Vec2 tangentAt(const Cubic& c, double t)
 {
@@ -103,18 +106,15 @@ Box bounds(const Cubic& c)
 namespace {
 
 // Nodes and weights of 8-point Gauss-Legendre quadrature (Abramowitz and Stegun 1964, table 25.4), from memory.
-constexpr std::array<double, 4> gaussNode{0.1834346424956498, 0.5255324099163290, 0.7966664774136267,
-                                          0.9602898564975363};
-constexpr std::array<double, 4> gaussWeight{0.3626837833783620, 0.3137066458778873, 0.2223810344533745,
-                                            0.1012285362903763};
+constexpr std::array<double, 4> gaussNode{0.1834346424956498, 0.5255324099163290, 0.7966664774136267, 0.9602898564975363};
+constexpr std::array<double, 4> gaussWeight{0.3626837833783620, 0.3137066458778873, 0.2223810344533745, 0.1012285362903763};
 
 double gaussLength(const Cubic& c, double t0, double t1)
 {
     const double mid = 0.5 * (t0 + t1), half = 0.5 * (t1 - t0);
     double sum = 0;
     for (std::size_t i = 0; i < gaussNode.size(); ++i)
-        sum += gaussWeight[i] *
-               (length(derivative(c, mid - half * gaussNode[i])) + length(derivative(c, mid + half * gaussNode[i])));
+        sum += gaussWeight[i] * (length(derivative(c, mid - half * gaussNode[i])) + length(derivative(c, mid + half * gaussNode[i])));
     return sum * half;
 }
 
@@ -123,8 +123,7 @@ double adaptiveLength(const Cubic& c, double t0, double t1, double whole, double
     const double mid = 0.5 * (t0 + t1);
     const double a = gaussLength(c, t0, mid), b = gaussLength(c, mid, t1);
     if (depth == 0 || std::abs(a + b - whole) <= tolerance) return a + b;
-    return adaptiveLength(c, t0, mid, a, tolerance * 0.5, depth - 1) +
-           adaptiveLength(c, mid, t1, b, tolerance * 0.5, depth - 1);
+    return adaptiveLength(c, t0, mid, a, tolerance * 0.5, depth - 1) + adaptiveLength(c, mid, t1, b, tolerance * 0.5, depth - 1);
 }
 
 } // namespace
@@ -139,8 +138,8 @@ double arcLength(const Cubic& c)
 double areaUnder(const Cubic& c)
 {
     // Closed form of the Green integral of a cubic in its control points.
-    const double sum = 6 * cross(c.p0, c.p1) + 3 * cross(c.p0, c.p2) + cross(c.p0, c.p3) + 3 * cross(c.p1, c.p2) +
-                       3 * cross(c.p1, c.p3) + 6 * cross(c.p2, c.p3);
+    const double sum =
+        6 * cross(c.p0, c.p1) + 3 * cross(c.p0, c.p2) + cross(c.p0, c.p3) + 3 * cross(c.p1, c.p2) + 3 * cross(c.p1, c.p3) + 6 * cross(c.p2, c.p3);
     return sum / 20;
 }
 
@@ -176,8 +175,10 @@ NearestOnCubic nearest(const Cubic& c, Vec2 p)
             const double f = dot(r, d), df = dot(d, d) + dot(r, dd);
             double next = df > 0 ? t - f / df : t;
             if (!(df > 0) || next < lo || next > hi) next = f > 0 ? 0.5 * (lo + t) : 0.5 * (t + hi);
-            if (f > 0) hi = t;
-            else lo = t;
+            if (f > 0)
+                hi = t;
+            else
+                lo = t;
             if (std::abs(next - t) < 1e-14) break;
             t = next;
         }
@@ -194,8 +195,7 @@ NearestOnCubic nearest(const Cubic& c, Vec2 p)
     for (int i = 0; i <= steps; ++i) {
         const auto k = static_cast<std::size_t>(i);
         const bool below = (i == 0 || d2[k] <= d2[k - 1]) && (i == steps || d2[k] <= d2[k + 1]);
-        if (below && d2[k] <= reach * reach)
-            refine(double(i) / steps, std::max(0.0, double(i - 1) / steps), std::min(1.0, double(i + 1) / steps));
+        if (below && d2[k] <= reach * reach) refine(double(i) / steps, std::max(0.0, double(i - 1) / steps), std::min(1.0, double(i + 1) / steps));
     }
     return best;
 }

@@ -11,17 +11,23 @@ namespace softrope::curve {
 
 struct Cubic {
     Vec2 p0, p1, p2, p3;
-    friend bool operator==(const Cubic& a, const Cubic& b)
-    {
-        return a.p0 == b.p0 && a.p1 == b.p1 && a.p2 == b.p2 && a.p3 == b.p3;
-    }
+    friend bool operator==(const Cubic& a, const Cubic& b) { return a.p0 == b.p0 && a.p1 == b.p1 && a.p2 == b.p2 && a.p3 == b.p3; }
 };
 
 // The straight piece from a to b, with its handles on its ends.
-constexpr Cubic straight(Vec2 a, Vec2 b) { return {a, a, b, b}; }
-constexpr Cubic reversed(const Cubic& c) { return {c.p3, c.p2, c.p1, c.p0}; }
+constexpr Cubic straight(Vec2 a, Vec2 b)
+{
+    return {a, a, b, b};
+}
+constexpr Cubic reversed(const Cubic& c)
+{
+    return {c.p3, c.p2, c.p1, c.p0};
+}
 // Both handles lie on the ends: the piece was drawn as a straight.
-constexpr bool isStraight(const Cubic& c) { return c.p0 == c.p1 && c.p2 == c.p3; }
+constexpr bool isStraight(const Cubic& c)
+{
+    return c.p0 == c.p1 && c.p2 == c.p3;
+}
 
 Vec2 at(const Cubic& c, double t);
 Vec2 derivative(const Cubic& c, double t);

@@ -6,10 +6,22 @@ namespace softrope::curve {
 
 namespace {
 
-std::size_t previous(const Path& p, std::size_t i) { return (i + p.nodes.size() - 1) % p.nodes.size(); }
-std::size_t following(const Path& p, std::size_t i) { return (i + 1) % p.nodes.size(); }
-bool hasBefore(const Path& p, std::size_t i) { return p.nodes.size() > 1 && (p.closed || i > 0); }
-bool hasAfter(const Path& p, std::size_t i) { return p.nodes.size() > 1 && (p.closed || i + 1 < p.nodes.size()); }
+std::size_t previous(const Path& p, std::size_t i)
+{
+    return (i + p.nodes.size() - 1) % p.nodes.size();
+}
+std::size_t following(const Path& p, std::size_t i)
+{
+    return (i + 1) % p.nodes.size();
+}
+bool hasBefore(const Path& p, std::size_t i)
+{
+    return p.nodes.size() > 1 && (p.closed || i > 0);
+}
+bool hasAfter(const Path& p, std::size_t i)
+{
+    return p.nodes.size() > 1 && (p.closed || i + 1 < p.nodes.size());
+}
 
 // Turns the other handle of a smooth node to face the one that moved.
 void alignOther(Node& n, HandleSide moved)
@@ -86,8 +98,10 @@ Path withHandleMoved(const Path& path, std::size_t i, HandleSide side, Vec2 to, 
     Path out = path;
     Node& n = out.nodes[i];
     (side == HandleSide::in ? n.in : n.out) = to;
-    if (broken) n.kind = NodeKind::corner;
-    else if (n.kind == NodeKind::smooth) alignOther(n, side);
+    if (broken)
+        n.kind = NodeKind::corner;
+    else if (n.kind == NodeKind::smooth)
+        alignOther(n, side);
     return out;
 }
 

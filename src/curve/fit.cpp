@@ -16,10 +16,15 @@ Fit asDrawn(const std::vector<Vec2>& points, bool closed, std::size_t count)
 }
 
 // Largest distance of the raw points from the path: what is promised is what was handed in, not our resampling of it.
-double furthestOff(const Chain& chain, const Samples& s)
+double furthestOff(const std::vector<Vec2>& points, const Path& path, const Chain& chain, const Samples& s)
 {
-    ChainSource source{s, std::vector<float>(s.points.size(), 1.0F)};
     double worst = 0;
+    if (points.size() * path.pieceCount() < 4'000'000) {
+        for (const Vec2 p : points)
+            if (const auto n = nearest(path, p)) worst = std::max(worst, n->distance);
+        return worst;
+    }
+    const ChainSource source{s, std::vector<float>(s.points.size(), 1.0F)};
     for (std::size_t k = 0; k < chain.pieces.size(); ++k) worst = std::max(worst, errorOf(chain, k, source, true).furthest);
     return worst;
 }
@@ -50,7 +55,9 @@ bool isBetter(const Chain& a, const Chain& b, const ChainSource& source, const F
 
 } // namespace
 
-Fit fit(const std::vector<Vec2>& raw, bool closed, const FitOptions& options)
+namespace {
+
+Fit fitOnce(const std::vector<Vec2>& raw, bool closed, const FitOptions& options)
 {
     const std::vector<Vec2> points = cleaned(raw, closed);
     if (points.size() < 3) return asDrawn(points, false, raw.size());
@@ -72,7 +79,25 @@ Fit fit(const std::vector<Vec2>& raw, bool closed, const FitOptions& options)
         if (best->pieces.size() <= 2 || best->pieces.size() > 40) break;
     }
     if (!best) return asDrawn(points, closed, raw.size());
-    return {toPath(*best), furthestOff(*best, s), raw.size()};
+    Fit result{toPath(*best), 0, raw.size()};
+    result.furthest = furthestOff(points, result.path, *best, s);
+    return result;
+}
+
+} // namespace
+
+Fit fit(const std::vector<Vec2>& raw, bool closed, const FitOptions& options)
+{
+    Fit best = fitOnce(raw, closed, options);
+    FitOptions tighter = options;
+    for (int attempt = 0; attempt < 3 && options.strict && best.furthest > options.slack && best.path.nodes.size() > 1; ++attempt) {
+        if (options.cancelled && options.cancelled()) break;
+        tighter.slack *= std::clamp(0.97 * options.slack / best.furthest, 0.6, 0.97);
+        tighter.rounding *= 0.6;
+        Fit again = fitOnce(raw, closed, tighter);
+        if (again.furthest < best.furthest) best = std::move(again);
+    }
+    return best;
 }
 
 } // namespace softrope::curve

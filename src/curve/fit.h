@@ -17,14 +17,16 @@
 namespace softrope::curve {
 
 struct FitOptions {
-    double slack = 0.5;      // px: how far the curve may stray from the samples
-    double grain = 1;        // px: size of the source's finest mark (a pixel, the hand's tremor); sets window sizes
-    double rounding = 1;     // px to either side of a true corner that the source has rounded off
-    double spacing = 0.5;    // px between the samples the fit works on
+    double slack = 0.5;              // px: how far the curve may stray from the samples
+    double grain = 1;                // px: size of the source's finest mark (a pixel, the hand's tremor); sets window sizes
+    double rounding = 1;             // px to either side of a true corner that the source has rounded off
+    double spacing = 0.5;            // px between the samples the fit works on
     double cornerFrom = radians(20); // smallest turn that can be a corner
-    bool straights = true;   // recognise straight runs inside smooth stretches
-    double straightWithin = 1; // a whole stretch between corners becomes straight within this share of the slack
-    double even = 0.5;       // share of the slack that the root mean square deviation of a piece may reach
+    bool straights = true;           // recognise straight runs inside smooth stretches
+    double straightWithin = 1;       // a whole stretch between corners becomes straight within this share of the slack
+    double even = 0.5;               // share of the slack that the root mean square deviation of a piece may reach
+    bool strict = true;      // measured against every point handed in, and fitted again tighter where that finds it too far;
+                             // off where corners are drawn on beyond what the source has rounded
     std::function<bool()> cancelled; // asked now and then; a cancelled fit returns the samples as they are
 };
 

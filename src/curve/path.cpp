@@ -55,8 +55,7 @@ double area(const Path& path)
 
 bool isFinite(const Path& path)
 {
-    return std::all_of(path.nodes.begin(), path.nodes.end(),
-                       [](const Node& n) { return isFinite(n.at) && isFinite(n.in) && isFinite(n.out); });
+    return std::all_of(path.nodes.begin(), path.nodes.end(), [](const Node& n) { return isFinite(n.at) && isFinite(n.in) && isFinite(n.out); });
 }
 
 std::vector<Vec2> flatten(const Path& path, double tolerance)
@@ -89,7 +88,10 @@ std::optional<Place> nearest(const Path& path, Vec2 p)
     return best;
 }
 
-Vec2 pointAt(const Path& path, const Place& place) { return at(path.piece(place.piece), place.t); }
+Vec2 pointAt(const Path& path, const Place& place)
+{
+    return at(path.piece(place.piece), place.t);
+}
 
 Path polyline(const std::vector<Vec2>& corners, bool closed)
 {
@@ -112,8 +114,14 @@ Path ellipse(Vec2 o, double rx, double ry)
     return path;
 }
 
-Path circle(Vec2 centre, double radius) { return ellipse(centre, radius, radius); }
+Path circle(Vec2 centre, double radius)
+{
+    return ellipse(centre, radius, radius);
+}
 
-Path rectangle(Vec2 min, Vec2 max) { return polyline({min, {max.x, min.y}, max, {min.x, max.y}}, true); }
+Path rectangle(Vec2 min, Vec2 max)
+{
+    return polyline({min, {max.x, min.y}, max, {min.x, max.y}}, true);
+}
 
 } // namespace softrope::curve

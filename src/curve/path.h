@@ -23,13 +23,13 @@ struct Node {
     Vec2 out;
     NodeKind kind = NodeKind::corner;
 
-    friend bool operator==(const Node& a, const Node& b)
-    {
-        return a.at == b.at && a.in == b.in && a.out == b.out && a.kind == b.kind;
-    }
+    friend bool operator==(const Node& a, const Node& b) { return a.at == b.at && a.in == b.in && a.out == b.out && a.kind == b.kind; }
 };
 
-inline Node cornerAt(Vec2 p) { return {p, p, p, NodeKind::corner}; }
+inline Node cornerAt(Vec2 p)
+{
+    return {p, p, p, NodeKind::corner};
+}
 
 struct Path {
     std::vector<Node> nodes;

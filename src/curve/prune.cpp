@@ -19,10 +19,7 @@ struct Quality {
 
 class Pruner {
 public:
-    Pruner(Chain& chain, const ChainSource& source, const FitOptions& o, double noise)
-        : chain_(chain), source_(source), o_(o), noise_(noise)
-    {
-    }
+    Pruner(Chain& chain, const ChainSource& source, const FitOptions& o, double noise) : chain_(chain), source_(source), o_(o), noise_(noise) {}
 
     void run()
     {
@@ -58,8 +55,10 @@ private:
             if (2 * reach >= m) first = (k + m - m / 2) % m;
             for (int grow = 0; grow < 3 && count < m; ++grow) {
                 const std::size_t end = (first + count) % n;
-                if (c.nodes[end].smooth && c.pieces[(first + count - 1) % m].line) ++count;
-                else break;
+                if (c.nodes[end].smooth && c.pieces[(first + count - 1) % m].line)
+                    ++count;
+                else
+                    break;
             }
             for (int grow = 0; grow < 3 && count < m; ++grow) {
                 if (c.nodes[first].smooth && c.pieces[first].line) {
@@ -90,10 +89,7 @@ private:
         return q;
     }
 
-    bool good(const Quality& q) const
-    {
-        return q.furthest <= o_.slack * 0.97 && q.worstMean <= std::max(o_.even * o_.slack, 1.15 * noise_);
-    }
+    bool good(const Quality& q) const { return q.furthest <= o_.slack * 0.97 && q.worstMean <= std::max(o_.even * o_.slack, 1.15 * noise_); }
 
     // Every node gets its turn in the middle of a window.
     void sweep(int rounds)
@@ -300,7 +296,8 @@ private:
             settle(part, 0, w.count, source_, 6);
             const Quality soft = quality(part, {0, w.count}, true), hard = quality(chain_, w);
             const double bar = angle < cornerDoubt() ? 1.5 : 1.1;
-            if (soft.rms() <= bar * hard.rms() + 0.02 * o_.grain && soft.furthest <= std::max(0.5 * o_.slack, 1.1 * hard.furthest)) putBack(w, part, std::nullopt);
+            if (soft.rms() <= bar * hard.rms() + 0.02 * o_.grain && soft.furthest <= std::max(0.5 * o_.slack, 1.1 * hard.furthest))
+                putBack(w, part, std::nullopt);
         }
     }
     double cornerDoubt() const { return 1.4 * o_.cornerFrom; }

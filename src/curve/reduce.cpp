@@ -60,6 +60,7 @@ Reduced reduce(const Path& path, const ReduceOptions& options)
     fitting.straights = options.straights;
     fitting.cancelled = options.cancelled;
     fitting.straightWithin = 0.6;
+    fitting.strict = false; // measured below, both ways
     const double piece = typicalPiece(path);
     fitting.grain = std::clamp(0.5 * piece, 0.5, 2.0) * std::max(1.0, options.slack / 2);
     fitting.rounding = 0.6 * fitting.grain;

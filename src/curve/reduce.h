@@ -8,7 +8,7 @@
 namespace softrope::curve {
 
 struct ReduceOptions {
-    double slack = 0.5;   // px
+    double slack = 0.5; // px
     bool straights = true;
     std::function<bool()> cancelled;
 };

@@ -41,8 +41,8 @@ Samples evenly(const std::vector<Vec2>& raw, bool closed, double step);
 // Least-squares parabola in arc length over the samples first..last, read off at index `where` (which may lie outside).
 struct LocalFit {
     Vec2 point;
-    Vec2 tangent;      // unit
-    double bend = 0;   // signed curvature, 1/px
+    Vec2 tangent;        // unit
+    double bend = 0;     // signed curvature, 1/px
     double residual = 0; // root mean square distance of the samples from the parabola, px
 };
 LocalFit localParabola(const Samples& s, long first, long last, double where);

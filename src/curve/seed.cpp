@@ -16,8 +16,7 @@ SpanFit fitSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to,
     const long count = std::clamp(n - 1, 0L, most);
     if (count == 0) return f;
     const auto sample = [&](long k) { return run.first + (n * (k + 1)) / (count + 1); };
-    for (long k = 0; k < count; ++k)
-        t[static_cast<std::size_t>(k)] = static_cast<double>(sample(k) - run.first) / static_cast<double>(n);
+    for (long k = 0; k < count; ++k) t[static_cast<std::size_t>(k)] = static_cast<double>(sample(k) - run.first) / static_cast<double>(n);
     for (int round = 0; round < 5; ++round) {
         double c00 = 1e-9, c01 = 0, c11 = 1e-9, x0 = 0, x1 = 0;
         for (long k = 0; k < count; ++k) {

@@ -21,28 +21,67 @@ struct Vec2 {
     friend constexpr bool operator!=(Vec2 a, Vec2 b) { return !(a == b); }
 };
 
-constexpr double dot(Vec2 a, Vec2 b) { return a.x * b.x + a.y * b.y; }
-constexpr double cross(Vec2 a, Vec2 b) { return a.x * b.y - a.y * b.x; }
-constexpr double squaredLength(Vec2 a) { return dot(a, a); }
-inline double length(Vec2 a) { return std::hypot(a.x, a.y); }
-inline double distance(Vec2 a, Vec2 b) { return length(b - a); }
-constexpr Vec2 lerp(Vec2 a, Vec2 b, double t) { return a + (b - a) * t; }
+constexpr double dot(Vec2 a, Vec2 b)
+{
+    return a.x * b.x + a.y * b.y;
+}
+constexpr double cross(Vec2 a, Vec2 b)
+{
+    return a.x * b.y - a.y * b.x;
+}
+constexpr double squaredLength(Vec2 a)
+{
+    return dot(a, a);
+}
+inline double length(Vec2 a)
+{
+    return std::hypot(a.x, a.y);
+}
+inline double distance(Vec2 a, Vec2 b)
+{
+    return length(b - a);
+}
+constexpr Vec2 lerp(Vec2 a, Vec2 b, double t)
+{
+    return a + (b - a) * t;
+}
 // A quarter turn from +x towards +y.
-constexpr Vec2 perpendicular(Vec2 a) { return {-a.y, a.x}; }
+constexpr Vec2 perpendicular(Vec2 a)
+{
+    return {-a.y, a.x};
+}
 // Length one, or the zero vector when `a` has no direction.
 inline Vec2 unit(Vec2 a)
 {
     const double n = length(a);
     return n > 0 ? a / n : Vec2{};
 }
-inline Vec2 direction(double angle) { return {std::cos(angle), std::sin(angle)}; }
-inline double angleOf(Vec2 a) { return std::atan2(a.y, a.x); }
+inline Vec2 direction(double angle)
+{
+    return {std::cos(angle), std::sin(angle)};
+}
+inline double angleOf(Vec2 a)
+{
+    return std::atan2(a.y, a.x);
+}
 // Turn from a to b in (-pi, pi].
-inline double turn(Vec2 a, Vec2 b) { return std::atan2(cross(a, b), dot(a, b)); }
-inline bool isFinite(Vec2 a) { return std::isfinite(a.x) && std::isfinite(a.y); }
+inline double turn(Vec2 a, Vec2 b)
+{
+    return std::atan2(cross(a, b), dot(a, b));
+}
+inline bool isFinite(Vec2 a)
+{
+    return std::isfinite(a.x) && std::isfinite(a.y);
+}
 
 constexpr double pi = 3.14159265358979323846;
-constexpr double degrees(double radians) { return radians * 180 / pi; }
-constexpr double radians(double degrees) { return degrees * pi / 180; }
+constexpr double degrees(double radians)
+{
+    return radians * 180 / pi;
+}
+constexpr double radians(double degrees)
+{
+    return degrees * pi / 180;
+}
 
 } // namespace softrope::curve

@@ -29,7 +29,8 @@ int main(int argc, char** argv)
     if (!std::filesystem::exists(folder / "moth-scan.png")) {
         demo::ScanOptions o;
         o.seed = 4;
-        const files::FileResult r = files::saveAtomically((folder / "moth-scan.png").string(), files::writePng(demo::scan(demo::page("moth"), o).picture, o.dotsPerInch));
+        const files::FileResult r =
+            files::saveAtomically((folder / "moth-scan.png").string(), files::writePng(demo::scan(demo::page("moth"), o).picture, o.dotsPerInch));
         if (!r.ok()) {
             std::cerr << r.problem << '\n';
             return 3;

@@ -27,7 +27,8 @@ art::Drawn handAlong(const curve::Path& line, std::uint64_t seed)
             walked += step;
             const double off = 0.7 * std::sin(walked / 16 + f1) + 0.4 * std::sin(walked / 6 + f2) + 0.2 * random.normal();
             const double press = 0.35 + 0.4 * std::sin(curve::pi * (static_cast<double>(i) + t) / static_cast<double>(line.pieceCount()));
-            d.samples.push_back({curve::at(c, t) + curve::perpendicular(curve::tangentAt(c, t)) * off, static_cast<float>(press), 0, 0, static_cast<float>(walked / 600)});
+            d.samples.push_back(
+                {curve::at(c, t) + curve::perpendicular(curve::tangentAt(c, t)) * off, static_cast<float>(press), 0, 0, static_cast<float>(walked / 600)});
         }
     }
     return d;

@@ -75,7 +75,10 @@ Paths mothHalf()
 {
     Paths p;
     // Upper wing, lower wing, body, head, antenna, two veins, the eye spots.
-    p.push_back(through({526, 420}, {{{{470, 330}, {350, 200}, {190, 182}}}, {{{140, 178}, {136, 220}, {148, 280}}}, {{{168, 380}, {228, 470}, {320, 512}}}, {{{400, 546}, {480, 516}, {522, 492}}}}));
+    p.push_back(through({526, 420}, {{{{470, 330}, {350, 200}, {190, 182}}},
+                                     {{{140, 178}, {136, 220}, {148, 280}}},
+                                     {{{168, 380}, {228, 470}, {320, 512}}},
+                                     {{{400, 546}, {480, 516}, {522, 492}}}}));
     p.push_back(through({520, 520}, {{{{440, 536}, {330, 540}, {292, 612}}}, {{{252, 690}, {298, 800}, {372, 826}}}, {{{440, 848}, {500, 720}, {528, 636}}}}));
     p.push_back(through({540, 366}, {{{{516, 370}, {512, 400}, {516, 432}}}, {{{500, 476}, {506, 566}, {518, 660}}}, {{{524, 712}, {533, 742}, {540, 762}}}}));
     p.push_back(through({540, 302}, {{{{516, 302}, {508, 320}, {512, 342}}}, {{{516, 360}, {528, 366}, {540, 366}}}}));
@@ -88,13 +91,19 @@ Paths mothHalf()
     return p;
 }
 
-Paths moth() { return withMirror(mothHalf()); }
+Paths moth()
+{
+    return withMirror(mothHalf());
+}
 
 std::vector<Page> pages()
 {
     Paths half = mothHalf();
     half.push_back(curve::polyline({{540, 120}, {540, 900}}, false));
-    return {{"moth", "Moth emblem", moth(), 11}, {"moth-half", "Moth, half drawn", half, 12}, {"lantern", "Paper lantern", lantern(), 13}, {"teapot", "Round teapot", teapot(), 14}};
+    return {{"moth", "Moth emblem", moth(), 11},
+            {"moth-half", "Moth, half drawn", half, 12},
+            {"lantern", "Paper lantern", lantern(), 13},
+            {"teapot", "Round teapot", teapot(), 14}};
 }
 
 Page page(const std::string& id)

@@ -15,9 +15,9 @@
 namespace softrope::demo {
 
 struct Page {
-    std::string id;       // "moth"
-    std::string title;    // "Moth emblem"
-    curve::Paths lines;   // the lines that were meant, px on a sheet of 1080 x 1080
+    std::string id;     // "moth"
+    std::string title;  // "Moth emblem"
+    curve::Paths lines; // the lines that were meant, px on a sheet of 1080 x 1080
     std::uint64_t seed = 1;
 };
 

@@ -75,7 +75,8 @@ Scan scan(const Page& page, const ScanOptions& o)
             const double light = 1 - shade * std::clamp(0.5 + dot(q, dark), 0.0, 1.0) - 0.10 * dot(q, q) * 2;
             const double v = (page1 * onPage + bed * (1 - onPage)) * light + 3.0 * noise.normal();
             const auto grey = static_cast<std::uint8_t>(std::clamp(v, 0.0, 255.0));
-            picture.at(x, y) = {grey, static_cast<std::uint8_t>(std::clamp(v - 1.5, 0.0, 255.0)), static_cast<std::uint8_t>(std::clamp(v - 5, 0.0, 255.0)), 255};
+            picture.at(x, y) = {grey, static_cast<std::uint8_t>(std::clamp(v - 1.5, 0.0, 255.0)), static_cast<std::uint8_t>(std::clamp(v - 5, 0.0, 255.0)),
+                                255};
         }
     }
     out.picture = std::move(picture);

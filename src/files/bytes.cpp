@@ -15,7 +15,10 @@ namespace {
 
 constexpr std::string_view alphabet = "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/";
 
-std::string nameOf(const std::string& path) { return std::filesystem::path(path).filename().string(); }
+std::string nameOf(const std::string& path)
+{
+    return std::filesystem::path(path).filename().string();
+}
 
 std::string because(const std::string& what, int error)
 {

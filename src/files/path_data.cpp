@@ -158,8 +158,10 @@ private:
             }
             break;
         case 'L':
-            if (const auto p = point(relative)) lineTo(*p);
-            else ok = false;
+            if (const auto p = point(relative))
+                lineTo(*p);
+            else
+                ok = false;
             break;
         case 'H':
         case 'V':
@@ -277,12 +279,16 @@ void markKinds(Path& path)
     }
 }
 
-ParsedPaths parsePathData(std::string_view d) { return Reader(d).run(); }
+ParsedPaths parsePathData(std::string_view d)
+{
+    return Reader(d).run();
+}
 
 std::string number(double v, int decimals)
 {
     char buffer[64];
-    const auto [end, e] = decimals == exact ? std::to_chars(buffer, buffer + sizeof buffer, v) : std::to_chars(buffer, buffer + sizeof buffer, v, std::chars_format::fixed, decimals);
+    const auto [end, e] = decimals == exact ? std::to_chars(buffer, buffer + sizeof buffer, v)
+                                            : std::to_chars(buffer, buffer + sizeof buffer, v, std::chars_format::fixed, decimals);
     if (e != std::errc() || !std::isfinite(v)) return "0";
     std::string s(buffer, end);
     if (decimals == exact) return s;

@@ -48,7 +48,8 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
     if (format == "svg" || format == "svgz" || format == "pdf") return failed(name + " is a drawing, not a picture. Open it instead.");
     const QSize size = reader.size();
     if (size.isValid() && static_cast<long long>(size.width()) * size.height() > mostPixels)
-        return failed(name + " has " + std::to_string(static_cast<long long>(size.width()) * size.height() / 1'000'000) + " megapixels; at most 100 can be opened.");
+        return failed(name + " has " + std::to_string(static_cast<long long>(size.width()) * size.height() / 1'000'000) +
+                      " megapixels; at most 100 can be opened.");
     QImageReader::setAllocationLimit(1024);
     QImage image = reader.read();
     if (cancelled && cancelled()) return failed("Stopped.");

@@ -28,7 +28,10 @@ std::string stateFolder()
 
 namespace {
 
-std::string recoveryFolder() { return stateFolder() + "/recovery"; }
+std::string recoveryFolder()
+{
+    return stateFolder() + "/recovery";
+}
 
 // A process is told from a later one of the same number by when it started (field 22 of /proc/PID/stat).
 std::string startOf(long pid)
@@ -43,7 +46,10 @@ std::string startOf(long pid)
     return f;
 }
 
-bool alive(long pid, const std::string& start) { return pid > 0 && ::kill(static_cast<pid_t>(pid), 0) == 0 && startOf(pid) == start; }
+bool alive(long pid, const std::string& start)
+{
+    return pid > 0 && ::kill(static_cast<pid_t>(pid), 0) == 0 && startOf(pid) == start;
+}
 
 std::string clock(long long seconds)
 {

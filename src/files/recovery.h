@@ -14,8 +14,8 @@ namespace softrope::files {
 std::string stateFolder();
 
 struct RecoveryEntry {
-    std::string id;        // name of its folder
-    std::string original;  // path of the file it belongs to; empty for a piece never saved
+    std::string id;       // name of its folder
+    std::string original; // path of the file it belongs to; empty for a piece never saved
     std::string title;
     std::string when;      // "2026-11-23 14:05:09", local time
     long long seconds = 0; // since the epoch

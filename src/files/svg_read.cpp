@@ -43,7 +43,10 @@ std::vector<double> numbers(const char* text)
     return out;
 }
 
-bool flagged(pugi::xml_node n, const char* name) { return std::strcmp(n.attribute(name).value(), "true") == 0; }
+bool flagged(pugi::xml_node n, const char* name)
+{
+    return std::strcmp(n.attribute(name).value(), "true") == 0;
+}
 
 class Reader {
 public:
@@ -61,11 +64,16 @@ public:
         style.apply(svg);
         for (const pugi::xml_node n : svg.children()) {
             const std::string name = localName(n);
-            if (name == "g" && (!out_.working || n.attribute("rope:layer"))) layer(n, style);
-            else if (name == "guide" && out_.working) guide(n);
-            else if (name == "rect" && std::strcmp(n.attribute("rope:is").value(), "background") == 0) background(n);
-            else if (name == "title") d_.title = n.text().get();
-            else loose(n, style);
+            if (name == "g" && (!out_.working || n.attribute("rope:layer")))
+                layer(n, style);
+            else if (name == "guide" && out_.working)
+                guide(n);
+            else if (name == "rect" && std::strcmp(n.attribute("rope:is").value(), "background") == 0)
+                background(n);
+            else if (name == "title")
+                d_.title = n.text().get();
+            else
+                loose(n, style);
         }
         if (d_.layers.empty()) {
             const Id next = d_.nextId;
@@ -130,7 +138,8 @@ private:
             return;
         }
         const double s = std::min(sx, sy);
-        toSheet_ = curve::translation({(d_.sheet.width - s * box[2]) / 2, (d_.sheet.height - s * box[3]) / 2}) * curve::scaling(s, s) * curve::translation({-box[0], -box[1]});
+        toSheet_ = curve::translation({(d_.sheet.width - s * box[2]) / 2, (d_.sheet.height - s * box[3]) / 2}) * curve::scaling(s, s) *
+                   curve::translation({-box[0], -box[1]});
     }
 
     void background(pugi::xml_node n)
@@ -183,14 +192,18 @@ private:
         if (n.type() != pugi::node_element) return;
         std::shared_ptr<art::Layer> l;
         const bool goOn = !d_.layers.empty() && loose_ == d_.layers.back()->id;
-        if (goOn) l = std::make_shared<art::Layer>(*d_.layers.back());
-        else l = newLayer("Artwork");
+        if (goOn)
+            l = std::make_shared<art::Layer>(*d_.layers.back());
+        else
+            l = newLayer("Artwork");
         const std::size_t before = l->items.size();
         element(n, style, toSheet_, *l, 0);
         if (l->items.size() == before) return;
         loose_ = l->id;
-        if (goOn) d_.layers.back() = l;
-        else d_.layers.push_back(l);
+        if (goOn)
+            d_.layers.back() = l;
+        else
+            d_.layers.push_back(l);
     }
     Id loose_ = 0;
 
@@ -263,8 +276,9 @@ private:
             if (rx <= 0 || ry <= 0) return Paths{curve::rectangle({x, y}, {x + w, y + h})};
             const auto f = [](double q) { return number(q, exact); };
             const std::string arc = "A" + f(rx) + ' ' + f(ry) + " 0 0 1 ";
-            return parsePathData("M" + f(x + rx) + ' ' + f(y) + "H" + f(x + w - rx) + arc + f(x + w) + ' ' + f(y + ry) + "V" + f(y + h - ry) + arc + f(x + w - rx) + ' ' + f(y + h) + "H" +
-                                 f(x + rx) + arc + f(x) + ' ' + f(y + h - ry) + "V" + f(y + ry) + arc + f(x + rx) + ' ' + f(y) + "Z")
+            return parsePathData("M" + f(x + rx) + ' ' + f(y) + "H" + f(x + w - rx) + arc + f(x + w) + ' ' + f(y + ry) + "V" + f(y + h - ry) + arc +
+                                 f(x + w - rx) + ' ' + f(y + h) + "H" + f(x + rx) + arc + f(x) + ' ' + f(y + h - ry) + "V" + f(y + ry) + arc + f(x + rx) + ' ' +
+                                 f(y) + "Z")
                 .paths;
         }
         if (name == "circle") return v("r") > 0 ? Paths{curve::circle({v("cx"), v("cy")}, v("r"))} : Paths{};
@@ -317,7 +331,8 @@ private:
         d->steadying = one("rope:steadying", 0.3);
         d->grain = one("rope:grain", 1);
         for (std::size_t i = 0; i < v.size(); i += 6)
-            d->samples.push_back({{v[i], v[i + 1]}, static_cast<float>(v[i + 2]), static_cast<float>(v[i + 3]), static_cast<float>(v[i + 4]), static_cast<float>(v[i + 5])});
+            d->samples.push_back(
+                {{v[i], v[i + 1]}, static_cast<float>(v[i + 2]), static_cast<float>(v[i + 3]), static_cast<float>(v[i + 4]), static_cast<float>(v[i + 5])});
         return d;
     }
 
@@ -400,7 +415,8 @@ SvgResult readSvg(std::string_view text)
     pugi::xml_node svg = xml.child("svg");
     if (!svg) svg = xml.child("svg:svg");
     if (!parsed) {
-        out.problem = text.empty() ? "The file is empty." : "The file is broken: " + std::string(parsed.description()) + " at byte " + std::to_string(parsed.offset) + ".";
+        out.problem = text.empty() ? "The file is empty."
+                                   : "The file is broken: " + std::string(parsed.description()) + " at byte " + std::to_string(parsed.offset) + ".";
         return out;
     }
     if (!svg) {

@@ -23,8 +23,10 @@ struct Walk {
             if (c.type() != pugi::node_element) continue;
             const double here = scale * curve::meanScale(transformOf(c.attribute("transform").value()));
             const std::string name = c.name();
-            if (name == "path" || name == "svg:path") path(c, here);
-            else visit(c, here, depth + 1);
+            if (name == "path" || name == "svg:path")
+                path(c, here);
+            else
+                visit(c, here, depth + 1);
         }
     }
 
@@ -61,7 +63,8 @@ ReducedSvg reduceSvg(std::string_view text, double slack)
     pugi::xml_document xml;
     const auto parsed = xml.load_buffer(text.data(), text.size(), pugi::parse_full);
     if (!parsed) {
-        out.problem = text.empty() ? "The file is empty." : "The file is broken: " + std::string(parsed.description()) + " at byte " + std::to_string(parsed.offset) + ".";
+        out.problem = text.empty() ? "The file is empty."
+                                   : "The file is broken: " + std::string(parsed.description()) + " at byte " + std::to_string(parsed.offset) + ".";
         return out;
     }
     pugi::xml_node svg = xml.child("svg");

@@ -31,7 +31,10 @@ std::optional<double> plain(std::string_view s)
     return v;
 }
 
-double share(std::string_view s) { return std::clamp(plain(s).value_or(1), 0.0, 1.0); }
+double share(std::string_view s)
+{
+    return std::clamp(plain(s).value_or(1), 0.0, 1.0);
+}
 
 } // namespace
 
@@ -44,7 +47,8 @@ std::optional<double> lengthPx(std::string_view text)
     if (e != std::errc() || !std::isfinite(v)) return std::nullopt;
     const std::string_view unit = trimmed(text.substr(static_cast<std::size_t>(end - text.data())));
     // CSS: 96 px to the inch.
-    constexpr std::array<std::pair<std::string_view, double>, 7> units{{{"", 1}, {"px", 1}, {"in", 96}, {"mm", 96 / 25.4}, {"cm", 96 / 2.54}, {"pt", 96.0 / 72}, {"pc", 16}}};
+    constexpr std::array<std::pair<std::string_view, double>, 7> units{
+        {{"", 1}, {"px", 1}, {"in", 96}, {"mm", 96 / 25.4}, {"cm", 96 / 2.54}, {"pt", 96.0 / 72}, {"pc", 16}}};
     for (const auto& [name, px] : units)
         if (unit == name) return v * px;
     return std::nullopt;
@@ -73,12 +77,18 @@ curve::Affine transformOf(std::string_view text)
             }
         }
         const auto at = [&](std::size_t i, double otherwise) { return i < v.size() ? v[i] : otherwise; };
-        if (name == "matrix" && v.size() == 6) m = m * curve::Affine{v[0], v[1], v[2], v[3], v[4], v[5]};
-        else if (name == "translate") m = m * curve::translation({at(0, 0), at(1, 0)});
-        else if (name == "scale") m = m * curve::scaling(at(0, 1), at(1, at(0, 1)));
-        else if (name == "rotate") m = m * curve::about({at(1, 0), at(2, 0)}, curve::rotation(curve::radians(at(0, 0))));
-        else if (name == "skewX") m = m * curve::Affine{1, 0, std::tan(curve::radians(at(0, 0))), 1, 0, 0};
-        else if (name == "skewY") m = m * curve::Affine{1, std::tan(curve::radians(at(0, 0))), 0, 1, 0, 0};
+        if (name == "matrix" && v.size() == 6)
+            m = m * curve::Affine{v[0], v[1], v[2], v[3], v[4], v[5]};
+        else if (name == "translate")
+            m = m * curve::translation({at(0, 0), at(1, 0)});
+        else if (name == "scale")
+            m = m * curve::scaling(at(0, 1), at(1, at(0, 1)));
+        else if (name == "rotate")
+            m = m * curve::about({at(1, 0), at(2, 0)}, curve::rotation(curve::radians(at(0, 0))));
+        else if (name == "skewX")
+            m = m * curve::Affine{1, 0, std::tan(curve::radians(at(0, 0))), 1, 0, 0};
+        else if (name == "skewY")
+            m = m * curve::Affine{1, std::tan(curve::radians(at(0, 0))), 0, 1, 0, 0};
         text.remove_prefix(close + 1);
     }
 }
@@ -97,19 +107,32 @@ void Style::set(std::string_view name, std::string_view value)
 {
     value = trimmed(value);
     if (value == "inherit") return;
-    if (name == "fill") fill = paint(value, fill);
-    else if (name == "stroke") stroke = paint(value, stroke);
-    else if (name == "color") current = art::colourFrom(value).value_or(current);
-    else if (name == "fill-opacity") fillOpacity = share(value);
-    else if (name == "stroke-opacity") strokeOpacity = share(value);
-    else if (name == "opacity") opacity *= share(value);
-    else if (name == "stroke-width") strokeWidth = std::max(0.0, lengthPx(value).value_or(strokeWidth));
-    else if (name == "fill-rule") evenOdd = value == "evenodd";
-    else if (name == "stroke-linecap") cap = value == "round" ? art::Cap::round : art::Cap::flat;
-    else if (name == "stroke-linejoin") join = value == "round" ? art::Join::round : value == "bevel" ? art::Join::bevel : art::Join::mitre;
-    else if (name == "stroke-dasharray") dashed = value != "none";
-    else if (name == "display") hidden = hidden || value == "none";
-    else if (name == "visibility") hidden = hidden || value == "hidden" || value == "collapse";
+    if (name == "fill")
+        fill = paint(value, fill);
+    else if (name == "stroke")
+        stroke = paint(value, stroke);
+    else if (name == "color")
+        current = art::colourFrom(value).value_or(current);
+    else if (name == "fill-opacity")
+        fillOpacity = share(value);
+    else if (name == "stroke-opacity")
+        strokeOpacity = share(value);
+    else if (name == "opacity")
+        opacity *= share(value);
+    else if (name == "stroke-width")
+        strokeWidth = std::max(0.0, lengthPx(value).value_or(strokeWidth));
+    else if (name == "fill-rule")
+        evenOdd = value == "evenodd";
+    else if (name == "stroke-linecap")
+        cap = value == "round" ? art::Cap::round : art::Cap::flat;
+    else if (name == "stroke-linejoin")
+        join = value == "round" ? art::Join::round : value == "bevel" ? art::Join::bevel : art::Join::mitre;
+    else if (name == "stroke-dasharray")
+        dashed = value != "none";
+    else if (name == "display")
+        hidden = hidden || value == "none";
+    else if (name == "visibility")
+        hidden = hidden || value == "hidden" || value == "collapse";
 }
 
 void Style::apply(pugi::xml_node n)

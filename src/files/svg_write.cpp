@@ -14,8 +14,14 @@ using curve::Vec2;
 
 namespace {
 
-const char* unitName(art::Unit u) { return u == art::Unit::mm ? "mm" : u == art::Unit::in ? "in" : "px"; }
-double inUnit(double px, art::Unit u) { return u == art::Unit::mm ? px * 25.4 / 96 : u == art::Unit::in ? px / 96 : px; }
+const char* unitName(art::Unit u)
+{
+    return u == art::Unit::mm ? "mm" : u == art::Unit::in ? "in" : "px";
+}
+double inUnit(double px, art::Unit u)
+{
+    return u == art::Unit::mm ? px * 25.4 / 96 : u == art::Unit::in ? px / 96 : px;
+}
 
 class Writer {
 public:
@@ -86,8 +92,10 @@ private:
         if (l.opacity < 1) set(g, "opacity", num(l.opacity));
         if (!working_ && !l.name.empty()) g.append_child("title").text().set(l.name.c_str());
         for (const art::ItemPtr& i : l.items) {
-            if (const Artwork* a = i->artwork()) artwork(g, *i, *a);
-            else if (working_) reference(g, *i, *i->reference());
+            if (const Artwork* a = i->artwork())
+                artwork(g, *i, *a);
+            else if (working_)
+                reference(g, *i, *i->reference());
         }
         if (!working_ && !g.child("path")) root_.remove_child(g);
     }
@@ -163,7 +171,13 @@ private:
 
 } // namespace
 
-std::string writeWorkingSvg(const art::Document& d) { return Writer(d, true, 3).run(); }
-std::string writeCleanSvg(const art::Document& d, int decimals) { return Writer(d, false, decimals).run(); }
+std::string writeWorkingSvg(const art::Document& d)
+{
+    return Writer(d, true, 3).run();
+}
+std::string writeCleanSvg(const art::Document& d, int decimals)
+{
+    return Writer(d, false, decimals).run();
+}
 
 } // namespace softrope::files

@@ -60,8 +60,10 @@ void fillIn(Raster<float>& level, float fallback)
                             sum += before.at(x + dx, y + dy);
                             ++n;
                         }
-                if (n > 0) level.at(x, y) = sum / static_cast<float>(n);
-                else open = true;
+                if (n > 0)
+                    level.at(x, y) = sum / static_cast<float>(n);
+                else
+                    open = true;
             }
     }
     for (float& v : level.data)
@@ -80,8 +82,7 @@ PaperField paperField(const Grey& grey, int tile)
     const int cut = otsu(h);
     const Levels l = levels(h, cut);
     for (int y = 0; y < field.level.height; ++y)
-        for (int x = 0; x < field.level.width; ++x)
-            field.level.at(x, y) = tilePaper(grey, x * field.tile, y * field.tile, field.tile, cut);
+        for (int x = 0; x < field.level.width; ++x) field.level.at(x, y) = tilePaper(grey, x * field.tile, y * field.tile, field.tile, cut);
     fillIn(field.level, static_cast<float>(l.light));
     cv::Mat m(field.level.height, field.level.width, CV_32F, field.level.data.data());
     if (field.level.width > 2 && field.level.height > 2) {
@@ -112,8 +113,7 @@ Grey stretched(const Grey& grey, double dark, double light)
     Grey out(grey.width, grey.height);
     const double span = std::max(1.0, light - dark);
     std::array<std::uint8_t, 256> table{};
-    for (std::size_t v = 0; v < 256; ++v)
-        table[v] = static_cast<std::uint8_t>(std::clamp(std::lround(255 * (static_cast<double>(v) - dark) / span), 0L, 255L));
+    for (std::size_t v = 0; v < 256; ++v) table[v] = static_cast<std::uint8_t>(std::clamp(std::lround(255 * (static_cast<double>(v) - dark) / span), 0L, 255L));
     std::transform(grey.data.begin(), grey.data.end(), out.data.begin(), [&](std::uint8_t v) { return table[v]; });
     return out;
 }

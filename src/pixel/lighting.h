@@ -13,7 +13,7 @@ namespace softrope::pixel {
 struct PaperField {
     int tile = 32;
     Raster<float> level;
-    double unevenness = 0; // (highest - lowest) / highest
+    double unevenness = 0;              // (highest - lowest) / highest
     float at(double x, double y) const; // bilinear, px of the picture
 };
 PaperField paperField(const Grey& grey, int tile = 32);

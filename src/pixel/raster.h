@@ -13,20 +13,14 @@ template <class T> struct Raster {
     std::vector<T> data;
 
     Raster() = default;
-    Raster(int w, int h, T fill = {})
-        : width(w), height(h), data(static_cast<std::size_t>(w) * static_cast<std::size_t>(h), fill)
-    {
-    }
+    Raster(int w, int h, T fill = {}) : width(w), height(h), data(static_cast<std::size_t>(w) * static_cast<std::size_t>(h), fill) {}
     bool empty() const { return data.empty(); }
     T* row(int y) { return data.data() + static_cast<std::size_t>(y) * static_cast<std::size_t>(width); }
     const T* row(int y) const { return data.data() + static_cast<std::size_t>(y) * static_cast<std::size_t>(width); }
     T& at(int x, int y) { return row(y)[x]; }
     const T& at(int x, int y) const { return row(y)[x]; }
     bool inside(int x, int y) const { return x >= 0 && y >= 0 && x < width && y < height; }
-    friend bool operator==(const Raster& a, const Raster& b)
-    {
-        return a.width == b.width && a.height == b.height && a.data == b.data;
-    }
+    friend bool operator==(const Raster& a, const Raster& b) { return a.width == b.width && a.height == b.height && a.data == b.data; }
 };
 
 // 0 = black, 255 = white.

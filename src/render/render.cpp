@@ -16,7 +16,10 @@ using curve::Vec2;
 
 namespace {
 
-void setColour(cairo_t* cr, art::Colour c, double opacity) { cairo_set_source_rgba(cr, c.r / 255.0, c.g / 255.0, c.b / 255.0, opacity); }
+void setColour(cairo_t* cr, art::Colour c, double opacity)
+{
+    cairo_set_source_rgba(cr, c.r / 255.0, c.g / 255.0, c.b / 255.0, opacity);
+}
 
 void trace(cairo_t* cr, const curve::Paths& paths)
 {
@@ -49,13 +52,17 @@ void paintArtwork(cairo_t* cr, const Artwork& a, double opacity)
     if (fills) {
         cairo_set_fill_rule(cr, a.fill.evenOdd ? CAIRO_FILL_RULE_EVEN_ODD : CAIRO_FILL_RULE_WINDING);
         setColour(cr, *a.fill.colour, a.fill.opacity * own);
-        if (strokes) cairo_fill_preserve(cr);
-        else cairo_fill(cr);
+        if (strokes)
+            cairo_fill_preserve(cr);
+        else
+            cairo_fill(cr);
     }
     if (strokes) {
         cairo_set_line_width(cr, a.stroke.width);
         cairo_set_line_cap(cr, a.stroke.cap == art::Cap::round ? CAIRO_LINE_CAP_ROUND : CAIRO_LINE_CAP_BUTT);
-        cairo_set_line_join(cr, a.stroke.join == art::Join::round ? CAIRO_LINE_JOIN_ROUND : a.stroke.join == art::Join::mitre ? CAIRO_LINE_JOIN_MITER : CAIRO_LINE_JOIN_BEVEL);
+        cairo_set_line_join(cr, a.stroke.join == art::Join::round   ? CAIRO_LINE_JOIN_ROUND
+                                : a.stroke.join == art::Join::mitre ? CAIRO_LINE_JOIN_MITER
+                                                                    : CAIRO_LINE_JOIN_BEVEL);
         cairo_set_miter_limit(cr, 4);
         setColour(cr, *a.stroke.colour, a.stroke.opacity * own);
         cairo_stroke(cr);
@@ -112,8 +119,10 @@ void paintReference(cairo_t* cr, const art::Reference& r, double opacity, const 
     // Only what is seen is handed to Cairo, halved until about one sample falls on each pixel: large pictures pan fast
     // and do not shimmer.
     const Box part = art::shownPart(r);
-    const int x0 = std::max(static_cast<int>(std::floor(std::max(seen.min.x, part.min.x / sx))) - 2, 0), y0 = std::max(static_cast<int>(std::floor(std::max(seen.min.y, part.min.y / sy))) - 2, 0);
-    const int x1 = std::min(static_cast<int>(std::ceil(std::min(seen.max.x, part.max.x / sx))) + 2, picture->width), y1 = std::min(static_cast<int>(std::ceil(std::min(seen.max.y, part.max.y / sy))) + 2, picture->height);
+    const int x0 = std::max(static_cast<int>(std::floor(std::max(seen.min.x, part.min.x / sx))) - 2, 0),
+              y0 = std::max(static_cast<int>(std::floor(std::max(seen.min.y, part.min.y / sy))) - 2, 0);
+    const int x1 = std::min(static_cast<int>(std::ceil(std::min(seen.max.x, part.max.x / sx))) + 2, picture->width),
+              y1 = std::min(static_cast<int>(std::ceil(std::min(seen.max.y, part.max.y / sy))) + 2, picture->height);
     if (x1 <= x0 || y1 <= y0) return;
     const int every = std::max(1, static_cast<int>(std::floor(1 / std::max(curve::meanScale(toDevice), 1e-6))));
     const int w = (x1 - x0 + every - 1) / every, h = (y1 - y0 + every - 1) / every;

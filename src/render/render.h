@@ -21,9 +21,9 @@ using PictureSource = std::function<std::shared_ptr<const pixel::Picture>(const 
 struct Options {
     bool references = true;
     bool artwork = true;
-    bool background = true;  // the sheet's background, if it has one
+    bool background = true;            // the sheet's background, if it has one
     bool referencesBeyondSheet = true; // off: they end where the sheet ends
-    double veil = 1;         // 0..1: how strongly references show, on top of their own dimming
+    double veil = 1;                   // 0..1: how strongly references show, on top of their own dimming
     PictureSource pictures;
     std::vector<art::Id> without; // items left out
     std::function<bool()> cancelled;

@@ -59,10 +59,22 @@ private:
             line.points.push_back(crossing(x, y, in));
             const Side out = leave(x, y, in);
             switch (out) {
-            case top: --y; in = bottom; break;
-            case bottom: ++y; in = top; break;
-            case left: --x; in = right; break;
-            case right: ++x; in = left; break;
+            case top:
+                --y;
+                in = bottom;
+                break;
+            case bottom:
+                ++y;
+                in = top;
+                break;
+            case left:
+                --x;
+                in = right;
+                break;
+            case right:
+                ++x;
+                in = left;
+                break;
             }
         } while (!(x == startX && y == startY - 1 && in == bottom));
         Vec2 last = line.points.back();

@@ -126,7 +126,8 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
     if (options.progress) options.progress(0.2);
 
     std::vector<LevelLine> lines = levelLines(grey, result.cut, std::min({1.0, options.smallestSpeck, options.smallestHole}), l.light, options.cancelled);
-    lines.erase(std::remove_if(lines.begin(), lines.end(), [&](const LevelLine& line) { return line.area > 0 ? line.area < options.smallestSpeck : -line.area < options.smallestHole; }),
+    lines.erase(std::remove_if(lines.begin(), lines.end(),
+                               [&](const LevelLine& line) { return line.area > 0 ? line.area < options.smallestSpeck : -line.area < options.smallestHole; }),
                 lines.end());
     result.blur = blurOf(grey, lines, l.light - l.dark);
     if (options.progress) options.progress(0.4);
@@ -138,6 +139,7 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
     fitting.spacing = 0.5;
     fitting.straightWithin = 0.5;
     fitting.even = 0.25; // a trace follows its picture more closely than a hand line its samples
+    fitting.strict = false;
     fitting.cancelled = options.cancelled;
     std::vector<curve::Path> paths(lines.size());
     std::vector<double> off(lines.size(), 0);

@@ -15,12 +15,12 @@
 namespace softrope::trace {
 
 struct OutlineOptions {
-    double slack = 0.5;                // px
-    std::optional<double> cut;         // 0..255: darker is inside; nothing = chosen by Otsu after evening out the light
-    bool lightOnDark = false;          // trace the light parts instead
-    double smallestSpeck = 8;          // px^2: smaller dark islands are left out
-    double smallestHole = 8;           // px^2: smaller light holes are filled
-    double smoothing = 0;              // px: extra blur before the boundary is read (0 = only what stairs need)
+    double slack = 0.5;        // px
+    std::optional<double> cut; // 0..255: darker is inside; nothing = chosen by Otsu after evening out the light
+    bool lightOnDark = false;  // trace the light parts instead
+    double smallestSpeck = 8;  // px^2: smaller dark islands are left out
+    double smallestHole = 8;   // px^2: smaller light holes are filled
+    double smoothing = 0;      // px: extra blur before the boundary is read (0 = only what stairs need)
     std::function<bool()> cancelled;
     std::function<void(double)> progress; // 0..1
 };

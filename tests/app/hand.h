@@ -14,9 +14,15 @@ namespace hand {
 using softrope::app::Window;
 using softrope::curve::Vec2;
 
-inline void settle(int ms = 30) { QTest::qWait(ms); }
+inline void settle(int ms = 30)
+{
+    QTest::qWait(ms);
+}
 
-inline bool waitFor(const std::function<bool()>& what, int ms = 20000) { return QTest::qWaitFor(what, ms); }
+inline bool waitFor(const std::function<bool()>& what, int ms = 20000)
+{
+    return QTest::qWaitFor(what, ms);
+}
 
 struct Hand {
     Window& window;

@@ -2,8 +2,8 @@
 #include <catch2/catch.hpp>
 
 #include "app/hand.h"
-#include "app/replay.h"
 #include "app/place_acts.h"
+#include "app/replay.h"
 #include "demo/scanner.h"
 #include "files/recovery.h"
 #include "files/svg.h"
@@ -14,13 +14,16 @@
 #include <csignal>
 
 using namespace softrope;
+using curve::Vec2;
 using hand::Hand;
 using hand::settle;
-using curve::Vec2;
 
 namespace {
 
-const art::Item& theReference(const art::Document& d) { return *app::referenceInHand(d, {}); }
+const art::Item& theReference(const art::Document& d)
+{
+    return *app::referenceInHand(d, {});
+}
 
 // Points along a line as a careful hand makes them: every few px, half a px off.
 std::vector<Vec2> handAlong(const curve::Path& p, double scale)
@@ -76,9 +79,12 @@ TEST_CASE("from a crooked scan to exported lines that lie on the true ones")
     for (const std::size_t k : {2U, 3U}) {
         h.held = Qt::ControlModifier; // no snapping onto the wings
         for (const curve::Node& n : lines[k].nodes) {
-            if (n.kind == curve::NodeKind::smooth && n.out != n.at) h.drag(n.at, n.out);
-            else if (n.out != n.at) h.drag(n.at, n.out);
-            else h.click(n.at);
+            if (n.kind == curve::NodeKind::smooth && n.out != n.at)
+                h.drag(n.at, n.out);
+            else if (n.out != n.at)
+                h.drag(n.at, n.out);
+            else
+                h.click(n.at);
         }
         h.held = Qt::NoModifier;
         h.key(Qt::Key_Return);

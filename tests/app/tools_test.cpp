@@ -13,9 +13,9 @@
 #include <QTemporaryDir>
 
 using namespace softrope;
+using curve::Vec2;
 using hand::Hand;
 using hand::settle;
-using curve::Vec2;
 
 TEST_CASE("pen: clicks make corners, drags make curves, Enter ends, and each node is a step")
 {
@@ -345,7 +345,9 @@ TEST_CASE("the tablet stand-in replays strokes with their pressure through table
     QTemporaryDir folder;
     std::vector<std::vector<art::HandSample>> strokes(2);
     for (int s = 0; s < 2; ++s)
-        for (int i = 0; i <= 60; ++i) strokes[static_cast<std::size_t>(s)].push_back({{200.0 + 8 * i, 300.0 + 200 * s + 40 * std::sin(i * 0.1)}, 0.2F + 0.01F * static_cast<float>(i), 10, -5, static_cast<float>(i) / 200});
+        for (int i = 0; i <= 60; ++i)
+            strokes[static_cast<std::size_t>(s)].push_back(
+                {{200.0 + 8 * i, 300.0 + 200 * s + 40 * std::sin(i * 0.1)}, 0.2F + 0.01F * static_cast<float>(i), 10, -5, static_cast<float>(i) / 200});
     QFile file(folder.filePath("strokes.json"));
     REQUIRE(file.open(QIODevice::WriteOnly));
     file.write(app::writeRecording(strokes));

@@ -6,7 +6,10 @@
 using namespace softrope::curve;
 
 namespace {
-Path triangle() { return polyline({{0, 0}, {100, 0}, {50, 80}}, true); }
+Path triangle()
+{
+    return polyline({{0, 0}, {100, 0}, {50, 80}}, true);
+}
 } // namespace
 
 TEST_CASE("a bent straight goes through the pointer with its ends held")

@@ -165,7 +165,8 @@ TEST_CASE("never more nodes than the reference fitter at the same measured error
     std::string name;
     double asked = 0, measured = 0;
     std::size_t nodes = 0;
-    const std::map<std::string, std::vector<Vec2>> lines{{"wave", strokes::wave()}, {"loop", strokes::loop()}, {"shaken", strokes::shaken(strokes::wave(), 0.2, 3)}};
+    const std::map<std::string, std::vector<Vec2>> lines{
+        {"wave", strokes::wave()}, {"loop", strokes::loop()}, {"shaken", strokes::shaken(strokes::wave(), 0.2, 3)}};
     int compared = 0;
     while (in >> name >> asked >> nodes >> measured) {
         FitOptions o = within(measured);

@@ -53,7 +53,8 @@ inline std::vector<Vec2> along(const std::vector<Vec2>& corners, double step)
 inline std::vector<Vec2> wave(int n = 300)
 {
     std::vector<Vec2> line;
-    for (int i = 0; i <= n; ++i) line.push_back({600.0 * i / n, 60 * std::sin(4 * softrope::curve::pi * i / n) + 12 * std::sin(9 * softrope::curve::pi * i / n)});
+    for (int i = 0; i <= n; ++i)
+        line.push_back({600.0 * i / n, 60 * std::sin(4 * softrope::curve::pi * i / n) + 12 * std::sin(9 * softrope::curve::pi * i / n)});
     return line;
 }
 

@@ -13,7 +13,8 @@ TEST_CASE("the moth is symmetric about the sheet's middle")
     const std::size_t half = demo::mothHalf().size();
     REQUIRE(all.size() == 2 * half);
     for (std::size_t i = 0; i < half; ++i)
-        for (std::size_t k = 0; k < all[i].nodes.size(); ++k) CHECK(all[i + half].nodes[k].at == curve::Vec2{1080 - all[i].nodes[k].at.x, all[i].nodes[k].at.y});
+        for (std::size_t k = 0; k < all[i].nodes.size(); ++k)
+            CHECK(all[i + half].nodes[k].at == curve::Vec2{1080 - all[i].nodes[k].at.x, all[i].nodes[k].at.y});
 }
 
 TEST_CASE("a scan is crooked, unevenly lit, and the same for the same seed")

@@ -183,7 +183,8 @@ TEST_CASE("hostile files get a message and break nothing")
     const SvgResult r = readSvg(deep + "</svg>");
     REQUIRE(r.ok());
     CHECK(r.leftOut.size() == 1);
-    const SvgResult odd = readSvg("<svg width='nan' height='-3' viewBox='0 0 0 0'><path d='M nan 0' stroke-width='-1'/><rect width='1e400' height='2'/><circle r='-5'/></svg>");
+    const SvgResult odd =
+        readSvg("<svg width='nan' height='-3' viewBox='0 0 0 0'><path d='M nan 0' stroke-width='-1'/><rect width='1e400' height='2'/><circle r='-5'/></svg>");
     REQUIRE(odd.ok());
     CHECK(odd.document.sheet.width > 0);
 }
@@ -301,7 +302,10 @@ TEST_CASE("reduce in place keeps all else of a foreign file")
 {
     std::string d = "M0 0";
     for (int i = 1; i <= 100; ++i) d += "L" + number(i, 3) + ' ' + number(30 * std::sin(i / 16.0), 3);
-    const ReducedSvg r = reduceSvg("<?xml version='1.0'?><!-- kept --><svg viewBox='0 0 100 100'><defs><marker id='m'/></defs><g transform='scale(2)'><path id='p' d='" + d + "'/></g></svg>", 1);
+    const ReducedSvg r =
+        reduceSvg("<?xml version='1.0'?><!-- kept --><svg viewBox='0 0 100 100'><defs><marker id='m'/></defs><g transform='scale(2)'><path id='p' d='" + d +
+                      "'/></g></svg>",
+                  1);
     REQUIRE(r.ok());
     CHECK(r.nodesBefore == 101);
     CHECK(r.nodesAfter < 12);

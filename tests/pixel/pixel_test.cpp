@@ -23,7 +23,8 @@ TEST_CASE("Otsu's cut parts two even tones in the middle of the gap")
 TEST_CASE("Otsu's cut has the largest variance between classes of all cuts")
 {
     Histogram h{};
-    for (std::size_t v = 0; v < 256; ++v) h[v] = static_cast<std::uint64_t>(1000 * std::exp(-std::pow((double(v) - 70) / 25, 2)) + 600 * std::exp(-std::pow((double(v) - 190) / 18, 2)));
+    for (std::size_t v = 0; v < 256; ++v)
+        h[v] = static_cast<std::uint64_t>(1000 * std::exp(-std::pow((double(v) - 70) / 25, 2)) + 600 * std::exp(-std::pow((double(v) - 190) / 18, 2)));
     const auto between = [&](int cut) {
         double w0 = 0, w1 = 0, m0 = 0, m1 = 0;
         for (int v = 0; v < 256; ++v) {

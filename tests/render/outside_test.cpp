@@ -54,7 +54,10 @@ struct Folder {
     std::string at(const char* name) const { return (path / name).string(); }
 };
 
-bool runs(const std::string& command) { return std::system((command + " >/dev/null 2>&1").c_str()) == 0; }
+bool runs(const std::string& command)
+{
+    return std::system((command + " >/dev/null 2>&1").c_str()) == 0;
+}
 
 // Mean absolute difference of the channels on white, away from edges (where our picture is even over 3 x 3 px).
 double differenceOffEdges(const pixel::Picture& a, const pixel::Picture& b)

@@ -28,7 +28,10 @@ template <class Inside> pixel::Grey drawn(int w, int h, Inside inside)
 
 TEST_CASE("level lines run round dark ground clockwise, round holes the other way")
 {
-    const auto ring = drawn(100, 100, [](Vec2 p) { const double r = distance(p, {50, 50}); return r < 40 && r > 20; });
+    const auto ring = drawn(100, 100, [](Vec2 p) {
+        const double r = distance(p, {50, 50});
+        return r < 40 && r > 20;
+    });
     const auto lines = trace::levelLines(ring, 127.5);
     REQUIRE(lines.size() == 2);
     CHECK(lines[0].area == Approx(curve::pi * 1600).epsilon(0.002));
@@ -65,7 +68,10 @@ TEST_CASE("a disc is traced to a fraction of a pixel with few nodes")
 TEST_CASE("a turned rectangle keeps four true corners and straights")
 {
     const curve::Affine back = *curve::inverse(curve::about({100, 100}, curve::rotation(0.3)));
-    const auto g = drawn(200, 200, [&](Vec2 p) { const Vec2 q = back * p; return q.x > 40 && q.x < 160 && q.y > 60 && q.y < 140; });
+    const auto g = drawn(200, 200, [&](Vec2 p) {
+        const Vec2 q = back * p;
+        return q.x > 40 && q.x < 160 && q.y > 60 && q.y < 140;
+    });
     const trace::Outline o = trace::outline(g, {});
     REQUIRE(o.silhouettes.size() == 1);
     const curve::Path& p = o.silhouettes[0].paths[0];

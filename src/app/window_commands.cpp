@@ -1,0 +1,426 @@
+// The window's commands and the menus made from them.
+#include "app/place_acts.h"
+#include "app/theme.h"
+#include "app/window.h"
+#include "art/edits.h"
+#include "curve/tolerances.h"
+#include "demo/pages.h"
+
+#include <QApplication>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QSettings>
+
+#include <algorithm>
+
+namespace softrope::app {
+
+bool Window::run(const QString& id)
+{
+    for (const Command& c : commands_)
+        if (c.id == id) {
+            if (c.can && !c.can()) return false;
+            const auto act = c.run;
+            act();
+            return true;
+        }
+    return false;
+}
+
+void Window::takePicked(const QString& name, const std::function<art::Document(const art::Document&, const std::vector<art::Id>&)>& act)
+{
+    if (session_.selection().items.empty()) {
+        say(tr("Nothing is picked."));
+        return;
+    }
+    session_.take(act(session_.document(), session_.selection().items), name);
+}
+
+void Window::makeCommands()
+{
+    const auto add = [this](const char* id, const QString& name, const char* keys, const QString& group, std::function<void()> act,
+                            std::function<bool()> can = {}) {
+        commands_.push_back({id, name, keys, group, std::move(act), std::move(can)});
+    };
+    const auto picked = [this] { return !session_.selection().items.empty(); };
+    const QString file = tr("File"), edit = tr("Edit"), line = tr("Line"), sheet = tr("Sheet"), view = tr("View"), help = tr("Help"), tools = tr("Tools"),
+                  go = tr("Steps");
+    add("new", tr("New sheet"), "Ctrl+N", file, [this] {
+        if (mayLeave()) {
+            session_.start(art::newDocument(), {});
+            canvas_->fitSheet();
+            setStep(0);
+        }
+    });
+    add("open", tr("Open…"), "Ctrl+O", file, [this] {
+        const QString path = askFile(true, tr("Open"), tr("Drawings (*.svg);;All files (*)"));
+        if (!path.isEmpty()) openDrawing(path);
+    });
+    add("save", tr("Save"), "Ctrl+S", file, [this] { save(); });
+    add("save-as", tr("Save as…"), "Ctrl+Shift+S", file, [this] { saveAs(); });
+    add("bring-picture", tr("Bring in pictures…"), "Ctrl+I", file, [this] {
+        const QStringList paths = QFileDialog::getOpenFileNames(this, tr("Bring in pictures"), QSettings().value("folder").toString(),
+                                                                tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;All files (*)"));
+        if (!paths.isEmpty()) bringPictures(paths);
+    });
+    add("export", tr("Export…"), "Ctrl+E", file, [this] {
+        const QString base = session_.path().isEmpty() ? QString("drawing") : QFileInfo(session_.path()).completeBaseName();
+        const QString path = askFile(false, tr("Export"), tr("Clean SVG (*.svg);;PDF (*.pdf);;PNG (*.png)"), base + "-clean.svg");
+        if (path.isEmpty()) return;
+        const QString trouble = exportTo(path);
+        say(trouble.isEmpty() ? tr("Exported %1.").arg(QFileInfo(path).fileName()) : trouble);
+    });
+    add("export-large", tr("Export PNG at twice the size…"), "", file, [this] {
+        const QString path = askFile(false, tr("Export PNG"), tr("PNG (*.png)"), "drawing.png");
+        if (path.isEmpty()) return;
+        const QString trouble = exportTo(path, static_cast<int>(session_.document().sheet.width * 2));
+        say(trouble.isEmpty() ? tr("Exported %1.").arg(QFileInfo(path).fileName()) : trouble);
+    });
+    for (const demo::Page& page : demo::pages())
+        for (const int dpi : {150, 300}) {
+            const QString id = QString("scan-%1-%2").arg(QString::fromStdString(page.id)).arg(dpi);
+            commands_.push_back({id,
+                                 tr("Scan a page: %1, %2 dpi").arg(QString::fromStdString(page.title)).arg(dpi),
+                                 {},
+                                 file,
+                                 [this, page, dpi] {
+                                     QSettings kept;
+                                     const quint64 seed = kept.value("scanner/seed", 1).toULongLong();
+                                     kept.setValue("scanner/seed", seed + 1);
+                                     scanPage(QString::fromStdString(page.id), dpi, seed);
+                                 },
+                                 [this] { return !busy_; }});
+        }
+    add("quit", tr("Quit"), "Ctrl+Q", file, [this] { close(); });
+
+    add(
+        "undo", tr("Undo"), "Ctrl+Z", edit,
+        [this] {
+            const QString name = QString::fromStdString(session_.history().undoName());
+            session_.undo();
+            strip_->say(tr("Took back: %1.").arg(name.toLower()));
+        },
+        [this] { return session_.history().canUndo(); });
+    add(
+        "redo", tr("Redo"), "Ctrl+Shift+Z", edit, [this] { session_.redo(); }, [this] { return session_.history().canRedo(); });
+    add(
+        "copy", tr("Copy"), "Ctrl+C", edit, [this] { copyPicked(); }, picked);
+    add("paste", tr("Paste"), "Ctrl+V", edit, [this] { pasteAnything(); });
+    add(
+        "duplicate", tr("Duplicate"), "Ctrl+D", edit,
+        [this] {
+            const art::Copies c = art::withCopies(session_.document(), session_.selection().items);
+            art::Selection s = session_.selection();
+            s.items = c.items;
+            session_.take(art::transformed(c.document, c.items, curve::translation({12, 12})), s, tr("Duplicate"));
+        },
+        picked);
+    add(
+        "delete", tr("Delete"), "Del", edit, [this] { deletePicked(); }, picked);
+    add("pick-all", tr("Pick everything"), "Ctrl+A", edit, [this] {
+        std::vector<art::Id> all;
+        for (const art::LayerPtr& l : session_.document().layers)
+            if (l->shown && !l->locked)
+                for (const art::ItemPtr& i : l->items) all.push_back(i->id);
+        session_.pickItems(all);
+    });
+    for (const int by : {1, -1})
+        add(by > 0 ? "pick-next" : "pick-before", by > 0 ? tr("Pick the next thing") : tr("Pick the one before"), by > 0 ? "Tab" : "Shift+Tab", edit,
+            [this, by] {
+                std::vector<art::Id> all;
+                for (const art::LayerPtr& l : session_.document().layers)
+                    if (l->shown && !l->locked)
+                        for (const art::ItemPtr& i : l->items) all.push_back(i->id);
+                if (all.empty()) return;
+                const auto& now = session_.selection().items;
+                const auto at = now.empty() ? all.end() : std::find(all.begin(), all.end(), now.front());
+                const auto n = static_cast<std::ptrdiff_t>(all.size());
+                const std::ptrdiff_t next = at == all.end() ? (by > 0 ? 0 : n - 1) : ((at - all.begin()) + by + n) % n;
+                session_.pickItems({all[static_cast<std::size_t>(next)]});
+            });
+    add("find-command", tr("Find a command…"), "Ctrl+K", edit, [this] {
+        auto* p = new CommandPalette(commands_, this);
+        p->setAttribute(Qt::WA_DeleteOnClose);
+        p->move(mapToGlobal(QPoint(width() / 2 - 220, 70)));
+        p->show();
+    });
+
+    add(
+        "reverse", tr("Turn line round"), "", line,
+        [this] {
+            takePicked(tr("Turn line round"), [](const art::Document& d, const std::vector<art::Id>& items) {
+                return art::withItemsChanged(d, items, [](art::Item& i) {
+                    if (art::Artwork* a = std::get_if<art::Artwork>(&i.is))
+                        for (curve::Path& p : a->paths) p = curve::reversed(p);
+                });
+            });
+        },
+        picked);
+    add(
+        "close-line", tr("Close line with a straight"), "Ctrl+J", line,
+        [this] {
+            takePicked(tr("Close line"), [](const art::Document& d, const std::vector<art::Id>& items) {
+                return art::withItemsChanged(d, items, [](art::Item& i) {
+                    if (art::Artwork* a = std::get_if<art::Artwork>(&i.is)) {
+                        for (curve::Path& p : a->paths)
+                            if (p.nodes.size() > 2) p.closed = true;
+                        a->drawn.reset();
+                    }
+                });
+            });
+        },
+        picked);
+    add("join-near", tr("Join all ends that nearly meet"), "Ctrl+Shift+J", line, [this] {
+        art::Document d = session_.document();
+        int joined = 0;
+        while (true) {
+            const auto ends = art::openEnds(d);
+            double best = curve::joinReach;
+            std::optional<std::pair<art::OpenEnd, art::OpenEnd>> pair;
+            for (std::size_t i = 0; i < ends.size(); ++i)
+                for (std::size_t k = i + 1; k < ends.size(); ++k)
+                    if (const double e = distance(ends[i].at, ends[k].at); e <= best) {
+                        best = e;
+                        pair = {ends[i], ends[k]};
+                    }
+            if (!pair) break;
+            const art::Document next = art::withEndsJoined(d, pair->first, pair->second);
+            if (next == d) break;
+            d = next;
+            ++joined;
+        }
+        if (joined == 0) {
+            say(tr("No two open ends are within %1 of each other.").arg(pxText(curve::joinReach)));
+            return;
+        }
+        session_.take(d, tr("Join ends"));
+        say(tr("Joined %1 pairs of ends. Ctrl+Z takes them apart.").arg(joined));
+    });
+    add(
+        "copy-look", tr("Take this line's look for the next ones"), "Ctrl+Alt+C", line,
+        [this] {
+            if (const art::Item* i = session_.document().item(session_.selection().items.front()); i && i->artwork()) canvas_->look() = i->artwork()->stroke;
+        },
+        picked);
+    add(
+        "put-look", tr("Give the kept look to what is picked"), "Ctrl+Alt+V", line,
+        [this] {
+            takePicked(tr("Give look"), [look = canvas_->look()](const art::Document& d, const std::vector<art::Id>& items) {
+                return art::withItemsChanged(d, items, [&](art::Item& i) {
+                    if (art::Artwork* a = std::get_if<art::Artwork>(&i.is)) a->stroke = look;
+                });
+            });
+        },
+        picked);
+    const std::vector<std::tuple<const char*, QString, art::Side>> sides{
+        {"align-left", tr("Align to sheet: left"), art::Side::left},       {"align-centre", tr("Align to sheet: centre"), art::Side::centre},
+        {"align-right", tr("Align to sheet: right"), art::Side::right},    {"align-top", tr("Align to sheet: top"), art::Side::top},
+        {"align-middle", tr("Align to sheet: middle"), art::Side::middle}, {"align-bottom", tr("Align to sheet: bottom"), art::Side::bottom}};
+    for (const auto& [id, name, side] : sides)
+        add(
+            id, name, "", line,
+            [this, name, side] {
+                takePicked(name, [side](const art::Document& d, const std::vector<art::Id>& items) { return art::alignedToSheet(d, items, side); });
+            },
+            picked);
+
+    add("add-layer", tr("Add layer"), "Ctrl+Shift+N", sheet, [this] {
+        art::Added a = art::withNewLayer(session_.document(), "Layer " + std::to_string(session_.document().layers.size() + 1), session_.selection().layer);
+        art::Selection s = session_.selection();
+        s.layer = a.id;
+        session_.take(a.document, s, tr("Add layer"));
+    });
+    for (const int by : {1, -1})
+        add(by > 0 ? "layer-up" : "layer-down", by > 0 ? tr("Move layer up") : tr("Move layer down"), by > 0 ? "Ctrl+Alt+Up" : "Ctrl+Alt+Down", sheet,
+            [this, by] { session_.take(art::withLayerMoved(session_.document(), session_.selection().layer, by), tr("Move layer")); });
+    add("centre-guides", tr("Centre guides"), "", sheet, [this] {
+        const art::Sheet s = session_.document().sheet;
+        art::Document d = art::withGuide(session_.document(), {s.width / 2, s.height / 2}, 0).document;
+        session_.take(art::withGuide(d, {s.width / 2, s.height / 2}, curve::pi / 2).document, tr("Centre guides"));
+    });
+    add("drop-guides", tr("Drop all guides"), "", sheet, [this] {
+        art::Document d = session_.document();
+        d.guides.clear();
+        session_.take(d, tr("Drop guides"));
+    });
+    add("straighten-auto", tr("Straighten the picture by itself"), "", sheet, [this] {
+        if (const art::Item* i = referenceInHand(session_.document(), session_.selection()))
+            straightenByItself(*canvas_, i->id);
+        else
+            say(tr("There is no picture to straighten."));
+    });
+    add("snapping", tr("Snapping on or off"), "Ctrl+Shift+;", sheet, [this] {
+        canvas_->setSnapping(!canvas_->snapping());
+        say(canvas_->snapping() ? tr("Snapping is on.") : tr("Snapping is off."));
+    });
+
+    const auto change = [this](const std::function<void(View&)>& act) {
+        View v = canvas_->view();
+        act(v);
+        canvas_->setView(v);
+    };
+    add("next-view", tr("Next view: Over, Beside, Alone"), "V", view, [change] {
+        change([](View& v) { v.show = v.show == Show::over ? Show::beside : v.show == Show::beside ? Show::alone : Show::over; });
+    });
+    add("hide-reference", tr("Hide or show the reference"), "X", view, [change] { change([](View& v) { v.referenceHidden = !v.referenceHidden; }); });
+    add("veil-less", tr("Less of the reference"), "[", view, [change] { change([](View& v) { v.veil = std::max(0.0, v.veil - 0.05); }); });
+    add("veil-more", tr("More of the reference"), "]", view, [change] { change([](View& v) { v.veil = std::min(1.0, v.veil + 0.05); }); });
+    add("whole-sheet", tr("Whole sheet"), "0", view, [this] { canvas_->fitSheet(); });
+    add("fit-picked", tr("Fit what is picked"), "9", view, [this] { canvas_->fitSelection(); });
+    add("hundred", tr("100 %"), "8", view, [this] { canvas_->zoomTo(1); });
+    add("zoom-in", tr("Zoom in"), "Ctrl++", view, [this] { canvas_->zoomBy(1.25); });
+    add("zoom-out", tr("Zoom out"), "Ctrl+-", view, [this] { canvas_->zoomBy(0.8); });
+    add("next-end", tr("Next open end"), ".", view, [this] {
+        const auto ends = art::openEnds(session_.document());
+        if (ends.empty()) {
+            say(tr("No line has an open end."));
+            return;
+        }
+        // The one after what is in the middle of the view now.
+        static std::size_t next = 0;
+        View v = canvas_->view();
+        v.centre = ends[next++ % ends.size()].at;
+        canvas_->setView(v);
+    });
+    add("day", tr("Day"), "", view, [this] { makeTheme(Theme::day); });
+    add("evening", tr("Evening"), "", view, [this] { makeTheme(Theme::evening); });
+    add("desktop-theme", tr("As the desktop"), "", view, [this] { makeTheme(Theme::desktop); });
+    add("next-part", tr("Next part of the window"), "F6", view, [this] {
+        const std::vector<QWidget*> parts{course_, canvas_, tray_, card_, layers_};
+        std::size_t at = 0;
+        for (std::size_t i = 0; i < parts.size(); ++i)
+            if (parts[i] == focusWidget() || (focusWidget() && parts[i]->isAncestorOf(focusWidget()))) at = i + 1;
+        QWidget* next = parts[at % parts.size()];
+        if (next->focusPolicy() != Qt::NoFocus) {
+            next->setFocus(Qt::TabFocusReason);
+            return;
+        }
+        for (QWidget* w : next->findChildren<QWidget*>())
+            if (w->focusPolicy() & Qt::TabFocus && w->isVisible()) {
+                w->setFocus(Qt::TabFocusReason);
+                return;
+            }
+    });
+
+    for (std::size_t i = 0; i < steps().size(); ++i)
+        add(("step-" + steps()[i].id).toUtf8().constData(), tr("Step %1: %2").arg(i + 1).arg(steps()[i].name), QString::number(i + 1).toUtf8().constData(), go,
+            [this, i] { setStep(static_cast<int>(i)); });
+    for (const auto& t : canvas_->tools()) {
+        const Tool* tool = t.get();
+        commands_.push_back({"tool-" + tool->id(),
+                             tool->name(),
+                             tool->key(),
+                             tools,
+                             [this, tool] {
+                                 for (std::size_t i = 0; i < steps().size(); ++i) {
+                                     const auto& ids = steps()[i].tools;
+                                     if (std::find(ids.begin(), ids.end(), tool->id()) != ids.end()) setStep(static_cast<int>(i));
+                                 }
+                                 canvas_->takeTool(tool->id());
+                             },
+                             {}});
+    }
+    commands_.push_back({"peek",
+                         tr("Peek: only the reference, while held (Shift: only the artwork)"),
+                         "W",
+                         view,
+                         [this] {
+                             View v = canvas_->view();
+                             v.peekReference = !v.peekReference;
+                             canvas_->setView(v);
+                         },
+                         {}});
+    commands_.push_back({"squint",
+                         tr("Squint: blurred, while held"),
+                         "Q",
+                         view,
+                         [this] {
+                             View v = canvas_->view();
+                             v.squint = !v.squint;
+                             canvas_->setView(v);
+                         },
+                         {}});
+    add("replay", tr("Tablet stand-in: play recorded strokes…"), "", help, [this] {
+        const QString path = askFile(true, tr("Recorded strokes"), tr("Strokes (*.json);;All files (*)"));
+        if (path.isEmpty()) return;
+        const Recording r = readRecording(path);
+        if (!r.problem.isEmpty())
+            say(r.problem);
+        else
+            replay_->start(r);
+    });
+    add(
+        "replay-stop", tr("Tablet stand-in: stop"), "", help, [this] { replay_->stop(); }, [this] { return replay_->running(); });
+    add("keys", tr("Keys"), "F1", help, [this] {
+        ShortcutPage page(commands_, this);
+        page.exec();
+    });
+    add("happened", tr("What happened"), "", help, [this] {
+        QMessageBox box(this);
+        box.setWindowTitle(tr("What happened"));
+        const QStringList all = strip_->said();
+        box.setText(all.isEmpty() ? tr("Nothing yet.") : all.mid(std::max<qsizetype>(0, all.size() - 20)).join('\n'));
+        box.exec();
+    });
+    add("about", tr("About Soft Rope"), "", help, [this] {
+        QMessageBox box(this);
+        box.setWindowTitle(tr("About Soft Rope"));
+        box.setText(tr("Soft Rope %1\nClean vector artwork from sketches and reference pictures.\n\nFree software under the GNU General Public Licence, "
+                       "version 3 or later.")
+                        .arg(QApplication::applicationVersion()));
+        box.exec();
+    });
+}
+
+void Window::makeMenus()
+{
+    std::map<QString, QMenu*> menus;
+    for (const char* name : {"File", "Edit", "Line", "Sheet", "View", "Help"}) menus[name] = menu_->addMenu(tr(name));
+    QMenu* scans = nullptr;
+    QMenu* themes = nullptr;
+    QMenu* align = nullptr;
+    for (const Command& c : commands_) {
+        QMenu* menu = menus.count(c.group) ? menus[c.group] : nullptr;
+        QString text = c.name;
+        if (c.id.startsWith("scan-")) {
+            if (!scans) scans = menu->addMenu(tr("Scan a page"));
+            menu = scans;
+            text = c.name.mid(c.name.indexOf(':') + 2);
+        }
+        if (c.id == "day" || c.id == "evening" || c.id == "desktop-theme") {
+            if (!themes) themes = menu->addMenu(tr("Theme"));
+            menu = themes;
+        }
+        if (c.id.startsWith("align-")) {
+            if (!align) align = menu->addMenu(tr("Align to sheet"));
+            menu = align;
+            text = c.name.mid(c.name.indexOf(':') + 2);
+            text[0] = text[0].toUpper();
+        }
+        // Tools, peek and squint can be held: their keys are looked after by the event filter. Delete belongs to the bench.
+        const bool byFilter =
+            c.id.startsWith("tool-") || c.id == "peek" || c.id == "squint" || c.id == "delete" || c.id == "pick-next" || c.id == "pick-before";
+        auto* action = new QAction(text, this);
+        action->setMenuRole(QAction::NoRole);
+        if (!c.keys.isEmpty() && !byFilter) {
+            action->setShortcut(QKeySequence(c.keys));
+            action->setShortcutContext(Qt::WindowShortcut);
+        } else if (!c.keys.isEmpty() && menu) {
+            action->setText(text + '\t' + c.keys);
+        }
+        connect(action, &QAction::triggered, this, [this, id = c.id] { run(id); });
+        if (menu) {
+            if (c.id == "export" || c.id == "quit" || c.id == "copy" || c.id == "find-command" || c.id == "keys" || c.id == "centre-guides" ||
+                c.id == "whole-sheet")
+                menu->addSeparator();
+            menu->addAction(action);
+            connect(menu, &QMenu::aboutToShow, this, [action, can = c.can] { action->setEnabled(!can || can()); });
+            connect(menu, &QMenu::aboutToHide, this, [action] { action->setEnabled(true); });
+        }
+        addAction(action);
+    }
+}
+
+} // namespace softrope::app
