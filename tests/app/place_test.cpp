@@ -1,0 +1,458 @@
+// The Place step and the parts around the bench, by pointer and keys.
+#include <catch2/catch.hpp>
+
+#include "app/hand.h"
+#include "app/place_acts.h"
+#include "art/edits.h"
+#include "files/recovery.h"
+#include "files/svg.h"
+
+#include <QImage>
+#include <QTemporaryDir>
+
+#include <set>
+
+using namespace softrope;
+using hand::Hand;
+using hand::settle;
+using curve::Vec2;
+
+namespace {
+
+// A picture of 400 x 200 px on the sheet, locked as it comes.
+art::Id withPicture(Hand& h)
+{
+    QTemporaryDir folder;
+    QImage image(400, 200, QImage::Format_RGB32);
+    image.fill(QColor(200, 190, 170));
+    const QString path = folder.filePath("lantern.png");
+    REQUIRE(image.save(path));
+    h.window.bringPictures({path});
+    REQUIRE(hand::waitFor([&] { return !h.window.busy(); }));
+    settle();
+    return app::referenceInHand(h.document(), {})->id;
+}
+
+const art::Reference& reference(Hand& h, art::Id id) { return *h.document().item(id)->reference(); }
+
+app::Pill* pill(QWidget& root, const QString& text)
+{
+    for (app::Pill* p : root.findChildren<app::Pill*>())
+        if (p->text() == text && p->isVisible()) return p;
+    return nullptr;
+}
+
+app::NumberField* field(QWidget& root, const QString& name)
+{
+    for (app::NumberField* f : root.findChildren<app::NumberField*>())
+        if (f->accessibleName() == name && f->isVisible()) return f;
+    return nullptr;
+}
+
+void type(QWidget* into, const QString& text)
+{
+    into->setFocus();
+    QTest::keyClick(into, Qt::Key_A, Qt::ControlModifier);
+    QTest::keyClicks(into, text);
+    QTest::keyClick(into, Qt::Key_Return);
+    settle();
+}
+
+} // namespace
+
+TEST_CASE("a picture is locked as it comes; unlocked, it is moved, sized and turned; dim and lock puts it back")
+{
+    app::Window w;
+    Hand h(w);
+    const art::Id id = withPicture(h);
+    CHECK(reference(h, id).scale == Approx(2.7));
+    const art::Document before = h.document();
+    h.drag({540, 540}, {700, 600});
+    CHECK(h.document() == before);
+    QTest::mouseClick(pill(w, "Unlock"), Qt::LeftButton);
+    settle();
+    CHECK(w.session().selection().items == std::vector<art::Id>{id});
+    CHECK(h.canvas().tool()->id() == "place");
+    w.canvas().setSnapping(false);
+    h.drag({540, 540}, {600, 560});
+    CHECK(distance(reference(h, id).centre, {600, 560}) < 2);
+    settle();
+    // A bracket, dragged half-way in, halves it about the far corner.
+    const curve::Box box = art::bounds(*h.document().item(id));
+    const double gap = 10 / w.canvas().view().zoom;
+    const Vec2 corner = box.max + Vec2{gap, gap}, far = box.centre() * 2 - corner;
+    h.drag(corner, lerp(far, corner, 0.5));
+    CHECK(reference(h, id).scale == Approx(1.35).epsilon(0.02));
+    settle();
+    const curve::Box now = art::bounds(*h.document().item(id));
+    const Vec2 outside = now.max + Vec2{2.2 * gap, 2.2 * gap}, middle = now.centre();
+    const Vec2 turned = middle + curve::rotation(0.3) * (outside - middle);
+    h.drag(outside, turned);
+    CHECK(reference(h, id).turn == Approx(0.3).margin(0.02));
+    QTest::mouseClick(pill(w, "Dim and lock"), Qt::LeftButton);
+    settle();
+    CHECK(h.document().layerOf(id)->locked);
+    w.canvas().setSnapping(true);
+}
+
+TEST_CASE("typed values place the picture; sums are understood; Escape leaves the field as it was")
+{
+    app::Window w;
+    Hand h(w);
+    const art::Id id = withPicture(h);
+    type(field(w, "Turn"), "90/4");
+    CHECK(curve::degrees(reference(h, id).turn) == Approx(22.5));
+    type(field(w, "Size"), "150");
+    CHECK(reference(h, id).scale == Approx(1.5));
+    app::NumberField* size = field(w, "Size");
+    size->setFocus();
+    QTest::keyClicks(size, "99");
+    QTest::keyClick(size, Qt::Key_Escape);
+    CHECK(reference(h, id).scale == Approx(1.5));
+    QTest::mouseClick(pill(w, "Fit to sheet"), Qt::LeftButton);
+    settle();
+    CHECK(reference(h, id).scale == Approx(2.7));
+    // The whole burst of typing one field is told apart from the next field.
+    w.run("undo");
+    CHECK(reference(h, id).scale == Approx(1.5));
+}
+
+TEST_CASE("straighten: a line that should be level becomes level, one that should stand becomes upright")
+{
+    app::Window w;
+    Hand h(w);
+    const art::Id id = withPicture(h);
+    h.key(Qt::Key_S);
+    REQUIRE(h.canvas().tool()->id() == "straighten");
+    h.drag({300, 500}, {700, 540});
+    CHECK(reference(h, id).turn == Approx(-std::atan2(40, 400)).margin(0.005));
+    h.drag({500, 300}, {520, 700});
+    CHECK(reference(h, id).turn == Approx(-std::atan2(40, 400) + std::atan2(20, 400)).margin(0.01));
+    // Too short a line means nothing.
+    const art::Document before = h.document();
+    h.drag({500, 500}, {510, 505});
+    CHECK(h.document() == before);
+}
+
+TEST_CASE("crop keeps the rest in place, and a double click brings the whole picture back")
+{
+    app::Window w;
+    Hand h(w);
+    const art::Id id = withPicture(h);
+    const art::Reference before = reference(h, id);
+    h.key(Qt::Key_D);
+    h.drag({200, 400}, {800, 700});
+    const art::Reference after = reference(h, id);
+    CHECK(after.crop.width() == Approx(600 / 2.7).margin(2));
+    CHECK(distance(art::placement(after) * Vec2{200, 100}, art::placement(before) * Vec2{200, 100}) < 1e-6);
+    CHECK(art::frame(after)[0].x == Approx(200).margin(2));
+    h.doubleClick({500, 500});
+    CHECK(reference(h, id).crop.empty());
+    CHECK(distance(reference(h, id).centre, before.centre) < 1e-6);
+}
+
+TEST_CASE("guides are drawn at any angle, moved, snapped to and dropped")
+{
+    app::Window w;
+    Hand h(w);
+    h.key(Qt::Key_F);
+    REQUIRE(h.canvas().tool()->id() == "guide");
+    h.held = Qt::ShiftModifier;
+    h.drag({200, 300}, {700, 330});
+    h.held = Qt::NoModifier;
+    REQUIRE(h.document().guides.size() == 1);
+    CHECK(h.document().guides[0].angle == Approx(0).margin(1e-9));
+    const double y = h.document().guides[0].through.y;
+    h.drag({400, y}, {400, y + 100});
+    CHECK(h.document().guides[0].through.y == Approx(y + 100).margin(2));
+    // A line drawn near it lies on it.
+    h.key(Qt::Key_2);
+    h.key(Qt::Key_F);
+    h.click({300, h.document().guides[0].through.y + 6});
+    CHECK(h.path(0).nodes[0].at.y == Approx(h.document().guides[0].through.y));
+    h.key(Qt::Key_Escape);
+    h.key(Qt::Key_1);
+    h.key(Qt::Key_F);
+    h.move({600, h.document().guides[0].through.y}, false);
+    h.key(Qt::Key_Delete);
+    CHECK(h.document().guides.empty());
+}
+
+TEST_CASE("the sheet's size and unit are set by preset and by figures, without touching the artwork")
+{
+    app::Window w;
+    Hand h(w);
+    QTest::mouseClick(pill(w, "A4"), Qt::LeftButton);
+    settle();
+    CHECK(h.document().sheet.width == Approx(210 * 96 / 25.4));
+    CHECK(h.document().sheet.unit == art::Unit::mm);
+    app::NumberField* width = field(w, "Sheet width");
+    REQUIRE(width);
+    CHECK(width->text() == "210");
+    type(width, "100");
+    CHECK(h.document().sheet.width == Approx(100 * 96 / 25.4));
+    QTest::mouseClick(pill(w, "Wide"), Qt::LeftButton);
+    settle();
+    CHECK(h.document().sheet.width == 1920);
+    CHECK(h.document().sheet.unit == art::Unit::px);
+}
+
+TEST_CASE("scanning can be stopped, and leaves nothing then")
+{
+    app::Window w;
+    Hand h(w);
+    const art::Document before = h.document();
+    w.scanPage("moth", 300, 3);
+    REQUIRE(hand::waitFor([&] { return pill(w, "Stop") != nullptr; }));
+    QTest::mouseClick(pill(w, "Stop"), Qt::LeftButton);
+    REQUIRE(hand::waitFor([&] { return !w.busy(); }));
+    CHECK(h.document() == before);
+    CHECK(w.lastSaid().startsWith("Stopped"));
+}
+
+TEST_CASE("the light of a page is flattened and its paper lifted by the card's sliders, one step a slide")
+{
+    app::Window w;
+    Hand h(w);
+    const art::Id id = withPicture(h);
+    const std::size_t steps = w.session().history().length();
+    for (app::Slider* s : w.findChildren<app::Slider*>()) {
+        if (!s->isVisible() || s->accessibleName() != "Lift paper to white") continue;
+        QTest::mousePress(s, Qt::LeftButton, {}, {10, 12});
+        for (int x = 20; x < s->width() - 10; x += 25) QTest::mouseMove(s, {x, 12});
+        QTest::mouseRelease(s, Qt::LeftButton, {}, {s->width() - 12, 12});
+    }
+    CHECK(reference(h, id).liftPaper > 0.7);
+    CHECK(w.session().history().length() == steps + 1);
+    // The last good picture stays until the new one is ready, and the new one is whiter.
+    REQUIRE(hand::waitFor([&] {
+        const auto p = w.session().pictures().get(reference(h, id));
+        return p && p->at(100, 100).r > 240;
+    }));
+}
+
+TEST_CASE("layers: add, draw on, hide and lock by a click on their rows, order by keys")
+{
+    app::Window w;
+    Hand h(w);
+    auto* list = w.findChild<app::LayerList*>();
+    REQUIRE(list);
+    QTest::mouseClick(pill(*list, "Add"), Qt::LeftButton);
+    settle();
+    REQUIRE(h.document().layers.size() == 2);
+    const art::Id top = h.document().layers[1]->id;
+    CHECK(w.session().selection().layer == top);
+    const auto row = [&](const QString& name) -> QWidget* {
+        for (QWidget* r : list->findChildren<QWidget*>())
+            if (r->accessibleName() == name && r->isVisible()) return r;
+        return nullptr;
+    };
+    QWidget* lines = row("Lines");
+    REQUIRE(lines);
+    QTest::mouseClick(lines, Qt::LeftButton, {}, {lines->width() - 48, 15});
+    settle();
+    CHECK_FALSE(h.document().layers[0]->shown);
+    lines = row("Lines");
+    QTest::mouseClick(lines, Qt::LeftButton, {}, {lines->width() - 20, 15});
+    settle();
+    CHECK(h.document().layers[0]->locked);
+    QTest::mouseClick(row("Lines"), Qt::LeftButton, {}, {80, 15});
+    settle();
+    CHECK(w.session().selection().layer == h.document().layers[0]->id);
+    // Nothing is drawn on a hidden, locked layer; the reason is said.
+    h.canvas().setFocus();
+    h.key(Qt::Key_2);
+    h.key(Qt::Key_D);
+    h.stroke({{100, 100}, {200, 150}, {300, 100}});
+    CHECK(h.lines().empty());
+    CHECK(w.lastSaid().contains("locked"));
+    h.canvas().setFocus();
+    w.run("layer-up");
+    CHECK(h.document().layers[0]->id == top);
+}
+
+TEST_CASE("the course leads to steps by a click, and its states follow the work")
+{
+    app::Window w;
+    Hand h(w);
+    auto* course = w.findChild<app::Course*>();
+    REQUIRE(course);
+    QTest::mouseClick(course, Qt::LeftButton, {}, {870, 20});
+    CHECK(w.step() == 1);
+    QTest::keyClick(course, Qt::Key_Left);
+    CHECK(w.step() == 0);
+    const art::Document before = h.document();
+    w.setStep(1);
+    CHECK(h.document() == before);
+    CHECK(course->accessibleDescription().contains("not begun"));
+    h.canvas().setFocus();
+    h.key(Qt::Key_F);
+    h.click({200, 200});
+    h.click({500, 200});
+    h.key(Qt::Key_Return);
+    settle();
+    CHECK(course->accessibleDescription().contains("1 line, 2 open ends"));
+}
+
+TEST_CASE("two open ends near each other are offered for joining on the card; one click closes the gap")
+{
+    app::Window w;
+    Hand h(w);
+    w.setStep(1);
+    w.canvas().setSnapping(false);
+    h.key(Qt::Key_F);
+    h.click({200, 200});
+    h.click({500, 200});
+    h.key(Qt::Key_Return);
+    h.held = Qt::ControlModifier;
+    h.click({508, 204});
+    h.click({500, 500});
+    h.held = Qt::NoModifier;
+    h.key(Qt::Key_Return);
+    h.key(Qt::Key_Escape);
+    settle();
+    REQUIRE(pill(w, "Close gap"));
+    QTest::mouseClick(pill(w, "Close gap"), Qt::LeftButton);
+    settle();
+    CHECK(h.lines().size() == 1);
+    CHECK(h.path(0).nodes.size() == 3);
+    CHECK(w.lastSaid().contains("Joined 2 ends"));
+    w.canvas().setSnapping(true);
+}
+
+TEST_CASE("undo is named on its button, takes back with the selection, and redo returns")
+{
+    app::Window w;
+    Hand h(w);
+    w.setStep(1);
+    h.key(Qt::Key_F);
+    h.click({200, 200});
+    h.click({500, 200});
+    h.key(Qt::Key_Return);
+    h.key(Qt::Key_Escape);
+    w.session().pickItems({h.lines()[0]->id});
+    h.key(Qt::Key_Delete);
+    settle();
+    CHECK(h.lines().empty());
+    app::Pill* undo = pill(w, "Undo: delete");
+    REQUIRE(undo);
+    QTest::mouseClick(undo, Qt::LeftButton);
+    settle();
+    REQUIRE(h.lines().size() == 1);
+    CHECK(w.session().selection().items == std::vector<art::Id>{h.lines()[0]->id});
+    h.canvas().setFocus();
+    h.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    CHECK(h.lines().empty());
+}
+
+TEST_CASE("a foreign drawing opens with a list of what was left out, and is not overwritten by the first save")
+{
+    app::Window w;
+    Hand h(w);
+    QTemporaryDir folder;
+    const QString path = folder.filePath("foreign.svg");
+    QFile f(path);
+    REQUIRE(f.open(QIODevice::WriteOnly));
+    f.write("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 100 100'><text>hi</text><circle cx='50' cy='50' r='40'/></svg>");
+    f.close();
+    REQUIRE(w.openDrawing(path));
+    CHECK(w.lastSaid().contains("1 text"));
+    CHECK(w.session().path().isEmpty());
+    CHECK(h.lines().size() == 1);
+    CHECK_FALSE(w.openDrawing(folder.filePath("none.svg")));
+    CHECK(w.lastSaid().contains("no file"));
+    CHECK(h.lines().size() == 1);
+}
+
+TEST_CASE("a save that fails says why and loses nothing")
+{
+    app::Window w;
+    Hand h(w);
+    w.setStep(1);
+    h.key(Qt::Key_F);
+    h.click({200, 200});
+    h.click({500, 200});
+    h.key(Qt::Key_Return);
+    const art::Document before = h.document();
+    CHECK_FALSE(w.session().save("/proc/nowhere/moth.svg").isEmpty());
+    CHECK(w.session().changed());
+    CHECK(h.document() == before);
+    CHECK_FALSE(w.exportTo("/proc/nowhere/out.png").isEmpty());
+    CHECK(w.exportTo("out.xyz").contains("must end"));
+}
+
+TEST_CASE("copy and paste carry lines over, looks and all")
+{
+    app::Window w;
+    Hand h(w);
+    w.setStep(1);
+    w.canvas().look().width = 17;
+    h.key(Qt::Key_F);
+    h.click({200, 200});
+    h.click({500, 200});
+    h.key(Qt::Key_Return);
+    h.key(Qt::Key_Escape);
+    w.session().pickItems({h.lines()[0]->id});
+    h.key(Qt::Key_C, Qt::ControlModifier);
+    h.key(Qt::Key_V, Qt::ControlModifier);
+    REQUIRE(h.lines().size() == 2);
+    CHECK(h.lines()[1]->artwork()->stroke.width == 17);
+    CHECK(h.path(1).nodes[0].at == h.path(0).nodes[0].at + Vec2{12, 12});
+}
+
+TEST_CASE("what was recovered can be put aside")
+{
+    QTemporaryDir state;
+    const QByteArray before = qgetenv("XDG_STATE_HOME");
+    qputenv("XDG_STATE_HOME", state.path().toUtf8());
+    files::Recovery old("9999999-1-0");
+    REQUIRE(old.write(art::newDocument(), "", {}).ok());
+    // The note names this process as its owner: another one is put in its place.
+    QFile about(state.filePath("soft-rope/recovery/9999999-1-0/about.json"));
+    REQUIRE(about.open(QIODevice::ReadWrite));
+    QByteArray text = about.readAll();
+    text.replace(QByteArray::number(QCoreApplication::applicationPid()), "9999999");
+    about.resize(0);
+    about.seek(0);
+    about.write(text);
+    about.close();
+    app::Window w;
+    Hand h(w);
+    w.offerRecovered();
+    settle();
+    REQUIRE(w.findChild<QWidget*>("recovered"));
+    QTest::mouseClick(pill(*w.findChild<QWidget*>("recovered"), "Put it aside"), Qt::LeftButton);
+    settle();
+    CHECK(files::leftBehind().empty());
+    qputenv("XDG_STATE_HOME", before);
+}
+
+TEST_CASE("the theme changes at once, and sheet colours stay true")
+{
+    app::Window w;
+    Hand h(w);
+    const QImage day = w.grab().toImage();
+    w.run("evening");
+    settle(60);
+    const QImage evening = w.grab().toImage();
+    CHECK(qGray(day.pixel(5, 60)) > 180);
+    CHECK(qGray(evening.pixel(5, 60)) < 80);
+    CHECK(app::marks().nodePicked == QColor("#A02638"));
+    w.run("day");
+}
+
+TEST_CASE("all parts of the window are reached by F6")
+{
+    app::Window w;
+    Hand h(w);
+    std::set<QString> reached;
+    for (int i = 0; i < 6; ++i) {
+        h.key(Qt::Key_F6);
+        for (QWidget* p = QApplication::focusWidget(); p; p = p->parentWidget())
+            if (p->metaObject()->className() != QString("QWidget")) reached.insert(p->metaObject()->className());
+    }
+    for (const char* part : {"softrope::app::Course", "softrope::app::Canvas", "softrope::app::Tray", "softrope::app::Card", "softrope::app::LayerList"}) {
+        INFO(part);
+        CHECK(reached.count(part) == 1);
+    }
+}
