@@ -1,5 +1,6 @@
 #include "app/place_acts.h"
 
+#include "app/task.h"
 #include "art/edits.h"
 #include "pixel/skew.h"
 
@@ -61,13 +62,19 @@ void straightenByItself(Bench& bench, art::Id item)
         bench.say("The picture is still being read. Try again in a moment.");
         return;
     }
-    const pixel::Skew skew = pixel::skewOf(pixel::greyOf(*picture));
-    if (skew.confidence < 0.05) {
-        bench.say("No level or upright line was found in the picture. Draw along one instead.");
-        return;
-    }
-    bench.session().take(withReferenceChanged(bench.document(), item, [&](art::Reference& r) { r.turn = -skew.angle; }), "Straighten");
-    bench.say(QString("Straightened: the page lay %1° off. Ctrl+Z turns it back.").arg(curve::degrees(skew.angle), 0, 'f', 1));
+    bench.say("Looking for level and upright lines…");
+    // Large scans take a moment: the bench stays usable meanwhile.
+    inBackground<pixel::Skew>(
+        &bench.session(), {}, [picture](const Progress&) { return pixel::skewOf(pixel::greyOf(*picture)); },
+        [&bench, item](pixel::Skew skew) {
+            if (!bench.document().item(item)) return;
+            if (skew.confidence < 0.05) {
+                bench.say("No level or upright line was found in the picture. Draw along one instead.");
+                return;
+            }
+            bench.session().take(withReferenceChanged(bench.document(), item, [&](art::Reference& r) { r.turn = -skew.angle; }), "Straighten");
+            bench.say(QString("Straightened: the page lay %1° off. Ctrl+Z turns it back.").arg(curve::degrees(skew.angle), 0, 'f', 1));
+        });
 }
 
 } // namespace softrope::app

@@ -153,8 +153,9 @@ void Window::bringPictures(const QStringList& paths)
             for (qsizetype i = 0; i < paths.size() && !p.cancelled(); ++i) {
                 Got g;
                 g.name = QFileInfo(paths[i]).completeBaseName();
-                p.share->store((static_cast<double>(i) + 0.1) / static_cast<double>(paths.size()));
-                files::PictureResult r = files::readPictureFile(paths[i].toStdString(), [&p] { return p.cancelled(); });
+                files::PictureResult r = files::readPictureFile(
+                    paths[i].toStdString(), [&p] { return p.cancelled(); },
+                    [&](double share) { p.share->store((static_cast<double>(i) + share) / static_cast<double>(paths.size())); });
                 if (r.ok()) {
                     auto file = std::make_shared<art::PictureFile>();
                     QFile in(paths[i]);

@@ -17,6 +17,7 @@ struct ChainNode {
     bool smooth = true;
     bool pinned = false; // the position is not to move (ends of an open line)
     long sample = 0;     // index of the sample it stands for
+    double found = 0;    // the turn a corner was found with, radians
 };
 
 struct ChainPiece {

@@ -27,6 +27,7 @@ public:
         mend();
         softenCorners();
         removeNodes();
+        softenCorners();
         sweep(8);
         mend();
     }
@@ -280,7 +281,9 @@ private:
             const ChainNode& c = chain_.nodes[k];
             if (c.smooth || (!chain_.closed && (k == 0 || k + 1 == n))) continue;
             const double angle = std::abs(turn(direction(c.in), direction(c.out)));
-            if (angle > radians(75)) continue;
+            // A turn far from the one it was found with is the settling's, not the line's.
+            const bool astray = c.found > 0 && std::abs(angle - c.found) > radians(50);
+            if (angle > radians(75) && !astray) continue;
             const std::size_t m = pieces();
             const bool l0 = chain_.pieces[(k + m - 1) % m].line, l1 = chain_.pieces[k % m].line;
             if (l0 && l1) continue;
@@ -289,15 +292,18 @@ private:
             if (place == 0 || place >= w.count) continue;
             Chain part = cutOut(w);
             ChainNode& t = part.nodes[place];
+            const long reach = std::max(2L, std::lround(3 * o_.grain / source_.samples.step));
+            const LocalFit local = localParabola(source_.samples, t.sample - reach, t.sample + reach, static_cast<double>(t.sample));
             t.smooth = true;
-            const double mean = t.in + 0.5 * turn(direction(t.in), direction(t.out));
-            t.in = t.out = l0 ? t.in : l1 ? t.out : mean;
+            t.in = t.out = l0 ? t.in : l1 ? t.out : angleOf(local.tangent);
+            if (astray) t.at = local.point;
             settle(part, 0, w.count, source_, 10);
             settle(part, 0, w.count, source_, 6);
             const Quality soft = quality(part, {0, w.count}, true), hard = quality(chain_, w);
             const double bar = angle < cornerDoubt() ? 1.5 : 1.1;
-            if (soft.rms() <= bar * hard.rms() + 0.02 * o_.grain && soft.furthest <= std::max(0.5 * o_.slack, 1.1 * hard.furthest))
-                putBack(w, part, std::nullopt);
+            const bool asGood = soft.rms() <= bar * hard.rms() + 0.02 * o_.grain && soft.furthest <= std::max(0.5 * o_.slack, 1.1 * hard.furthest);
+            const bool blunt = angle < o_.cornerFrom;
+            if (asGood || ((blunt || astray) && soft.furthest <= 0.97 * o_.slack)) putBack(w, part, std::nullopt);
         }
     }
     double cornerDoubt() const { return 1.4 * o_.cornerFrom; }

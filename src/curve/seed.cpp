@@ -131,6 +131,7 @@ private:
         n.out = c.outAngle;
         n.smooth = smooth;
         n.sample = c.index;
+        n.found = smooth ? 0 : c.turn;
         chain_->nodes.push_back(n);
     }
 

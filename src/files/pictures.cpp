@@ -16,13 +16,22 @@ namespace {
 // Refuses to hand out more data once the user has stopped the reading: decoders then give up.
 class StoppableBuffer : public QBuffer {
 public:
-    explicit StoppableBuffer(QByteArray* data, const std::function<bool()>& cancelled) : QBuffer(data), cancelled_(cancelled) {}
+    StoppableBuffer(QByteArray* data, const std::function<bool()>& cancelled, const std::function<void(double)>& progress)
+        : QBuffer(data), cancelled_(cancelled), progress_(progress)
+    {
+    }
 
 protected:
-    qint64 readData(char* data, qint64 most) override { return cancelled_ && cancelled_() ? -1 : QBuffer::readData(data, most); }
+    qint64 readData(char* data, qint64 most) override
+    {
+        if (cancelled_ && cancelled_()) return -1;
+        if (progress_ && size() > 0) progress_(static_cast<double>(pos()) / static_cast<double>(size()));
+        return QBuffer::readData(data, most);
+    }
 
 private:
     const std::function<bool()>& cancelled_;
+    const std::function<void(double)>& progress_;
 };
 
 PictureResult failed(const std::string& why)
@@ -34,11 +43,12 @@ PictureResult failed(const std::string& why)
 
 } // namespace
 
-PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string& name, const std::function<bool()>& cancelled)
+PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string& name, const std::function<bool()>& cancelled,
+                          const std::function<void(double)>& progress)
 {
     if (bytes.empty()) return failed(name + " is empty.");
     QByteArray raw = QByteArray::fromRawData(reinterpret_cast<const char*>(bytes.data()), static_cast<qsizetype>(bytes.size()));
-    StoppableBuffer buffer(&raw, cancelled);
+    StoppableBuffer buffer(&raw, cancelled, progress);
     buffer.open(QIODevice::ReadOnly);
     QImageReader reader(&buffer);
     reader.setAutoTransform(true);
@@ -68,7 +78,7 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
     return r;
 }
 
-PictureResult readPictureFile(const std::string& path, const std::function<bool()>& cancelled)
+PictureResult readPictureFile(const std::string& path, const std::function<bool()>& cancelled, const std::function<void(double)>& progress)
 {
     const QString name = QString::fromStdString(path);
     const std::string shortName = QFileInfo(name).fileName().toStdString();
@@ -79,7 +89,7 @@ PictureResult readPictureFile(const std::string& path, const std::function<bool(
     std::vector<std::byte> bytes(static_cast<std::size_t>(file.size()));
     if (file.read(reinterpret_cast<char*>(bytes.data()), static_cast<qint64>(bytes.size())) != static_cast<qint64>(bytes.size()))
         return failed(shortName + " cannot be read to its end.");
-    return readPicture(bytes, shortName, cancelled);
+    return readPicture(bytes, shortName, cancelled, progress);
 }
 
 std::vector<std::byte> writePng(const pixel::Picture& picture, double dotsPerInch)

@@ -21,8 +21,10 @@ struct PictureResult {
 };
 
 // PNG, JPEG (turned as its EXIF says), WebP, TIFF, BMP, GIF (first frame). `bytes` must stay alive for the call only.
-PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string& name, const std::function<bool()>& cancelled = {});
-PictureResult readPictureFile(const std::string& path, const std::function<bool()>& cancelled = {});
+// `cancelled` is asked, and `progress` told (0..1), as the bytes are used up.
+PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string& name, const std::function<bool()>& cancelled = {},
+                          const std::function<void(double)>& progress = {});
+PictureResult readPictureFile(const std::string& path, const std::function<bool()>& cancelled = {}, const std::function<void(double)>& progress = {});
 
 // PNG, straight alpha, with its resolution; empty when there is no memory for it.
 std::vector<std::byte> writePng(const pixel::Picture& picture, double dotsPerInch = 96);

@@ -53,6 +53,7 @@ TEST_CASE("from a crooked scan to exported lines that lie on the true ones")
 
     // Straighten by itself, flatten the light, lift the paper.
     REQUIRE(w.run("straighten-auto"));
+    REQUIRE(hand::waitFor([&] { return theReference(h.document()).reference()->turn != 0; }));
     demo::ScanOptions o;
     o.seed = seed;
     const demo::Scan truth = demo::scan(demo::page("moth-half"), o);

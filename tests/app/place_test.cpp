@@ -13,9 +13,9 @@
 #include <set>
 
 using namespace softrope;
+using curve::Vec2;
 using hand::Hand;
 using hand::settle;
-using curve::Vec2;
 
 namespace {
 
@@ -33,7 +33,10 @@ art::Id withPicture(Hand& h)
     return app::referenceInHand(h.document(), {})->id;
 }
 
-const art::Reference& reference(Hand& h, art::Id id) { return *h.document().item(id)->reference(); }
+const art::Reference& reference(Hand& h, art::Id id)
+{
+    return *h.document().item(id)->reference();
+}
 
 app::Pill* pill(QWidget& root, const QString& text)
 {
