@@ -102,6 +102,7 @@ public:
     {
         now_ = p;
         hovering_ = true;
+        catches_ = closes(p) || endUnder(p).has_value();
         bench_.update();
     }
 
@@ -127,6 +128,8 @@ public:
         }
         return false;
     }
+
+    QCursor cursor() const override { return drawingCursor(catches_); }
 
     bool escape() override
     {
@@ -190,7 +193,7 @@ private:
     Act act_ = Act::none;
     Pointer now_;
     Vec2 pressed_;
-    bool dragging_ = false, broken_ = false, hovering_ = false;
+    bool dragging_ = false, broken_ = false, hovering_ = false, catches_ = false;
     bool outHandle_ = true;
     QString stepName_;
 

@@ -175,6 +175,10 @@ public:
         const Paths r = result(p);
         act_ = Act::none;
         bench_.release();
+        if (act == Act::node && dropped(r)) {
+            moved_ = false;
+            return;
+        }
         keep(r, act == Act::node ? "Move node" : act == Act::handle ? "Move handle" : "Bend");
         moved_ = false;
     }
@@ -320,6 +324,11 @@ private:
             q.sheet = node + (p.sheet - start_);
             snap_ = bench_.snap(q, bench_.selection().items);
             Vec2 by = snap_.point - node;
+            // Another node of the same line catches too: dropped on its neighbour, the two become one.
+            if (const auto other = ownNodeAt(q.sheet); other && !p.control()) {
+                by = base_[other->path].nodes[other->node].at - node;
+                snap_ = {node + by, art::SnapReason::node, 0};
+            }
             if (p.shift()) (std::abs(by.x) > std::abs(by.y) ? by.y : by.x) = 0;
             for (const NodeRef n : bench_.selection().nodes)
                 if (n.path < r.size()) r[n.path] = curve::withNodeMoved(r[n.path], n.node, by);
@@ -330,6 +339,47 @@ private:
         default: break;
         }
         return r;
+    }
+
+    // The nearest node of the picked line that is not being moved.
+    std::optional<NodeRef> ownNodeAt(Vec2 at)
+    {
+        std::optional<NodeRef> best;
+        double d = bench_.px(curve::nodeReach);
+        for (std::size_t k = 0; k < base_.size(); ++k)
+            for (std::size_t i = 0; i < base_[k].nodes.size(); ++i)
+                if (const double e = distance(base_[k].nodes[i].at, at); e < d && !bench_.selection().has(NodeRef{k, i})) {
+                    d = e;
+                    best = NodeRef{k, i};
+                }
+        return best;
+    }
+
+    // A node dropped on its neighbour is merged with it; an open end dropped on another is joined to it.
+    bool dropped(const Paths& r)
+    {
+        if (bench_.selection().nodes.size() != 1 || snap_.reason == art::SnapReason::none) return false;
+        const Path& path = r[node_.path];
+        const Vec2 here = path.nodes[node_.node].at;
+        for (std::size_t i = 0; i < path.nodes.size(); ++i) {
+            if (i == node_.node || distance(path.nodes[i].at, here) > 1e-9) continue;
+            Paths all = r;
+            all[node_.path] = curve::merged(path, i, node_.node);
+            if (all[node_.path].nodes.size() == path.nodes.size()) continue;
+            keep(all, all[node_.path].closed != path.closed ? "Close line" : "Merge nodes", std::vector<NodeRef>{});
+            return true;
+        }
+        const bool first = node_.node == 0, last = node_.node + 1 == path.nodes.size();
+        if (path.closed || (!first && !last)) return false;
+        const art::Id id = bench_.selection().items.front();
+        const art::Document moved = art::withPaths(bench_.document(), id, r);
+        for (const art::OpenEnd& e : art::openEnds(moved)) {
+            if (e.item == id || distance(e.at, here) > 1e-9) continue;
+            bench_.session().take(art::withEndsJoined(moved, {id, node_.path, first, here}, e), "Join ends");
+            bench_.say("Joined 2 ends. Ctrl+Z takes it apart.");
+            return true;
+        }
+        return false;
     }
 
     void clearNodes()

@@ -226,6 +226,22 @@ QPixmap iconPixmap(const QString& name, const QColor& colour, int size, qreal ra
     return pixmap;
 }
 
+QCursor drawingCursor(bool ringed)
+{
+    QPixmap pixmap(32, 32);
+    pixmap.fill(Qt::transparent);
+    QPainter p(&pixmap);
+    p.setRenderHint(QPainter::Antialiasing);
+    // Twice: a halo of paper first, so that it shows on dark ground.
+    for (const auto& [colour, width] : {std::pair{marks().halo, 3.5}, {marks().nodeLine, 1.5}}) {
+        p.setPen(QPen(colour, width, Qt::SolidLine, Qt::RoundCap));
+        for (const QPointF& d : {QPointF(1, 0), QPointF(-1, 0), QPointF(0, 1), QPointF(0, -1)}) p.drawLine(QPointF(16, 16) + d * 3, QPointF(16, 16) + d * 10);
+        if (ringed) p.drawEllipse(QPointF(25, 25), 4.5, 4.5);
+    }
+    p.end();
+    return QCursor(pixmap, 16, 16);
+}
+
 QIcon glyph(const QString& name, const QColor& colour, int size)
 {
     QIcon i;

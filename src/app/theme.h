@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QColor>
+#include <QCursor>
 #include <QFont>
 #include <QIcon>
 #include <QPixmap>
@@ -36,6 +37,8 @@ QFont typeface(const char* role, bool strong = false);
 
 // An icon of data/icons in a colour, at a size in logical px, sharp at the given device ratio. Cached.
 QPixmap iconPixmap(const QString& name, const QColor& colour, int size, qreal ratio);
+// The fine cross of the drawing tools; with a ring where a click closes or joins.
+QCursor drawingCursor(bool ringed);
 QIcon glyph(const QString& name, const QColor& colour, int size);
 
 } // namespace softrope::app

@@ -87,7 +87,7 @@ public:
     // The document changed under the tool (undo, another piece).
     virtual void changed() {}
     virtual void paint(Marks&) {}
-    virtual QCursor cursor() const { return Qt::CrossCursor; }
+    virtual QCursor cursor() const { return drawingCursor(false); }
     // Whether nodes of the picked item are shown.
     virtual bool showsNodes() const { return false; }
     virtual bool marksPicked() const { return false; }

@@ -72,18 +72,17 @@ void Window::makeCommands()
         const QString trouble = exportTo(path);
         say(trouble.isEmpty() ? tr("Exported %1.").arg(QFileInfo(path).fileName()) : trouble);
     });
-    add("export-large", tr("Export PNG at twice the size…"), "", file, [this] {
+    add("export-large", tr("Export PNG at twice the size…"), "Ctrl+Shift+E", file, [this] {
         const QString path = askFile(false, tr("Export PNG"), tr("PNG (*.png)"), "drawing.png");
         if (path.isEmpty()) return;
         const QString trouble = exportTo(path, static_cast<int>(session_.document().sheet.width * 2));
         say(trouble.isEmpty() ? tr("Exported %1.").arg(QFileInfo(path).fileName()) : trouble);
     });
+    int scanKey = 0;
     for (const demo::Page& page : demo::pages())
         for (const int dpi : {150, 300}) {
             const QString id = QString("scan-%1-%2").arg(QString::fromStdString(page.id)).arg(dpi);
-            commands_.push_back({id,
-                                 tr("Scan a page: %1, %2 dpi").arg(QString::fromStdString(page.title)).arg(dpi),
-                                 {},
+            commands_.push_back({id, tr("Scan a page: %1, %2 dpi").arg(QString::fromStdString(page.title)).arg(dpi), QString("Ctrl+Alt+%1").arg(++scanKey),
                                  file,
                                  [this, page, dpi] {
                                      QSettings kept;
@@ -148,7 +147,7 @@ void Window::makeCommands()
     });
 
     add(
-        "reverse", tr("Turn line round"), "", line,
+        "reverse", tr("Turn line round"), "Ctrl+R", line,
         [this] {
             takePicked(tr("Turn line round"), [](const art::Document& d, const std::vector<art::Id>& items) {
                 return art::withItemsChanged(d, items, [](art::Item& i) {
@@ -214,14 +213,21 @@ void Window::makeCommands()
             });
         },
         picked);
-    const std::vector<std::tuple<const char*, QString, art::Side>> sides{
-        {"align-left", tr("Align to sheet: left"), art::Side::left},       {"align-centre", tr("Align to sheet: centre"), art::Side::centre},
-        {"align-right", tr("Align to sheet: right"), art::Side::right},    {"align-top", tr("Align to sheet: top"), art::Side::top},
-        {"align-middle", tr("Align to sheet: middle"), art::Side::middle}, {"align-bottom", tr("Align to sheet: bottom"), art::Side::bottom}};
-    for (const auto& [id, name, side] : sides)
+    struct Alignment {
+        const char* id;
+        QString name;
+        const char* keys;
+        art::Side side;
+    };
+    for (const Alignment& a : {Alignment{"align-left", tr("Align to sheet: left"), "Alt+Shift+Left", art::Side::left},
+                               {"align-centre", tr("Align to sheet: centre"), "Alt+Shift+C", art::Side::centre},
+                               {"align-right", tr("Align to sheet: right"), "Alt+Shift+Right", art::Side::right},
+                               {"align-top", tr("Align to sheet: top"), "Alt+Shift+Up", art::Side::top},
+                               {"align-middle", tr("Align to sheet: middle"), "Alt+Shift+M", art::Side::middle},
+                               {"align-bottom", tr("Align to sheet: bottom"), "Alt+Shift+Down", art::Side::bottom}})
         add(
-            id, name, "", line,
-            [this, name, side] {
+            a.id, a.name, a.keys, line,
+            [this, name = a.name, side = a.side] {
                 takePicked(name, [side](const art::Document& d, const std::vector<art::Id>& items) { return art::alignedToSheet(d, items, side); });
             },
             picked);
@@ -235,17 +241,17 @@ void Window::makeCommands()
     for (const int by : {1, -1})
         add(by > 0 ? "layer-up" : "layer-down", by > 0 ? tr("Move layer up") : tr("Move layer down"), by > 0 ? "Ctrl+Alt+Up" : "Ctrl+Alt+Down", sheet,
             [this, by] { session_.take(art::withLayerMoved(session_.document(), session_.selection().layer, by), tr("Move layer")); });
-    add("centre-guides", tr("Centre guides"), "", sheet, [this] {
+    add("centre-guides", tr("Centre guides"), "Ctrl+Shift+G", sheet, [this] {
         const art::Sheet s = session_.document().sheet;
         art::Document d = art::withGuide(session_.document(), {s.width / 2, s.height / 2}, 0).document;
         session_.take(art::withGuide(d, {s.width / 2, s.height / 2}, curve::pi / 2).document, tr("Centre guides"));
     });
-    add("drop-guides", tr("Drop all guides"), "", sheet, [this] {
+    add("drop-guides", tr("Drop all guides"), "Ctrl+Alt+G", sheet, [this] {
         art::Document d = session_.document();
         d.guides.clear();
         session_.take(d, tr("Drop guides"));
     });
-    add("straighten-auto", tr("Straighten the picture by itself"), "", sheet, [this] {
+    add("straighten-auto", tr("Straighten the picture by itself"), "Ctrl+Alt+S", sheet, [this] {
         if (const art::Item* i = referenceInHand(session_.document(), session_.selection()))
             straightenByItself(*canvas_, i->id);
         else
@@ -284,9 +290,9 @@ void Window::makeCommands()
         v.centre = ends[next++ % ends.size()].at;
         canvas_->setView(v);
     });
-    add("day", tr("Day"), "", view, [this] { makeTheme(Theme::day); });
-    add("evening", tr("Evening"), "", view, [this] { makeTheme(Theme::evening); });
-    add("desktop-theme", tr("As the desktop"), "", view, [this] { makeTheme(Theme::desktop); });
+    add("day", tr("Day"), "F7", view, [this] { makeTheme(Theme::day); });
+    add("evening", tr("Evening"), "F8", view, [this] { makeTheme(Theme::evening); });
+    add("desktop-theme", tr("As the desktop"), "F9", view, [this] { makeTheme(Theme::desktop); });
     add("next-part", tr("Next part of the window"), "F6", view, [this] {
         const std::vector<QWidget*> parts{course_, canvas_, tray_, card_, layers_};
         std::size_t at = 0;
@@ -342,7 +348,7 @@ void Window::makeCommands()
                              canvas_->setView(v);
                          },
                          {}});
-    add("replay", tr("Tablet stand-in: play recorded strokes…"), "", help, [this] {
+    add("replay", tr("Tablet stand-in: play recorded strokes…"), "F4", help, [this] {
         const QString path = askFile(true, tr("Recorded strokes"), tr("Strokes (*.json);;All files (*)"));
         if (path.isEmpty()) return;
         const Recording r = readRecording(path);
@@ -352,19 +358,19 @@ void Window::makeCommands()
             replay_->start(r);
     });
     add(
-        "replay-stop", tr("Tablet stand-in: stop"), "", help, [this] { replay_->stop(); }, [this] { return replay_->running(); });
+        "replay-stop", tr("Tablet stand-in: stop"), "Shift+F4", help, [this] { replay_->stop(); }, [this] { return replay_->running(); });
     add("keys", tr("Keys"), "F1", help, [this] {
         ShortcutPage page(commands_, this);
         page.exec();
     });
-    add("happened", tr("What happened"), "", help, [this] {
+    add("happened", tr("What happened"), "F2", help, [this] {
         QMessageBox box(this);
         box.setWindowTitle(tr("What happened"));
         const QStringList all = strip_->said();
         box.setText(all.isEmpty() ? tr("Nothing yet.") : all.mid(std::max<qsizetype>(0, all.size() - 20)).join('\n'));
         box.exec();
     });
-    add("about", tr("About Soft Rope"), "", help, [this] {
+    add("about", tr("About Soft Rope"), "Shift+F1", help, [this] {
         QMessageBox box(this);
         box.setWindowTitle(tr("About Soft Rope"));
         box.setText(tr("Soft Rope %1\nClean vector artwork from sketches and reference pictures.\n\nFree software under the GNU General Public Licence, "

@@ -121,7 +121,7 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
     result.cut = options.cut ? wanted : l.cut;
     if (l.light - l.dark < 8) return result;
     const bool stairs = middling(h, l) < 0.002;
-    const double smoothing = std::max(options.smoothing, stairs ? 0.9 : 0.0);
+    const double smoothing = std::max(options.smoothing, stairs ? 1.2 : 0.0);
     if (smoothing > 0.2) grey = blurred(grey, smoothing);
     if (options.progress) options.progress(0.2);
 
