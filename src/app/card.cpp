@@ -320,7 +320,7 @@ void Card::buildTool()
                    refresh();
                },
                true);
-    auto* snap = new QCheckBox(tr("Snap to nodes, ends, lines and guides"));
+    auto* snap = new QCheckBox(tr("Snap to lines and guides"));
     snap->setFont(typeface("small"));
     snap->setToolTip(tr("Ctrl suspends it while held"));
     snap->setChecked(canvas_.snapping());

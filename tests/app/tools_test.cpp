@@ -444,6 +444,14 @@ TEST_CASE("nothing is clipped or overlaps at the sizes the window must work in")
         h.click({500, 300});
         h.key(Qt::Key_Return);
         settle(60);
+        for (const char* tool : {"tool-freehand", "tool-pen", "tool-place", "pick-next"}) {
+            w.run(tool);
+            settle(40);
+            for (QScrollArea* area : w.findChildren<QScrollArea*>()) {
+                INFO(tool << " at " << size.width());
+                if (area->isVisible() && area->widget()) CHECK(area->widget()->minimumSizeHint().width() <= area->viewport()->width());
+            }
+        }
         for (QScrollArea* area : w.findChildren<QScrollArea*>())
             if (area->isVisible() && area->widget()) CHECK(area->widget()->minimumSizeHint().width() <= area->viewport()->width());
     }
