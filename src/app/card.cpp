@@ -1,5 +1,6 @@
 #include "app/card.h"
 
+#include "app/card_parts.h"
 #include "app/place_acts.h"
 #include "app/theme.h"
 #include "art/edits.h"
@@ -18,25 +19,6 @@
 namespace softrope::app {
 
 using curve::Vec2;
-
-namespace {
-
-const art::Item* pickedLine(const Session& s)
-{
-    if (s.selection().items.size() != 1) return nullptr;
-    const art::Item* i = s.document().item(s.selection().items.front());
-    return i && i->artwork() ? i : nullptr;
-}
-
-int openCount(const art::Artwork& a)
-{
-    int n = 0;
-    for (const curve::Path& p : a.paths)
-        if (!p.closed) n += 2;
-    return n;
-}
-
-} // namespace
 
 Card::Card(Session& session, Canvas& canvas, QWidget* parent) : QWidget(parent), session_(session), canvas_(canvas)
 {
@@ -188,6 +170,23 @@ QWidget* Card::row(const QString& text, QWidget* field, QWidget* more)
     return w;
 }
 
+Card::SliderRow Card::sliderRow(const QString& name, double least, double most, double sag, const QString& accessibleName)
+{
+    auto* head = new QWidget;
+    auto* r = new QHBoxLayout(head);
+    r->setContentsMargins(0, 0, 0, 0);
+    QLabel* what = label(name, "small");
+    what->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    r->addWidget(what, 1);
+    SliderRow row{new Slider(least, most, sag), label({}, "control", false)};
+    r->addWidget(row.figure);
+    column_->addWidget(head);
+    row.slider->setAccessibleName(accessibleName.isEmpty() ? name : accessibleName);
+    if (sag > 0) row.slider->setFixedHeight(30);
+    column_->addWidget(row.slider);
+    return row;
+}
+
 void Card::rule()
 {
     auto* line = new QWidget;
@@ -283,18 +282,9 @@ void Card::buildTool()
     if (t->id() == "freehand") {
         for (const auto& [name, key, most, otherwise, sag] :
              {std::tuple{tr("Slack"), "freehand-slack", 8.0, curve::defaultSlack, 6.0}, {tr("Steadying"), "freehand-steadying", 1.0, 0.3, 0.0}}) {
-            auto* head = new QWidget;
-            auto* r = new QHBoxLayout(head);
-            r->setContentsMargins(0, 0, 0, 0);
-            r->addWidget(label(name, "small"));
-            r->addStretch();
-            auto* figure = label({}, "control", false);
-            r->addWidget(figure);
-            column_->addWidget(head);
-            auto* slider = new Slider(most > 1 ? 0.1 : 0, most, sag);
-            slider->setAccessibleName(name);
-            slider->setFixedHeight(30);
-            column_->addWidget(slider);
+            const auto [slider, figure] = sliderRow(name, most > 1 ? 0.1 : 0, most, sag);
+            Slider* const moves = slider;
+            QLabel* const shows = figure;
             const QString setting = key;
             const bool px = most > 1;
             connect(slider, &Slider::moved, this, [this, setting](double v) {
@@ -302,10 +292,10 @@ void Card::buildTool()
                 refresh();
             });
             const double start = otherwise;
-            updaters_.push_back([this, slider, figure, setting, start, px] {
+            updaters_.push_back([this, moves, shows, setting, start, px] {
                 const double v = canvas_.toolSetting(setting.toUtf8().constData(), start);
-                slider->setValue(v);
-                figure->setText(px ? pxText(v) : QString("%1 %").arg(std::lround(v * 100)));
+                moves->setValue(v);
+                shows->setText(px ? pxText(v) : QString("%1 %").arg(std::lround(v * 100)));
             });
         }
         auto* note = label(tr("Slack is in screen px here: zoom in to draw finer."), "small");

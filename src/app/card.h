@@ -51,6 +51,12 @@ private:
     void heading(const QString& icon, const QString& name, std::function<void(QString)> rename = {});
     void chips(std::function<QString()> text);
     QWidget* row(const QString& text, QWidget* field, QWidget* more = nullptr);
+    // A slider under its name, with its figure at the right.
+    struct SliderRow {
+        Slider* slider;
+        QLabel* figure;
+    };
+    SliderRow sliderRow(const QString& name, double least, double most, double sag, const QString& accessibleName = {});
     void rule();
     void buildLine();
     void buildSeveral();

@@ -1,6 +1,7 @@
 // The card of a picked line, of its nodes, and of several things.
 #include "app/card.h"
 
+#include "app/card_parts.h"
 #include "app/place_acts.h"
 #include "app/theme.h"
 #include "art/edits.h"
@@ -22,21 +23,6 @@ using curve::Vec2;
 
 namespace {
 
-const art::Item* pickedLine(const Session& s)
-{
-    if (s.selection().items.size() != 1) return nullptr;
-    const art::Item* i = s.document().item(s.selection().items.front());
-    return i && i->artwork() ? i : nullptr;
-}
-
-int openCount(const art::Artwork& a)
-{
-    int n = 0;
-    for (const curve::Path& p : a.paths)
-        if (!p.closed) n += 2;
-    return n;
-}
-
 // Distances of the raw samples from the fitted path, evenly over the stroke.
 std::vector<double> profile(const art::Artwork& a)
 {
@@ -56,19 +42,9 @@ void Card::slackSection()
     const art::Item* item = pickedLine(session_);
     const art::Id id = item->id;
     const bool drawn = item->artwork()->drawn != nullptr;
-    auto* head = new QWidget;
-    auto* r = new QHBoxLayout(head);
-    r->setContentsMargins(0, 0, 0, 0);
-    QLabel* what = label(drawn ? tr("Slack: how far it may stray") : tr("Fewer nodes: how far it may move"), "small");
-    what->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    r->addWidget(what, 1);
-    auto* figure = label({}, "control", false);
-    r->addWidget(figure);
-    column_->addWidget(head);
-    auto* slider = new Slider(drawn ? 0.1 : 0, drawn ? 8 : 8, 6);
-    slider->setAccessibleName(tr("Slack"));
-    slider->setFixedHeight(30);
-    column_->addWidget(slider);
+    const SliderRow slack = sliderRow(drawn ? tr("Slack: how far it may stray") : tr("Fewer nodes: how far it may move"), drawn ? 0.1 : 0, 8, 6, tr("Slack"));
+    Slider* const slider = slack.slider;
+    QLabel* const figure = slack.figure;
     auto* below = new QWidget;
     auto* b = new QHBoxLayout(below);
     b->setContentsMargins(0, 0, 0, 0);

@@ -93,17 +93,9 @@ void Card::buildReference(art::Id id)
     rule();
     const auto slider = [&](const QString& name, double least, std::function<double(const art::Reference&)> get,
                             std::function<void(art::Reference&, double)> set) {
-        auto* head = new QWidget;
-        auto* r = new QHBoxLayout(head);
-        r->setContentsMargins(0, 0, 0, 0);
-        r->addWidget(label(name, "small"));
-        r->addStretch();
-        auto* figure = label({}, "control", false);
-        r->addWidget(figure);
-        column_->addWidget(head);
-        auto* s = new Slider(least, 1, 0);
-        s->setAccessibleName(name);
-        column_->addWidget(s);
+        const SliderRow made = sliderRow(name, least, 1, 0);
+        Slider* const s = made.slider;
+        QLabel* const figure = made.figure;
         connect(s, &Slider::moved, this, [change, set, name](double v) { change([set, v](art::Reference& ref) { set(ref, std::round(v * 50) / 50); }, name); });
         connect(s, &Slider::settled, this, [this] { session_.endBurst(); });
         updaters_.push_back([value, get, s, figure] {

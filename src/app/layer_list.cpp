@@ -44,7 +44,7 @@ public:
         if (s.width > 0)
             thumb_ = QImage(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, s.width * 4, QImage::Format_ARGB32_Premultiplied).copy();
         thumb_.setDevicePixelRatio(ratio);
-        reference_ = !layer->items.empty() && layer->items.front()->reference();
+        pictured_ = !layer->items.empty() && layer->items.front()->reference();
     }
 
 protected:
@@ -63,7 +63,7 @@ protected:
         p.setPen(QPen(c.line, 1));
         p.setBrush(c.sheetTrue);
         p.drawRect(box);
-        if (reference_)
+        if (pictured_)
             p.drawPixmap(QPointF(17, 7), iconPixmap("reference", c.textMuted, 16, devicePixelRatioF()));
         else if (!thumb_.isNull())
             p.drawImage(QPointF(box.center().x() - thumb_.width() / 4.0, box.center().y() - thumb_.height() / 4.0), thumb_);
@@ -121,7 +121,7 @@ protected:
 private:
     Session& session_;
     art::LayerPtr layer_;
-    bool current_, reference_ = false;
+    bool current_, pictured_ = false;
     QImage thumb_;
 
     QRectF showBox() const { return {width() - 56.0, 6.5, 17, 17}; }
