@@ -360,7 +360,8 @@ void Card::updateBottom()
                 }
             }
         if (best <= 4 * curve::joinReach) {
-            text = tr("%1 ends are open; two are %2 apart.").arg(ends.size()).arg(pxText(best));
+            text = best < 0.05 ? tr("%1 ends are open; two meet and are not joined.").arg(ends.size())
+                               : tr("%1 ends are open; two are %2 apart.").arg(ends.size()).arg(pxText(best));
             act = tr("Close gap");
             bottomRun_ = [this, gap] {
                 session_.take(art::withEndsJoined(session_.document(), gap.first, gap.second), "Join ends");

@@ -164,10 +164,13 @@ void Card::buildPlace()
     auto* width = new NumberField(0.01, 1e5, 2);
     auto* height = new NumberField(0.01, 1e5, 2);
     for (NumberField* f : {width, height}) f->setFixedWidth(68);
-    auto* unit = new QComboBox;
-    unit->addItems({"px", "mm", "in"});
-    unit->setFixedWidth(58);
-    unit->setAccessibleName(tr("Unit"));
+    std::vector<Pill*> units;
+    for (const char* name : {"px", "mm", "in"}) {
+        auto* pill = new Pill({}, name, {}, Pill::Kind::segment);
+        pill->setCheckable(true);
+        pill->setToolTip(tr("Sizes of the sheet in %1").arg(name));
+        units.push_back(pill);
+    }
     auto* w = new QWidget;
     auto* sizes = new QHBoxLayout(w);
     sizes->setContentsMargins(0, 0, 0, 0);
@@ -177,7 +180,6 @@ void Card::buildPlace()
     sizes->addWidget(width);
     sizes->addWidget(label("×", "small"));
     sizes->addWidget(height);
-    sizes->addWidget(unit);
     sizes->addStretch();
     column_->addWidget(w);
     const auto resize = [this](double px, bool wide) {
@@ -187,16 +189,25 @@ void Card::buildPlace()
     };
     connect(width, &NumberField::changed, this, [resize](double v) { resize(v, true); });
     connect(height, &NumberField::changed, this, [resize](double v) { resize(v, false); });
-    connect(unit, &QComboBox::activated, this, [this](int i) {
-        art::Sheet s = session_.document().sheet;
-        s.unit = static_cast<art::Unit>(i);
-        session_.take(art::withSheet(session_.document(), s), "Sheet unit");
-    });
-    updaters_.push_back([this, width, height, unit] {
+    auto* unitRow = new QWidget;
+    auto* u = new QHBoxLayout(unitRow);
+    u->setContentsMargins(0, 0, 0, 0);
+    u->setSpacing(2);
+    for (std::size_t i = 0; i < units.size(); ++i) {
+        u->addWidget(units[i]);
+        connect(units[i], &QAbstractButton::clicked, this, [this, i] {
+            art::Sheet s = session_.document().sheet;
+            s.unit = static_cast<art::Unit>(i);
+            session_.take(art::withSheet(session_.document(), s), "Sheet unit");
+            refresh();
+        });
+    }
+    row(tr("Unit"), unitRow);
+    updaters_.push_back([this, width, height, units] {
         const art::Sheet& s = session_.document().sheet;
         width->setValue(s.width / sheetUnit(s.unit));
         height->setValue(s.height / sheetUnit(s.unit));
-        unit->setCurrentIndex(static_cast<int>(s.unit));
+        for (std::size_t i = 0; i < units.size(); ++i) units[i]->setChecked(s.unit == static_cast<art::Unit>(i));
     });
 }
 
