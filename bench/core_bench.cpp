@@ -47,11 +47,11 @@ BENCHMARK(fitSamples)->Arg(5000)->Arg(50000)->Arg(1000000)->Unit(benchmark::kMil
 void liveRefit(benchmark::State& state)
 {
     art::Drawn d;
-    for (const Vec2 p : scribble(5000)) d.samples.push_back({p, 1, 0, 0, 0});
+    for (const Vec2 p : scribble(static_cast<int>(state.range(0)))) d.samples.push_back({p, 1, 0, 0, 0});
     d.slack = 1;
     for (auto _ : state) benchmark::DoNotOptimize(art::fitStroke(d, false).path.nodes.size());
 }
-BENCHMARK(liveRefit)->Unit(benchmark::kMillisecond);
+BENCHMARK(liveRefit)->Arg(300)->Arg(5000)->Unit(benchmark::kMillisecond);
 
 void traceLineArt(benchmark::State& state)
 {

@@ -1,0 +1,81 @@
+// What an installation brings: programs, desktop entry, icon, metainfo.
+#include <catch2/catch.hpp>
+
+#include <filesystem>
+#include <fstream>
+#include <sstream>
+
+namespace fs = std::filesystem;
+
+namespace {
+
+std::string read(const fs::path& path)
+{
+    std::ifstream in(path);
+    std::stringstream text;
+    text << in.rdbuf();
+    return text.str();
+}
+
+const fs::path top = SOFT_ROPE_SOURCE;
+
+} // namespace
+
+TEST_CASE("the desktop entry opens SVG, names the program and its icon")
+{
+    const std::string entry = read(top / "packaging/soft-rope.desktop");
+    CHECK(entry.rfind("[Desktop Entry]\n", 0) == 0);
+    for (const char* line : {"Type=Application", "Name=Soft Rope", "Exec=soft-rope %F", "Icon=soft-rope", "MimeType=image/svg+xml;"}) {
+        INFO(line);
+        CHECK(entry.find(std::string("\n") + line + '\n') != std::string::npos);
+    }
+    CHECK(fs::exists(top / "packaging/soft-rope.svg"));
+}
+
+TEST_CASE("the metainfo names the licence and the desktop entry")
+{
+    const std::string info = read(top / "packaging/io.github.soft_rope.SoftRope.metainfo.xml");
+    CHECK(info.find("<project_license>GPL-3.0-or-later</project_license>") != std::string::npos);
+    CHECK(info.find("soft-rope.desktop") != std::string::npos);
+    CHECK(read(top / "LICENSE").find("GNU GENERAL PUBLIC LICENSE") != std::string::npos);
+}
+
+TEST_CASE("every icon a tool or button names is there, and takes its colour from the text")
+{
+    int seen = 0;
+    for (const auto& file : fs::directory_iterator(top / "data/icons")) {
+        const std::string svg = read(file.path());
+        INFO(file.path().filename().string());
+        CHECK(svg.find("currentColor") != std::string::npos);
+        CHECK(svg.find("viewBox=\"0 0 24 24\"") != std::string::npos);
+        ++seen;
+    }
+    CHECK(seen >= 70);
+    for (const char* name : {"pick", "pen", "freehand", "straights", "bend", "nodes", "place", "straighten-reference", "crop", "guide-line", "show", "hide", "lock", "unlock", "undo",
+                             "redo", "export", "view-over", "view-beside", "view-alone", "peek", "squint", "zoom", "reference", "open-end", "closed", "smooth", "corner"})
+        CHECK(fs::exists(top / "data/icons" / (std::string(name) + ".svg")));
+}
+
+TEST_CASE("the pictures of the README are there, and no picture lies about unlinked")
+{
+    const std::string readme = read(top / "README.md");
+    int pictures = 0;
+    for (const auto& file : fs::directory_iterator(top / "docs/screenshots"))
+        if (file.path().extension() == ".png") {
+            INFO(file.path().filename().string());
+            CHECK(readme.find("docs/screenshots/" + file.path().filename().string()) != std::string::npos);
+            ++pictures;
+        }
+    CHECK(pictures >= 4);
+    CHECK(pictures < 20);
+}
+
+TEST_CASE("each room has the header that a newcomer reads first")
+{
+    for (const char* header : {"curve/curve.h", "art/art.h", "pixel/raster.h", "trace/outline.h", "render/render.h", "files/svg.h", "demo/pages.h", "cli/commands.h", "app/tool.h"}) {
+        INFO(header);
+        const std::string text = read(top / "src" / header);
+        CHECK(text.rfind("//", 0) == 0);
+        CHECK(text.find("#pragma once") != std::string::npos);
+    }
+}
