@@ -62,23 +62,25 @@ Reduced reduce(const Path& path, const ReduceOptions& options)
     fitting.straightWithin = 0.6;
     fitting.strict = false; // measured below, both ways
     const double piece = typicalPiece(path);
-    fitting.grain = std::clamp(0.5 * piece, 0.5, 2.0) * std::max(1.0, options.slack / 2);
+    fitting.grain = std::clamp(0.3 * piece, 0.5, 2.0) * std::max(1.0, options.slack / 2);
     fitting.rounding = 0.6 * fitting.grain;
     fitting.spacing = std::clamp(length / 4e5, 0.4, 4.0);
     const std::vector<Vec2> points = sampled(path, fitting.spacing);
     double slack = options.slack;
     Reduced best = same;
     // What is promised is the distance both ways. Where a tip was taken for tremor, a finer look finds it.
-    for (int attempt = 0; attempt < 4; ++attempt) {
+    constexpr int attempts = 6;
+    for (int attempt = 0; attempt < attempts; ++attempt) {
         fitting.slack = slack;
         Reduced r;
         r.path = fit(points, path.closed, fitting).path;
         r.furthest = std::max(furthestFrom(path, r.path), furthestFrom(r.path, path));
         if (r.path.nodes.size() >= path.nodes.size()) break;
         if (r.furthest <= options.slack) return r;
-        slack *= 0.85;
-        fitting.grain *= 0.5;
-        fitting.rounding *= 0.5;
+        slack *= 0.88;
+        // Finer at first, for small shapes; at the end with the full window again, but nothing let off near corners.
+        fitting.grain *= attempt + 2 < attempts ? 0.6 : 3;
+        fitting.rounding = attempt + 2 < attempts ? 0.6 * fitting.grain : 0.1;
     }
     return best;
 }
