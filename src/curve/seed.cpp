@@ -220,7 +220,8 @@ private:
     std::vector<Run> straightRuns(long first, long last) const
     {
         const double tolerance = std::clamp(1.2 * noise_ + 0.04 * o_.grain, 0.02 * o_.grain, 0.4 * o_.slack);
-        const long least = std::lround(24 * o_.grain / s_.step), hop = std::max(1L, least / 6);
+        // Where the samples lie far apart against the grain, a run still needs enough of them to be told.
+        const long least = std::max(12L, std::lround(24 * o_.grain / s_.step)), hop = std::max(1L, least / 6);
         std::vector<Run> runs;
         long i = first;
         while (i + least <= last) {
