@@ -273,7 +273,8 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
         QElapsedTimer t;
         t.start();
         const render::Surface s = render::renderView(d, toImage, w, h, o);
-        QImage image(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, s.width * 4, QImage::Format_ARGB32_Premultiplied);
+        QImage image(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4,
+                     QImage::Format_ARGB32_Premultiplied);
         return std::pair(image.copy(), static_cast<double>(t.nsecsElapsed()) / 1e6);
     };
     const auto accept = [this, which, toImage, version](const QImage& image, double cost) {

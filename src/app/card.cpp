@@ -18,8 +18,6 @@
 
 namespace softrope::app {
 
-using curve::Vec2;
-
 Card::Card(Session& session, Canvas& canvas, QWidget* parent) : QWidget(parent), session_(session), canvas_(canvas)
 {
     setAccessibleName(tr("Card"));

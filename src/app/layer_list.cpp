@@ -28,7 +28,6 @@ public:
         art::Document only;
         only.sheet = session.document().sheet;
         only.layers = {layer};
-        art::LayerPtr shown = layer;
         if (!layer->shown || layer->opacity < 1) {
             auto copy = std::make_shared<art::Layer>(*layer);
             copy->shown = true;
@@ -42,7 +41,9 @@ public:
         const render::Surface s =
             render::renderView(only, curve::scaling(scale, scale), static_cast<int>(only.sheet.width * scale), static_cast<int>(only.sheet.height * scale), {});
         if (s.width > 0)
-            thumb_ = QImage(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, s.width * 4, QImage::Format_ARGB32_Premultiplied).copy();
+            thumb_ = QImage(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4,
+                            QImage::Format_ARGB32_Premultiplied)
+                         .copy();
         thumb_.setDevicePixelRatio(ratio);
         pictured_ = !layer->items.empty() && layer->items.front()->reference();
     }

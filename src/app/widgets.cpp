@@ -92,7 +92,7 @@ QSize Pill::sizeHint() const
     if (!icon_.isEmpty()) w += 16 + (words_ && !text().isEmpty() ? 7 : 0);
     if (words_ && !text().isEmpty()) w += m.horizontalAdvance(text());
     if (!key_.isEmpty()) w += 8 + keyWidth(key_);
-    return {static_cast<int>(std::ceil(w)), kind_ == Kind::segment ? 30 : 30};
+    return {static_cast<int>(std::ceil(w)), 30};
 }
 
 void Pill::setIconName(const QString& name)

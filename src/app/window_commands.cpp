@@ -391,16 +391,16 @@ void Window::makeMenus()
         QMenu* menu = menus.count(c.group) ? menus[c.group] : nullptr;
         QString text = c.name;
         if (c.id.startsWith("scan-")) {
-            if (!scans) scans = menu->addMenu(tr("Scan a page"));
+            if (!scans) scans = menus["File"]->addMenu(tr("Scan a page"));
             menu = scans;
             text = c.name.mid(c.name.indexOf(':') + 2);
         }
         if (c.id == "day" || c.id == "evening" || c.id == "desktop-theme") {
-            if (!themes) themes = menu->addMenu(tr("Theme"));
+            if (!themes) themes = menus["View"]->addMenu(tr("Theme"));
             menu = themes;
         }
         if (c.id.startsWith("align-")) {
-            if (!align) align = menu->addMenu(tr("Align to sheet"));
+            if (!align) align = menus["Line"]->addMenu(tr("Align to sheet"));
             menu = align;
             text = c.name.mid(c.name.indexOf(':') + 2);
             text[0] = text[0].toUpper();

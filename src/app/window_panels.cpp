@@ -110,7 +110,7 @@ void Window::offerRecovered()
 {
     const auto left = files::leftBehind();
     if (left.empty()) return;
-    const files::RecoveryEntry entry = left.front();
+    const files::RecoveryEntry& entry = left.front();
     auto* panel = new Panel(canvas_);
     panel->framed = true;
     panel->setObjectName("recovered");

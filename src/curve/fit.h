@@ -25,8 +25,8 @@ struct FitOptions {
     bool straights = true;           // recognise straight runs inside smooth stretches
     double straightWithin = 1;       // a whole stretch between corners becomes straight within this share of the slack
     double even = 0.5;               // share of the slack that the root mean square deviation of a piece may reach
-    bool strict = true;      // measured against every point handed in, and fitted again tighter where that finds it too far;
-                             // off where corners are drawn on beyond what the source has rounded
+    bool strict = true;              // measured against every point handed in, and fitted again tighter where that finds it too far;
+                                     // off where corners are drawn on beyond what the source has rounded
     std::function<bool()> cancelled; // asked now and then; a cancelled fit returns the samples as they are
 };
 

@@ -51,7 +51,7 @@ double furthestFrom(const Path& a, const Path& b, double step)
 
 Reduced reduce(const Path& path, const ReduceOptions& options)
 {
-    const Reduced same{path, 0};
+    Reduced same{path, 0};
     if (path.nodes.size() < 3 || !isFinite(path)) return same;
     const double length = arcLength(path);
     if (!(length > 0)) return same;

@@ -70,6 +70,7 @@ public:
         const bool loop = s_.closed && stops.empty();
         if (loop) {
             smoothLoop();
+            chain_ = nullptr;
             return seed;
         }
         for (std::size_t k = 0; k < corners.size(); ++k) fadeOut(corners, k, seed.weight);
@@ -86,6 +87,7 @@ public:
         if (!s_.closed) node(stops.back().point, stops.back(), false);
         for (ChainNode& c : seed.chain.nodes) c.sample = s_.closed ? s_.wrapped(c.sample) : c.sample;
         if (!s_.closed) seed.chain.nodes.front().pinned = seed.chain.nodes.back().pinned = true;
+        chain_ = nullptr;
         return seed;
     }
 

@@ -94,7 +94,8 @@ PictureResult readPictureFile(const std::string& path, const std::function<bool(
 
 std::vector<std::byte> writePng(const pixel::Picture& picture, double dotsPerInch)
 {
-    QImage image(reinterpret_cast<const uchar*>(picture.data.data()), picture.width, picture.height, picture.width * 4, QImage::Format_RGBA8888);
+    QImage image(reinterpret_cast<const uchar*>(picture.data.data()), picture.width, picture.height, static_cast<qsizetype>(picture.width) * 4,
+                 QImage::Format_RGBA8888);
     image.setDotsPerMeterX(static_cast<int>(std::lround(dotsPerInch / 0.0254)));
     image.setDotsPerMeterY(static_cast<int>(std::lround(dotsPerInch / 0.0254)));
     QByteArray out;

@@ -95,7 +95,7 @@ private:
 
     static std::string localName(pugi::xml_node n)
     {
-        const std::string name = n.name();
+        std::string name = n.name();
         const auto colon = name.find(':');
         if (colon == std::string::npos) return name;
         const std::string prefix = name.substr(0, colon);

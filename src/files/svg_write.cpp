@@ -10,7 +10,6 @@ namespace softrope::files {
 
 using art::Artwork;
 using art::Item;
-using curve::Vec2;
 
 namespace {
 

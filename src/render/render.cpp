@@ -9,7 +9,6 @@
 namespace softrope::render {
 
 using art::Artwork;
-using art::Item;
 using curve::Affine;
 using curve::Box;
 using curve::Vec2;
