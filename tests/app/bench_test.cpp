@@ -66,7 +66,7 @@ TEST_CASE("what is drawn is on the screen where it was drawn")
     CHECK(at(h, {500, 330}).lightness() > 240);
 }
 
-TEST_CASE("alone and hidden references leave the artwork; the veil thins the reference")
+TEST_CASE("alone and hidden references leave the artwork, the veil thins the reference")
 {
     app::Window w;
     Hand h(w);
@@ -118,7 +118,7 @@ TEST_CASE("side by side, the same place lies under the pointer in both panes, an
     CHECK(h.on({500, 500}).x() == Approx(right.x()).margin(3));
 }
 
-TEST_CASE("whole sheet, what is picked, and 100 % by keys; zoom stays within its limits")
+TEST_CASE("whole sheet, what is picked, and 100 % by keys, zoom stays within its limits")
 {
     app::Window w;
     Hand h(w);
@@ -164,7 +164,7 @@ TEST_CASE("the last look carries on, is taken from a line, and given to others")
     CHECK(h.lines()[2]->artwork()->stroke.width == 15);
 }
 
-TEST_CASE("all ends that nearly meet are joined at once, with a count; far ones are left")
+TEST_CASE("all ends that nearly meet are joined at once, with a count, far ones are left")
 {
     app::Window w;
     Hand h(w);
@@ -181,7 +181,7 @@ TEST_CASE("all ends that nearly meet are joined at once, with a count; far ones 
     CHECK(h.lines().size() == 4);
 }
 
-TEST_CASE("commands on what is picked: align, close, turn round; without a pick they cannot be run")
+TEST_CASE("commands on what is picked: align, close, turn round, without a pick they cannot be run")
 {
     app::Window w;
     Hand h(w);
@@ -219,7 +219,7 @@ TEST_CASE("the message about a locked layer unlocks it by its button")
     CHECK(strip->said().size() >= 1);
 }
 
-TEST_CASE("files dropped on the bench come in; other things are told what is wanted")
+TEST_CASE("files dropped on the bench come in, other things are told what is wanted")
 {
     app::Window w;
     Hand h(w);

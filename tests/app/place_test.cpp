@@ -63,7 +63,7 @@ void type(QWidget* into, const QString& text)
 
 } // namespace
 
-TEST_CASE("a picture is locked as it comes; unlocked, it is moved, sized and turned; dim and lock puts it back")
+TEST_CASE("a picture is locked as it comes, unlocked, it is moved, sized and turned, dim and lock puts it back")
 {
     app::Window w;
     Hand h(w);
@@ -98,7 +98,7 @@ TEST_CASE("a picture is locked as it comes; unlocked, it is moved, sized and tur
     w.canvas().setSnapping(true);
 }
 
-TEST_CASE("typed values place the picture; sums are understood; Escape leaves the field as it was")
+TEST_CASE("typed values place the picture, sums are understood, Escape leaves the field as it was")
 {
     app::Window w;
     Hand h(w);
@@ -297,7 +297,7 @@ TEST_CASE("the course leads to steps by a click, and its states follow the work"
     CHECK(course->accessibleDescription().contains("1 line, 2 open ends"));
 }
 
-TEST_CASE("two open ends near each other are offered for joining on the card; one click closes the gap")
+TEST_CASE("two open ends near each other are offered for joining on the card, one click closes the gap")
 {
     app::Window w;
     Hand h(w);

@@ -72,7 +72,7 @@ TEST_CASE("pen: Alt breaks the handles while dragging, without leaving the tool"
     CHECK(h.path(0).nodes.size() == 3);
 }
 
-TEST_CASE("a click near the first node closes; a click on an open end goes on from it")
+TEST_CASE("a click near the first node closes, a click on an open end goes on from it")
 {
     app::Window w;
     Hand h(w);
@@ -99,7 +99,7 @@ TEST_CASE("a click near the first node closes; a click on an open end goes on fr
     CHECK(distance(h.path(1).nodes.back().at, {700, 600}) < 2);
 }
 
-TEST_CASE("snapping catches open ends with a reason; Ctrl suspends it")
+TEST_CASE("snapping catches open ends with a reason, Ctrl suspends it")
 {
     app::Window w;
     Hand h(w);
@@ -123,7 +123,7 @@ TEST_CASE("snapping catches open ends with a reason; Ctrl suspends it")
     CHECK(distance(h.path(1).nodes[0].at, {545, 536}) < 1.5);
 }
 
-TEST_CASE("straights bent in their middles go through the pointer; a double click makes them straight again")
+TEST_CASE("straights bent in their middles go through the pointer, a double click makes them straight again")
 {
     app::Window w;
     Hand h(w);
@@ -184,7 +184,7 @@ TEST_CASE("nodes: drag, one more click turns the kind, double click adds, Delete
     CHECK(w.session().selection().nodes.size() == 1);
 }
 
-TEST_CASE("a node dropped on its neighbour merges with it; an end dropped on another end joins")
+TEST_CASE("a node dropped on its neighbour merges with it, an end dropped on another end joins")
 {
     app::Window w;
     Hand h(w);
@@ -275,7 +275,7 @@ TEST_CASE("pick: move, size by a bracket, turn beside it, frame, duplicate, dele
     w.canvas().setSnapping(true);
 }
 
-TEST_CASE("a locked layer is never moved; a click on it says so and offers to unlock")
+TEST_CASE("a locked layer is never moved, a click on it says so and offers to unlock")
 {
     app::Window w;
     Hand h(w);
@@ -331,7 +331,7 @@ TEST_CASE("peek and squint while held, veil by keys, views by V, tools borrowed 
     CHECK(c->tool()->id() == "pen");
 }
 
-TEST_CASE("zoom at the pointer keeps the place under it; space drags the sheet")
+TEST_CASE("zoom at the pointer keeps the place under it, space drags the sheet")
 {
     app::Window w;
     Hand h(w);
@@ -391,7 +391,7 @@ TEST_CASE("the tablet stand-in replays strokes with their pressure through table
     CHECK_FALSE(app::readRecording(folder.filePath("none.json")).problem.isEmpty());
 }
 
-TEST_CASE("pictures come in by drop, several at once, and by paste; what is none says so")
+TEST_CASE("pictures come in by drop, several at once, and by paste, what is none says so")
 {
     app::Window w;
     Hand h(w);
@@ -457,7 +457,7 @@ TEST_CASE("nothing is clipped or overlaps at the sizes the window must work in")
     }
 }
 
-TEST_CASE("every command has a name; keys are given once; the palette finds and runs them")
+TEST_CASE("every command has a name, keys are given once, the palette finds and runs them")
 {
     app::Window w;
     Hand h(w);

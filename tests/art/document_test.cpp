@@ -120,7 +120,7 @@ TEST_CASE("aligning and centring put bounds where they are asked")
     CHECK(bounds(*alignedToSheet(a.document, {a.id}, Side::bottom).item(a.id)).max.y == Approx(1080));
 }
 
-TEST_CASE("snapping says where and why; ends come before lines")
+TEST_CASE("snapping says where and why, ends come before lines")
 {
     Document d = newDocument();
     const Added a = withItem(d, 0, line({{100, 100}, {300, 100}})), b = withItem(a.document, 0, line({{200, 50}, {200, 150}}));

@@ -91,7 +91,7 @@ TEST_CASE("steps have names, undo restores the selection, redo comes back")
     CHECK(h.now().document.item(a.id) == nullptr);
 }
 
-TEST_CASE("a burst of one adjustment is one step; a pause or another kind starts anew")
+TEST_CASE("a burst of one adjustment is one step, a pause or another kind starts anew")
 {
     strokes::Random r(2);
     const Added a = withItem(newDocument(), 0, someLine(r));
@@ -113,7 +113,7 @@ TEST_CASE("an edit that changes nothing is no step")
     CHECK_FALSE(h.canUndo());
 }
 
-TEST_CASE("undoing everything gives back the first document, redoing everything the last; 6,000 random edits")
+TEST_CASE("undoing everything gives back the first document, redoing everything the last, 6,000 random edits")
 {
     for (const std::uint64_t seed : {11U, 12U, 13U}) {
         strokes::Random r(seed);

@@ -25,7 +25,7 @@ TEST_CASE("area is positive clockwise on screen, and turning a path round turns 
     CHECK(area(polyline({{0, 0}, {4, 0}, {4, 3}}, false)) == Approx(6));
 }
 
-TEST_CASE("reversing twice gives the path back; the curve is the same")
+TEST_CASE("reversing twice gives the path back, the curve is the same")
 {
     const Path c = ellipse({5, 6}, 30, 20);
     CHECK(reversed(reversed(c)) == c);

@@ -51,8 +51,10 @@ TEST_CASE("every icon a tool or button names is there, and takes its colour from
         ++seen;
     }
     CHECK(seen >= 70);
-    for (const char* name : {"pick", "pen", "freehand", "straights", "bend", "nodes", "place", "straighten-reference", "crop", "guide-line", "show", "hide", "lock", "unlock", "undo",
-                             "redo", "export", "view-over", "view-beside", "view-alone", "peek", "squint", "zoom", "reference", "open-end", "closed", "smooth", "corner"})
+    for (const char* name :
+         {"pick", "pen",       "freehand", "straights", "bend",   "nodes",  "place",     "straighten-reference", "crop",       "guide-line", "show",
+          "hide", "lock",      "unlock",   "undo",      "redo",   "export", "view-over", "view-beside",          "view-alone", "peek",       "squint",
+          "zoom", "reference", "open-end", "closed",    "smooth", "corner"})
         CHECK(fs::exists(top / "data/icons" / (std::string(name) + ".svg")));
 }
 
@@ -72,7 +74,8 @@ TEST_CASE("the pictures of the README are there, and no picture lies about unlin
 
 TEST_CASE("each room has the header that a newcomer reads first")
 {
-    for (const char* header : {"curve/curve.h", "art/art.h", "pixel/raster.h", "trace/outline.h", "render/render.h", "files/svg.h", "demo/pages.h", "cli/commands.h", "app/tool.h"}) {
+    for (const char* header : {"curve/curve.h", "art/art.h", "pixel/raster.h", "trace/outline.h", "render/render.h", "files/svg.h", "demo/pages.h",
+                               "cli/commands.h", "app/tool.h"}) {
         INFO(header);
         const std::string text = read(top / "src" / header);
         CHECK(text.rfind("//", 0) == 0);

@@ -26,7 +26,10 @@ art::Added square(const art::Document& d, art::Id layer, double from, double to,
     return art::withItem(d, layer, i);
 }
 
-pixel::Rgba at(const art::Document& d, int x, int y, const render::Options& o = {}) { return render::renderSheet(d, 100, o).at(x, y); }
+pixel::Rgba at(const art::Document& d, int x, int y, const render::Options& o = {})
+{
+    return render::renderSheet(d, 100, o).at(x, y);
+}
 
 constexpr art::Colour red{255, 0, 0}, blue{0, 0, 255};
 
