@@ -398,7 +398,7 @@ TEST_CASE("pictures come in by drop, several at once, and by paste, what is none
     QTemporaryDir folder;
     QImage image(300, 200, QImage::Format_RGB32);
     image.fill(Qt::darkGreen);
-    const QStringList files{folder.filePath("a.png"), folder.filePath("b.jpg"), folder.filePath("c.bmp")};
+    const QStringList files{folder.filePath("a.png"), folder.filePath("b.jpg"), folder.filePath("c.bmp"), folder.filePath("d.webp"), folder.filePath("e.tiff")};
     for (const QString& f : files) REQUIRE(image.save(f));
     w.openFiles(files);
     REQUIRE(hand::waitFor([&] { return !w.busy(); }));
@@ -410,10 +410,10 @@ TEST_CASE("pictures come in by drop, several at once, and by paste, what is none
                 CHECK(l->locked);
                 CHECK(i->reference()->dim == 0.5);
             }
-    CHECK(references == 3);
+    CHECK(references == 5);
     QApplication::clipboard()->setImage(image);
     h.key(Qt::Key_V, Qt::ControlModifier);
-    CHECK(h.document().layers.size() == 5);
+    CHECK(h.document().layers.size() == 7);
     QFile bad(folder.filePath("bad.png"));
     REQUIRE(bad.open(QIODevice::WriteOnly));
     bad.write("no picture");
@@ -421,7 +421,7 @@ TEST_CASE("pictures come in by drop, several at once, and by paste, what is none
     w.openFiles({bad.fileName()});
     REQUIRE(hand::waitFor([&] { return !w.busy(); }));
     CHECK(w.lastSaid().contains("not a picture"));
-    CHECK(h.document().layers.size() == 5);
+    CHECK(h.document().layers.size() == 7);
 }
 
 TEST_CASE("nothing is clipped or overlaps at the sizes the window must work in")
