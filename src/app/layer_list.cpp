@@ -200,18 +200,26 @@ void LayerList::refresh()
             if (d.layers[i] == shown_.layers[i]) continue;
             const int at = static_cast<int>(n - 1 - i);
             QLayoutItem* old = rows_->takeAt(at);
+            old->widget()->hide(); // gone from sight at once, though its event may still be running
             old->widget()->deleteLater();
             delete old;
-            rows_->insertWidget(at, new LayerRow(session_, d.layers[i], d.layers[i]->id == current));
+            auto* row = new LayerRow(session_, d.layers[i], d.layers[i]->id == current);
+            rows_->insertWidget(at, row);
+            row->show();
         }
     } else {
         while (rows_->count() > 1) {
             QLayoutItem* old = rows_->takeAt(0);
+            old->widget()->hide(); // gone from sight at once, though its event may still be running
             old->widget()->deleteLater();
             delete old;
         }
         int at = 0;
-        for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l) rows_->insertWidget(at++, new LayerRow(session_, *l, (*l)->id == current));
+        for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l) {
+            auto* row = new LayerRow(session_, *l, (*l)->id == current);
+            rows_->insertWidget(at++, row);
+            row->show();
+        }
     }
     title_->setText(tr("Layers  %1").arg(d.layers.size()));
     shown_ = d;

@@ -246,19 +246,26 @@ TEST_CASE("layers: add, draw on, hide and lock by a click on their rows, order b
     const art::Id top = h.document().layers[1]->id;
     CHECK(w.session().selection().layer == top);
     const auto row = [&](const QString& name) -> QWidget* {
-        for (QWidget* r : list->findChildren<QWidget*>())
-            if (r->accessibleName() == name && r->isVisible()) return r;
-        return nullptr;
+        QWidget* found = nullptr;
+        hand::waitFor(
+            [&] {
+                for (QWidget* r : list->findChildren<QWidget*>())
+                    if (r->accessibleName() == name && r->isVisible() && r->width() > 100) found = r;
+                return found != nullptr;
+            },
+            3000);
+        settle();
+        return found;
     };
     QWidget* lines = row("Lines");
     REQUIRE(lines);
     QTest::mouseClick(lines, Qt::LeftButton, {}, {lines->width() - 48, 15});
-    settle();
-    CHECK_FALSE(h.document().layers[0]->shown);
+    REQUIRE(hand::waitFor([&] { return !h.document().layers[0]->shown; }, 3000));
+    settle(100);
     lines = row("Lines");
     QTest::mouseClick(lines, Qt::LeftButton, {}, {lines->width() - 20, 15});
-    settle();
-    CHECK(h.document().layers[0]->locked);
+    REQUIRE(hand::waitFor([&] { return h.document().layers[0]->locked; }, 3000));
+    settle(100);
     QTest::mouseClick(row("Lines"), Qt::LeftButton, {}, {80, 15});
     settle();
     CHECK(w.session().selection().layer == h.document().layers[0]->id);
