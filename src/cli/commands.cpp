@@ -1,11 +1,11 @@
 #include "cli/commands.h"
 
 #include "art/edits.h"
+#include "art/traced.h"
 #include "files/bytes.h"
 #include "files/pictures.h"
 #include "files/svg.h"
 #include "render/render.h"
-#include "trace/outline.h"
 
 #include <CLI/CLI.hpp>
 #include <nlohmann/json.hpp>
@@ -64,6 +64,17 @@ std::shared_ptr<const pixel::Picture> decode(const art::Reference& r)
     return std::make_shared<pixel::Picture>(render::lit(p.picture, r.flattenLight, r.liftPaper));
 }
 
+// A drawing of the picture's size with one layer.
+int writeTraced(const std::string& out, const pixel::Grey& grey, const std::string& layerName, std::vector<art::Item> items)
+{
+    art::Document d = art::newDocument();
+    d.sheet.width = grey.width;
+    d.sheet.height = grey.height;
+    const art::Id layer = d.layers.front()->id;
+    d = art::withLayer(d, layer, [&](art::Layer& l) { l.name = layerName; });
+    return write(out, files::writeCleanSvg(art::withItems(d, layer, std::move(items)).document));
+}
+
 struct OutlineArgs {
     std::string in, out, threshold = "auto";
     double slack = 0.5, speck = 8, hole = 8;
@@ -89,24 +100,26 @@ int outline(const OutlineArgs& a)
     const pixel::Grey grey = pixel::greyOf(p.picture);
     p.picture = {};
     const trace::Outline found = trace::outline(grey, o);
-    art::Document d = art::newDocument();
-    d.sheet.width = grey.width;
-    d.sheet.height = grey.height;
-    const art::Id layer = d.layers.front()->id;
-    d = art::withLayer(d, layer, [&](art::Layer& l) {
-        l.name = "Silhouettes";
-        art::Id next = d.nextId;
-        for (const trace::Silhouette& s : found.silhouettes) {
-            auto i = std::make_shared<art::Item>();
-            i->id = next++;
-            art::Artwork work;
-            work.paths = s.paths;
-            work.fill.colour = art::Colour{0, 0, 0};
-            i->is = work;
-            l.items.push_back(i);
-        }
-    });
-    return write(a.out, files::writeCleanSvg(d));
+    return writeTraced(a.out, grey, "Silhouettes", art::itemsOf(found, {}, art::Colour{0, 0, 0}));
+}
+
+struct LinesArgs {
+    std::string in, out, medium = "auto";
+    double slack = 1, gather = 1, shortest = 6;
+};
+
+int lines(const LinesArgs& a)
+{
+    trace::LinesOptions o;
+    o.slack = a.slack;
+    o.gather = a.gather;
+    o.shortest = a.shortest;
+    o.medium = a.medium == "ink" ? trace::Medium::ink : (a.medium == "pencil" ? trace::Medium::pencil : trace::Medium::find);
+    files::PictureResult p = readPicture(a.in);
+    if (!p.ok()) return fail(badInput, p.problem);
+    const pixel::Grey grey = pixel::greyOf(p.picture);
+    p.picture = {};
+    return writeTraced(a.out, grey, "Lines", art::itemsOf(trace::lines(grey, o), {}, art::Colour{0, 0, 0}));
 }
 
 int reduce(const std::string& in, const std::string& out, double slack)
@@ -198,6 +211,7 @@ int run(int argc, char** argv)
     CLI::App app{"Soft Rope without a screen: pictures to outlines, fewer nodes, export."};
     app.footer("Examples:\n"
                "  soft-rope-cli outline moth.png -o moth.svg --slack 0.8\n"
+               "  soft-rope-cli lines page.jpg -o page.svg --medium pencil\n"
                "  soft-rope-cli reduce traced.svg -o tidy.svg --slack 0.5\n"
                "  soft-rope-cli export moth.svg -o moth.png --width 2048\n"
                "  soft-rope-cli info moth.svg | grep nodes\n"
@@ -216,6 +230,16 @@ int run(int argc, char** argv)
     outlineCommand->add_option("--smallest-hole", o.hole, "smaller light holes are filled, px2")->capture_default_str()->check(CLI::Range(0.0, 1e9));
     outlineCommand->add_flag("--light-on-dark", o.lightOnDark, "trace the light parts");
     outlineCommand->callback([&] { code = outline(o); });
+
+    LinesArgs l;
+    CLI::App* linesCommand = app.add_subcommand("lines", "Ink and pencil lines become strokes along their middle");
+    linesCommand->add_option("picture", l.in, "PNG, JPEG, WebP, TIFF, BMP or GIF; - reads standard input")->required();
+    linesCommand->add_option("-o,--out", l.out, "SVG to write; - writes standard output")->required();
+    linesCommand->add_option("--slack", l.slack, "how far a curve may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
+    linesCommand->add_option("--medium", l.medium, "auto, ink or pencil")->capture_default_str()->check(CLI::IsMember({"auto", "ink", "pencil"}));
+    linesCommand->add_option("--gather", l.gather, "how far apart passes of one pencil line may lie, 0-3")->capture_default_str()->check(CLI::Range(0.0, 3.0));
+    linesCommand->add_option("--shortest", l.shortest, "shorter marks are left out, px")->capture_default_str()->check(CLI::Range(0.0, 1e6));
+    linesCommand->callback([&] { code = lines(l); });
 
     std::string in, out;
     double slack = 0.5;

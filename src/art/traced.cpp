@@ -1,0 +1,72 @@
+#include "art/traced.h"
+
+#include "art/edits.h"
+
+#include <cmath>
+
+namespace softrope::art {
+
+namespace {
+
+double scaleOf(const curve::Affine& m)
+{
+    return std::sqrt(std::abs(m.a * m.d - m.b * m.c));
+}
+
+Item area(const curve::Paths& paths, const curve::Affine& m, Colour ink, const std::string& name)
+{
+    Artwork work;
+    for (const curve::Path& p : paths) work.paths.push_back(transformed(p, m));
+    work.fill.colour = ink;
+    Item i;
+    i.name = name;
+    i.is = std::move(work);
+    return i;
+}
+
+} // namespace
+
+std::vector<Item> itemsOf(const trace::Outline& outline, const curve::Affine& toSheet, Colour ink)
+{
+    std::vector<Item> out;
+    for (const trace::Silhouette& s : outline.silhouettes) out.push_back(area(s.paths, toSheet, ink, "Silhouette"));
+    return out;
+}
+
+std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toSheet, Colour ink)
+{
+    std::vector<Item> out;
+    for (const curve::Paths& a : lines.areas) out.push_back(area(a, toSheet, ink, "Area"));
+    const double scale = scaleOf(toSheet);
+    for (const trace::Stroke& s : lines.strokes) {
+        Artwork work;
+        work.paths = {transformed(s.path, toSheet)};
+        work.stroke.colour = ink;
+        work.stroke.width = s.width * scale;
+        work.stroke.cap = s.roundEnds ? Cap::round : Cap::flat;
+        Item i;
+        i.name = "Line";
+        i.is = std::move(work);
+        out.push_back(std::move(i));
+    }
+    for (const curve::Path& d : lines.dots) out.push_back(area({d}, toSheet, ink, "Dot"));
+    return out;
+}
+
+Landed withItems(const Document& d, Id layer, std::vector<Item> items)
+{
+    Landed out{d, {}};
+    if (!d.layer(layer)) return out;
+    out.document = withLayer(d, layer, [&](Layer& l) {
+        Id next = d.nextId;
+        for (Item& i : items) {
+            i.id = next++;
+            out.items.push_back(i.id);
+            l.items.push_back(std::make_shared<Item>(std::move(i)));
+        }
+    });
+    out.document.nextId = d.nextId + out.items.size();
+    return out;
+}
+
+} // namespace softrope::art

@@ -1,0 +1,22 @@
+// What tracing a picture gives, as items of a document. Interface and command line both come through here, so that what
+// was previewed is what lands.
+#pragma once
+
+#include "art/document.h"
+#include "trace/lines.h"
+#include "trace/outline.h"
+
+namespace softrope::art {
+
+// `toSheet` maps picture px to the sheet (even scales); `ink` paints areas or lines. Largest first.
+std::vector<Item> itemsOf(const trace::Outline& outline, const curve::Affine& toSheet, Colour ink);
+std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toSheet, Colour ink);
+
+struct Landed {
+    Document document;
+    std::vector<Id> items;
+};
+// Puts the items on the layer, first at the bottom, with fresh ids.
+Landed withItems(const Document& d, Id layer, std::vector<Item> items);
+
+} // namespace softrope::art

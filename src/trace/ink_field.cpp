@@ -1,0 +1,203 @@
+#include "trace/ink_field.h"
+
+#include "pixel/lighting.h"
+#include "pixel/threshold.h"
+
+#include <opencv2/imgproc.hpp>
+
+#include <algorithm>
+#include <cmath>
+#include <vector>
+
+namespace softrope::trace {
+
+namespace {
+
+using Field = pixel::Raster<float>;
+
+cv::Mat view(Field& f)
+{
+    return {f.height, f.width, CV_32F, f.data.data()};
+}
+
+float median(std::vector<float>& v)
+{
+    if (v.empty()) return 0;
+    const auto mid = v.begin() + static_cast<long>(v.size() / 2);
+    std::nth_element(v.begin(), mid, v.end());
+    return *mid;
+}
+
+// A few hundred thousand values spread over the picture stand for all of it.
+template <class F> float medianOver(const cv::Mat& m, F value)
+{
+    const std::size_t all = m.total(), stride = std::max<std::size_t>(1, all / 300000);
+    std::vector<float> v;
+    for (std::size_t i = 0; i < all; i += stride) v.push_back(value(m.ptr<float>()[i]));
+    return median(v);
+}
+
+// Marks of the first mask that touch a mark of the second.
+cv::Mat touching(const cv::Mat& weak, const cv::Mat& firm, int smallest)
+{
+    cv::Mat labels, stats, centres;
+    const int n = cv::connectedComponentsWithStats(weak, labels, stats, centres, 8, CV_32S);
+    std::vector<char> keep(static_cast<std::size_t>(n), 0);
+    for (int y = 0; y < weak.rows; ++y) {
+        const int* l = labels.ptr<int>(y);
+        const unsigned char* f = firm.ptr(y);
+        for (int x = 0; x < weak.cols; ++x)
+            if (f[x] && l[x] > 0) keep[static_cast<std::size_t>(l[x])] = 1;
+    }
+    for (int k = 1; k < n; ++k)
+        if (stats.at<int>(k, cv::CC_STAT_AREA) < smallest) keep[static_cast<std::size_t>(k)] = 0;
+    cv::Mat out(weak.size(), CV_8U);
+    for (int y = 0; y < weak.rows; ++y)
+        for (int x = 0; x < weak.cols; ++x) out.at<unsigned char>(y, x) = keep[static_cast<std::size_t>(labels.at<int>(y, x))] ? 255 : 0;
+    return out;
+}
+
+// Typical width of a mark: its area over half its outline's length is robust against breaks and crossings, but ends
+// count; the ridge of the distance map does not care for ends.
+double typicalWidth(const cv::Mat& mask)
+{
+    cv::Mat far, top;
+    cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    cv::dilate(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+    std::vector<float> ridge;
+    for (int y = 0; y < far.rows; ++y)
+        for (int x = 0; x < far.cols; ++x)
+            if (far.at<float>(y, x) > 0.9F && far.at<float>(y, x) >= top.at<float>(y, x)) ridge.push_back(far.at<float>(y, x));
+    return std::max(1.0, 2.0 * median(ridge) - 0.8);
+}
+
+// Fills what lies between passes: narrow holes, and gaps a disc of that size cannot enter.
+void gather(cv::Mat& mask, double reach)
+{
+    const int r = static_cast<int>(std::lround(reach / 2));
+    if (r < 1) return;
+    // Closing in a frame wide enough that the picture's edge does not count as paper.
+    cv::Mat framed, closed;
+    cv::copyMakeBorder(mask, framed, 2 * r, 2 * r, 2 * r, 2 * r, cv::BORDER_CONSTANT, 0);
+    const int soft = std::max(1, static_cast<int>(std::lround(reach * 0.3)));
+    cv::morphologyEx(framed, closed, cv::MORPH_CLOSE, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * soft + 1, 2 * soft + 1}));
+    mask = closed(cv::Rect(2 * r, 2 * r, mask.cols, mask.rows)).clone();
+    cv::Mat paper = 255 - mask, labels, stats, centres, far;
+    const int n = cv::connectedComponentsWithStats(paper, labels, stats, centres, 4, CV_32S);
+    cv::distanceTransform(paper, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    std::vector<float> widest(static_cast<std::size_t>(n), 0);
+    for (int y = 0; y < mask.rows; ++y)
+        for (int x = 0; x < mask.cols; ++x) {
+            float& w = widest[static_cast<std::size_t>(labels.at<int>(y, x))];
+            w = std::max(w, far.at<float>(y, x));
+        }
+    for (int y = 0; y < mask.rows; ++y)
+        for (int x = 0; x < mask.cols; ++x)
+            if (mask.at<unsigned char>(y, x) == 0) {
+                const auto k = static_cast<std::size_t>(labels.at<int>(y, x));
+                const double wide = 2 * widest[k], area = stats.at<int>(labels.at<int>(y, x), cv::CC_STAT_AREA);
+                // Long and narrow lies between passes; short and as wide is something drawn round.
+                if (k > 0 && wide < reach && (area > 2.2 * wide * wide || wide < 0.45 * reach)) mask.at<unsigned char>(y, x) = 255;
+            }
+}
+
+InkField ofInk(const Field& darkness, double dark, double light, double noise)
+{
+    InkField out;
+    out.medium = Medium::ink;
+    out.cover = darkness;
+    cv::Mat m = view(out.cover);
+    const double sigma = noise < 0.004 ? 0.5 : 0.8;
+    cv::GaussianBlur(m, m, {0, 0}, sigma, sigma, cv::BORDER_REPLICATE);
+    m = (m - light) / (dark - light);
+    out.grain = noise < 0.004 ? 1 : 1.6;
+    return out;
+}
+
+InkField ofPencil(const Field& darkness, const InkFieldOptions& options)
+{
+    InkField out;
+    out.medium = Medium::pencil;
+    out.grain = 2;
+    Field soft = darkness;
+    cv::Mat m = view(soft);
+    cv::GaussianBlur(m, m, {0, 0}, 1.3, 1.3, cv::BORDER_REPLICATE);
+    const float paper = medianOver(m, [](float v) { return v; });
+    const float rough = 1.48F * medianOver(m, [&](float v) { return std::abs(v - paper); });
+    const cv::Mat weak = m > paper + std::max(4.5F * rough, 0.05F), firm = m > paper + std::max(8 * rough, 0.12F);
+    cv::Mat mask = touching(weak, firm, 30);
+    if (options.cancelled && options.cancelled()) return out;
+
+    // The edge of a mark is where it is half as dark as marks are near by.
+    cv::Mat inside, peak, share;
+    m.copyTo(inside, mask);
+    inside -= paper;
+    cv::max(inside, 0, inside);
+    cv::dilate(inside, peak, cv::getStructuringElement(cv::MORPH_ELLIPSE, {7, 7}));
+    cv::GaussianBlur(peak, peak, {0, 0}, 3);
+    cv::Mat any, anyMask;
+    mask.convertTo(any, CV_32F, 1.0 / 255);
+    cv::dilate(any, any, cv::getStructuringElement(cv::MORPH_ELLIPSE, {7, 7}));
+    cv::GaussianBlur(any, any, {0, 0}, 3);
+    cv::max(any, 0.05, any);
+    peak /= any;
+    cv::max(peak, 0.06, peak);
+    share = inside / peak;
+    cv::Mat marks = share > 0.42;
+    out.pass = typicalWidth(marks);
+    cv::Mat gathered = marks.clone();
+    gather(gathered, 3.5 * out.pass * options.gather);
+    cv::min(share, 1.0, share);
+    // Filled parts are line; the edges that remain outside keep their grey values.
+    share.setTo(1.0, gathered & ~marks);
+    cv::GaussianBlur(share, share, {0, 0}, 0.8);
+    out.cover = Field(soft.width, soft.height);
+    share *= 0.5 / 0.42;
+    share.copyTo(view(out.cover));
+    return out;
+}
+
+} // namespace
+
+InkField inkField(const pixel::Grey& grey, const InkFieldOptions& options)
+{
+    InkField none;
+    none.cover = Field(grey.width, grey.height);
+    if (grey.empty()) return none;
+    const pixel::PaperField paper = pixel::paperField(grey);
+    const bool uneven = paper.unevenness > 0.02;
+    const pixel::Grey even = uneven ? pixel::flattened(grey, paper, 1, 250) : grey;
+    const pixel::Histogram h = pixel::histogram(even);
+    const pixel::Levels l = pixel::levels(h, pixel::otsu(h));
+    if (l.light - l.dark < 8) return none;
+    Field darkness(grey.width, grey.height);
+    std::transform(even.data.begin(), even.data.end(), darkness.data.begin(), [](std::uint8_t v) { return static_cast<float>(255 - v) / 255; });
+    cv::Mat m = view(darkness), smooth;
+    cv::GaussianBlur(m, smooth, {0, 0}, 2);
+    cv::Mat rough = cv::abs(m - smooth);
+    const double noise = 1.48 * medianOver(rough, [](float v) { return v; });
+    rough.release();
+    smooth.release();
+    // Pencil: what Otsu calls ink is, in the middle, nearer to grey than to black.
+    const bool pencil = options.medium == Medium::pencil || (options.medium == Medium::find && l.dark > 0.38 * l.light);
+    if (pencil) return ofPencil(darkness, options);
+    InkField out = ofInk(darkness, 1 - l.dark / 255, 1 - l.light / 255, noise);
+    return out;
+}
+
+float sample(const Field& field, double x, double y)
+{
+    x -= 0.5;
+    y -= 0.5;
+    const int i = static_cast<int>(std::floor(x)), j = static_cast<int>(std::floor(y));
+    if (i < 0 || j < 0 || i + 1 >= field.width || j + 1 >= field.height) {
+        const int k = static_cast<int>(std::lround(x)), r = static_cast<int>(std::lround(y));
+        return field.inside(k, r) ? field.at(k, r) : 0.0F;
+    }
+    const auto fx = static_cast<float>(x - i), fy = static_cast<float>(y - j);
+    const float* a = field.row(j) + i;
+    const float* b = field.row(j + 1) + i;
+    return (a[0] * (1 - fx) + a[1] * fx) * (1 - fy) + (b[0] * (1 - fx) + b[1] * fx) * fy;
+}
+
+} // namespace softrope::trace

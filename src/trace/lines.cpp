@@ -1,0 +1,287 @@
+#include "trace/lines.h"
+
+#include "curve/fit.h"
+#include "trace/level_lines.h"
+#include "trace/skeleton_graph.h"
+#include "trace/strokes.h"
+#include "trace/thinning.h"
+
+#include <opencv2/imgproc.hpp>
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::trace {
+
+namespace {
+
+using curve::Vec2;
+using Mask = pixel::Raster<std::uint8_t>;
+
+Mask maskOf(const pixel::Raster<float>& field)
+{
+    Mask m(field.width, field.height);
+    std::transform(field.data.begin(), field.data.end(), m.data.begin(), [](float v) { return static_cast<std::uint8_t>(v > 0.5F ? 255 : 0); });
+    return m;
+}
+
+cv::Mat view(Mask& m)
+{
+    return {m.height, m.width, CV_8U, m.data.data()};
+}
+
+// Specks go, pinholes are filled: neither is a line, and both tear a skeleton.
+void tidy(Mask& mask, pixel::Raster<float>& field, double speck, double hole)
+{
+    cv::Mat m = view(mask), labels, stats, centres;
+    const auto pass = [&](const cv::Mat& what, int connectivity, double smallest, std::uint8_t to, float value) {
+        const int n = cv::connectedComponentsWithStats(what, labels, stats, centres, connectivity, CV_32S);
+        std::vector<char> small(static_cast<std::size_t>(n), 0);
+        bool any = false;
+        for (int k = 1; k < n; ++k)
+            if (stats.at<int>(k, cv::CC_STAT_AREA) < smallest) any = true, small[static_cast<std::size_t>(k)] = 1;
+        if (!any) return;
+        for (int y = 0; y < m.rows; ++y)
+            for (int x = 0; x < m.cols; ++x)
+                if (small[static_cast<std::size_t>(labels.at<int>(y, x))]) {
+                    m.at<std::uint8_t>(y, x) = to;
+                    field.at(x, y) = value;
+                }
+    };
+    pass(m, 8, speck, 0, 0.0F);
+    const cv::Mat paper = 255 - m;
+    pass(paper, 4, hole, 255, 1.0F);
+}
+
+double medianOf(std::vector<float> v)
+{
+    if (v.empty()) return 0;
+    const auto mid = v.begin() + static_cast<long>(v.size() / 2);
+    std::nth_element(v.begin(), mid, v.end());
+    return *mid;
+}
+
+// Half the typical width of the lines, from the ridge of the distance map.
+double typicalRadius(const cv::Mat& far)
+{
+    cv::Mat top;
+    cv::dilate(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+    std::vector<float> ridge;
+    for (int y = 0; y < far.rows; ++y)
+        for (int x = 0; x < far.cols; ++x)
+            if (far.at<float>(y, x) > 0.9F && far.at<float>(y, x) >= top.at<float>(y, x)) ridge.push_back(far.at<float>(y, x));
+    return medianOf(std::move(ridge));
+}
+
+// Parts much thicker than the lines, unless they are themselves long and evenly thick. They are taken out of the mask.
+Mask takeAreas(Mask& mask, double times)
+{
+    Mask none;
+    cv::Mat m = view(mask), far;
+    cv::distanceTransform(m, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    const double radius = std::max(1.5, typicalRadius(far)), thick = times * radius;
+    cv::Mat core = far > thick;
+    if (cv::countNonZero(core) == 0) return none;
+    cv::Mat toCore, grown, labels, stats, centres;
+    cv::distanceTransform(255 - core, toCore, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    grown = (toCore <= thick + 0.5) & (m > 0);
+    const int n = cv::connectedComponentsWithStats(grown, labels, stats, centres, 8, CV_32S);
+    std::vector<float> widest(static_cast<std::size_t>(n), 0);
+    for (int y = 0; y < m.rows; ++y)
+        for (int x = 0; x < m.cols; ++x) {
+            float& w = widest[static_cast<std::size_t>(labels.at<int>(y, x))];
+            w = std::max(w, far.at<float>(y, x));
+        }
+    Mask out(mask.width, mask.height);
+    bool any = false;
+    for (int y = 0; y < m.rows; ++y)
+        for (int x = 0; x < m.cols; ++x) {
+            const int k = labels.at<int>(y, x);
+            if (k == 0) continue;
+            const double w = 2 * widest[static_cast<std::size_t>(k)];
+            // As long as four times its width, and as heavy as a band of that length: a thick line.
+            const double reach = std::hypot(stats.at<int>(k, cv::CC_STAT_WIDTH), stats.at<int>(k, cv::CC_STAT_HEIGHT));
+            if (stats.at<int>(k, cv::CC_STAT_AREA) > 4 * w * w || (reach > 5 * w && stats.at<int>(k, cv::CC_STAT_AREA) > 0.7 * reach * w)) continue;
+            if (stats.at<int>(k, cv::CC_STAT_AREA) < 1.6 * w * w && reach < 1.6 * w) continue; // round as a dot
+            out.at(x, y) = 255;
+            any = true;
+        }
+    if (!any) return none;
+    for (std::size_t i = 0; i < mask.data.size(); ++i)
+        if (out.data[i]) mask.data[i] = 0;
+    return out;
+}
+
+std::vector<curve::Paths> areasOf(const Mask& areas, const pixel::Raster<float>& field, const LinesOptions& options)
+{
+    std::vector<curve::Paths> out;
+    if (areas.empty()) return out;
+    Mask wide = areas;
+    cv::dilate(view(wide), view(wide), cv::getStructuringElement(cv::MORPH_ELLIPSE, {3, 3}));
+    pixel::Grey g(field.width, field.height);
+    for (std::size_t i = 0; i < g.data.size(); ++i)
+        g.data[i] = wide.data[i] ? static_cast<std::uint8_t>(std::lround(255 * (1 - std::clamp(field.data[i], 0.0F, 1.0F)))) : 255;
+    curve::FitOptions fitting;
+    fitting.slack = options.slack;
+    fitting.strict = false;
+    fitting.even = 0.25;
+    std::vector<LevelLine> all = levelLines(g, 127.5, 12);
+    std::sort(all.begin(), all.end(), [](const LevelLine& a, const LevelLine& b) { return a.area > b.area; });
+    for (const LevelLine& l : all) {
+        curve::Path p = curve::fit(l.points, true, fitting).path;
+        if (l.area > 0 || out.empty())
+            out.push_back({std::move(p)});
+        else
+            out.back().push_back(std::move(p));
+    }
+    return out;
+}
+
+// Mean distance of the edge from the place, in sixteen directions.
+double dotRadius(const pixel::Raster<float>& field, Vec2 at, double guess)
+{
+    double sum = 0;
+    int n = 0;
+    for (int k = 0; k < 16; ++k) {
+        const double d = edgeAlong(field, at, curve::direction(k * curve::pi / 8), 3 * guess + 3);
+        if (d < 0) continue;
+        sum += d;
+        ++n;
+    }
+    return n > 0 ? sum / n : guess;
+}
+
+// Takes marks no longer than wide out of the graph.
+curve::Paths takeDots(SkeletonGraph& g, const pixel::Raster<float>& field, double smallest)
+{
+    curve::Paths out;
+    const auto dot = [&](Vec2 at, double guess) {
+        const double r = dotRadius(field, at, guess);
+        if (2 * r >= smallest) out.push_back(curve::circle(at, r));
+    };
+    for (const Meeting& m : g.meetings)
+        if (m.branches.empty() && m.radius > 0 && sample(field, m.at.x, m.at.y) > 0.5F) {
+            bool alone = true;
+            for (const Branch& b : g.branches)
+                for (const Vec2 p : b.points)
+                    if (distance(p, m.at) < 1.5) alone = false;
+            if (alone) dot(m.at, m.radius);
+        }
+    for (Branch& b : g.branches) {
+        if (b.gone || b.ring() || b.from == b.to) continue;
+        if (g.meetings[static_cast<std::size_t>(b.from)].branches.size() != 1 || g.meetings[static_cast<std::size_t>(b.to)].branches.size() != 1) continue;
+        const double widest = *std::max_element(b.radius.begin(), b.radius.end());
+        const double across = lengthOf(b.points) + b.radius.front() + b.radius.back();
+        if (across > 1.35 * 2 * widest + 1) continue;
+        b.gone = true;
+        dot(lerp(b.points.front(), b.points.back(), 0.5), widest);
+    }
+    return out;
+}
+
+std::vector<double> swellOf(const RawStroke& s)
+{
+    if (s.widths.size() < 16) return {};
+    // Means over stretches of about two widths; worth keeping when they differ by more than grain does.
+    const std::size_t parts = std::clamp<std::size_t>(s.widths.size() / static_cast<std::size_t>(std::max(8.0, 2 * s.width)), 2, 64);
+    std::vector<double> out;
+    for (std::size_t k = 0; k < parts; ++k) {
+        const std::size_t a = k * s.widths.size() / parts, b = (k + 1) * s.widths.size() / parts;
+        double sum = 0;
+        for (std::size_t i = a; i < b; ++i) sum += s.widths[i];
+        out.push_back(sum / static_cast<double>(b - a));
+    }
+    const auto [least, most] = std::minmax_element(out.begin(), out.end());
+    if (*most - *least < std::max(0.18 * s.width, 1.0)) out.clear();
+    return out;
+}
+
+Stroke fitted(const RawStroke& raw, const InkField& field, const LinesOptions& options)
+{
+    curve::FitOptions f;
+    f.slack = options.slack;
+    f.grain = field.grain;
+    f.rounding = 0.5 + 0.3 * raw.width;
+    f.spacing = 1;
+    f.strict = false;
+    f.even = 0.35;
+    f.cancelled = options.cancelled;
+    const curve::Fit fit = curve::fit(raw.points, raw.closed, f);
+    Stroke s;
+    s.path = fit.path;
+    s.furthest = fit.furthest;
+    double sum = 0;
+    for (const double w : raw.widths) sum += w;
+    s.width = raw.widths.empty() ? raw.width : sum / static_cast<double>(raw.widths.size());
+    s.widths = swellOf(raw);
+    s.roundEnds = raw.roundness > 0.4;
+    return s;
+}
+
+// Ends that run into another line are put exactly on its fitted path.
+void settleEnds(std::vector<Stroke>& strokes, const std::vector<RawStroke>& raw, double reach)
+{
+    for (std::size_t i = 0; i < strokes.size(); ++i) {
+        for (const bool atStart : {true, false}) {
+            if (!(atStart ? raw[i].startMeets : raw[i].endMeets) || strokes[i].path.nodes.size() < 2) continue;
+            curve::Node& end = atStart ? strokes[i].path.nodes.front() : strokes[i].path.nodes.back();
+            std::optional<curve::Place> best;
+            for (std::size_t k = 0; k < strokes.size(); ++k) {
+                if (k == i || strokes[k].path.nodes.size() < 2 || !bounds(strokes[k].path).grown(reach).contains(end.at)) continue;
+                const auto p = nearest(strokes[k].path, end.at);
+                if (p && p->distance < reach && (!best || p->distance < best->distance)) best = p;
+            }
+            if (!best) continue;
+            const Vec2 by = best->point - end.at;
+            end.at += by;
+            end.in += by;
+            end.out += by;
+        }
+    }
+}
+
+} // namespace
+
+Lines lines(const pixel::Grey& grey, const LinesOptions& options)
+{
+    Lines out;
+    const auto stopped = [&] { return options.cancelled && options.cancelled(); };
+    const auto tell = [&](double share) {
+        if (options.progress) options.progress(share);
+    };
+    InkFieldOptions from;
+    from.medium = options.medium;
+    from.gather = options.gather;
+    from.cancelled = options.cancelled;
+    InkField field = inkField(grey, from);
+    out.medium = field.medium;
+    if (stopped() || grey.empty()) return {};
+    tell(0.3);
+    Mask mask = maskOf(field.cover);
+    tidy(mask, field.cover, 7, 10);
+    const Mask areas = takeAreas(mask, options.areaFrom);
+    const Skeleton skeleton = thinned(mask);
+    if (stopped()) return {};
+    tell(0.5);
+    SkeletonGraph graph = graphOf(skeleton);
+    prune(graph, 1.7, 0.55);
+    drawTogether(graph, 1.0);
+    out.dots = takeDots(graph, field.cover, options.smallestDot);
+    StrokeOptions how;
+    how.pass = field.pass;
+    std::vector<RawStroke> raw = strokesOf(graph, field.cover, how);
+    raw.erase(std::remove_if(raw.begin(), raw.end(),
+                             [&](const RawStroke& s) { return s.points.size() < 2 || (!s.startMeets && !s.endMeets && lengthOf(s.points) < options.shortest); }),
+              raw.end());
+    if (stopped()) return {};
+    tell(0.7);
+    out.strokes.resize(raw.size());
+    tbb::parallel_for(std::size_t{0}, raw.size(), [&](std::size_t i) { out.strokes[i] = fitted(raw[i], field, options); });
+    settleEnds(out.strokes, raw, 2 * options.slack + 1);
+    out.areas = areasOf(areas, field.cover, options);
+    tell(1);
+    return stopped() ? Lines{} : out;
+}
+
+} // namespace softrope::trace
