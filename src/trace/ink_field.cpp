@@ -71,34 +71,24 @@ double typicalWidth(const cv::Mat& mask)
     return std::max(1.0, 2.0 * median(ridge) - 0.8);
 }
 
-// Fills what lies between passes: narrow holes, and gaps a disc of that size cannot enter.
+// Fills what lies between passes: places a disc of that size cannot enter, if they are long. What such a disc leaves in
+// the angle between two lines is small against it, and stays paper.
 void gather(cv::Mat& mask, double reach)
 {
     const int r = static_cast<int>(std::lround(reach / 2));
     if (r < 1) return;
-    // Closing in a frame wide enough that the picture's edge does not count as paper.
+    // In a frame, so that the picture's edge does not count as line.
     cv::Mat framed, closed;
     cv::copyMakeBorder(mask, framed, 2 * r, 2 * r, 2 * r, 2 * r, cv::BORDER_CONSTANT, 0);
-    const int soft = std::max(1, static_cast<int>(std::lround(reach * 0.3)));
-    cv::morphologyEx(framed, closed, cv::MORPH_CLOSE, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * soft + 1, 2 * soft + 1}));
-    mask = closed(cv::Rect(2 * r, 2 * r, mask.cols, mask.rows)).clone();
-    cv::Mat paper = 255 - mask, labels, stats, centres, far;
-    const int n = cv::connectedComponentsWithStats(paper, labels, stats, centres, 4, CV_32S);
-    cv::distanceTransform(paper, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
-    std::vector<float> widest(static_cast<std::size_t>(n), 0);
+    cv::morphologyEx(framed, closed, cv::MORPH_CLOSE, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * r + 1, 2 * r + 1}));
+    const cv::Mat filled = closed(cv::Rect(2 * r, 2 * r, mask.cols, mask.rows)) & ~mask;
+    cv::Mat labels, stats, centres;
+    cv::connectedComponentsWithStats(filled, labels, stats, centres, 4, CV_32S);
     for (int y = 0; y < mask.rows; ++y)
         for (int x = 0; x < mask.cols; ++x) {
-            float& w = widest[static_cast<std::size_t>(labels.at<int>(y, x))];
-            w = std::max(w, far.at<float>(y, x));
+            const int k = labels.at<int>(y, x);
+            if (k > 0 && (stats.at<int>(k, cv::CC_STAT_AREA) > 0.9 * r * r)) mask.at<unsigned char>(y, x) = 255;
         }
-    for (int y = 0; y < mask.rows; ++y)
-        for (int x = 0; x < mask.cols; ++x)
-            if (mask.at<unsigned char>(y, x) == 0) {
-                const auto k = static_cast<std::size_t>(labels.at<int>(y, x));
-                const double wide = 2 * widest[k], area = stats.at<int>(labels.at<int>(y, x), cv::CC_STAT_AREA);
-                // Long and narrow lies between passes; short and as wide is something drawn round.
-                if (k > 0 && wide < reach && (area > 2.2 * wide * wide || wide < 0.45 * reach)) mask.at<unsigned char>(y, x) = 255;
-            }
 }
 
 InkField ofInk(const Field& darkness, double dark, double light, double noise)
@@ -146,7 +136,8 @@ InkField ofPencil(const Field& darkness, const InkFieldOptions& options)
     cv::Mat marks = share > 0.42;
     out.pass = typicalWidth(marks);
     cv::Mat gathered = marks.clone();
-    gather(gathered, 3.5 * out.pass * options.gather);
+    out.reach = 2.6 * out.pass * options.gather;
+    gather(gathered, out.reach);
     cv::min(share, 1.0, share);
     // Filled parts are line; the edges that remain outside keep their grey values.
     share.setTo(1.0, gathered & ~marks);

@@ -25,7 +25,8 @@ struct InkField {
     pixel::Raster<float> cover;
     Medium medium = Medium::ink;
     double grain = 1; // px: typical roughness of the edges, for the fit
-    double pass = 0;  // px: typical width of one mark
+    double pass = 0;  // px: typical width of one mark of a pencil, 0 for ink
+    double reach = 0; // px: gaps up to this wide were filled between passes
 };
 
 // An even or empty picture gives a field of paper.

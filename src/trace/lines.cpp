@@ -75,12 +75,12 @@ double typicalRadius(const cv::Mat& far)
 }
 
 // Parts much thicker than the lines, unless they are themselves long and evenly thick. They are taken out of the mask.
-Mask takeAreas(Mask& mask, double times)
+Mask takeAreas(Mask& mask, double times, double atLeast)
 {
     Mask none;
     cv::Mat m = view(mask), far;
     cv::distanceTransform(m, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
-    const double radius = std::max(1.5, typicalRadius(far)), thick = times * radius;
+    const double radius = std::max(1.5, typicalRadius(far)), thick = std::max(times * radius, atLeast);
     cv::Mat core = far > thick;
     if (cv::countNonZero(core) == 0) return none;
     cv::Mat toCore, grown, labels, stats, centres;
@@ -260,7 +260,7 @@ Lines lines(const pixel::Grey& grey, const LinesOptions& options)
     tell(0.3);
     Mask mask = maskOf(field.cover);
     tidy(mask, field.cover, 7, 10);
-    const Mask areas = takeAreas(mask, options.areaFrom);
+    const Mask areas = takeAreas(mask, options.areaFrom, field.reach);
     const Skeleton skeleton = thinned(mask);
     if (stopped()) return {};
     tell(0.5);

@@ -58,29 +58,45 @@ std::optional<std::pair<double, double>> crossingOf(Ray a, Ray b)
     return std::pair{cross(gap, b.along) / d, -cross(gap, a.along) / d};
 }
 
+// Points on the straight from a to b, both left out, about 1 px apart.
+void along(Vec2 a, Vec2 b, std::vector<Vec2>& into)
+{
+    const int n = static_cast<int>(distance(a, b));
+    for (int i = 1; i <= n; ++i) into.push_back(lerp(a, b, static_cast<double>(i) / (n + 1)));
+}
+
 // Points from a to b, both left out: round a corner where the directions cross ahead, else along a smooth arc.
 std::vector<Vec2> bridge(Ray a, Ray b, double width)
 {
     std::vector<Vec2> out;
     const double gap = distance(a.at, b.at);
     const double turned = std::abs(curve::turn(a.along, b.along));
-    const auto straightTo = [&](Vec2 from, Vec2 to) {
-        const int n = static_cast<int>(distance(from, to));
-        for (int i = 1; i <= n; ++i) out.push_back(lerp(from, to, static_cast<double>(i) / (n + 1)));
-    };
     const auto cross = crossingOf(a, b);
     if (cross && turned > 0.5 && cross->first > -0.3 * width && cross->second > -0.3 * width && cross->first < gap + 2 * width &&
         cross->second < gap + 2 * width) {
         const Vec2 corner = a.at + a.along * cross->first;
-        straightTo(a.at, corner);
+        along(a.at, corner, out);
         out.push_back(corner);
-        straightTo(corner, b.at);
+        along(corner, b.at, out);
         return out;
     }
     const curve::Cubic c{a.at, a.at + a.along * (gap / 3), b.at - b.along * (gap / 3), b.at};
     const int n = static_cast<int>(gap);
     for (int i = 1; i <= n; ++i) out.push_back(at(c, static_cast<double>(i) / (n + 1)));
     return out;
+}
+
+// Leads `line` on to the beginning of `next`, by way of a known corner if there is one.
+void connect(std::vector<Vec2>& line, const std::vector<Vec2>& next, const std::optional<Vec2>& corner, double width)
+{
+    if (corner) {
+        along(line.back(), *corner, line);
+        line.push_back(*corner);
+        along(*corner, next.front(), line);
+        return;
+    }
+    const std::vector<Vec2> over = bridge(leaving(line, width), entering(next, width), width);
+    line.insert(line.end(), over.begin(), over.end());
 }
 
 // One branch, measured, with what cannot be trusted at its ends cut off.
@@ -102,6 +118,7 @@ public:
     {
         measure();
         next_.assign(2 * g.branches.size(), Arm{});
+        via_.resize(2 * g.branches.size());
         swallowed_.assign(g.branches.size(), 0);
         for (std::size_t m = 0; m < g.meetings.size(); ++m) pairUp(static_cast<int>(m));
     }
@@ -133,7 +150,8 @@ public:
     }
 
 private:
-    Arm& nextOf(Arm a) { return next_[2 * static_cast<std::size_t>(a.branch) + (a.atEnd ? 1 : 0)]; }
+    static std::size_t indexOf(Arm a) { return 2 * static_cast<std::size_t>(a.branch) + (a.atEnd ? 1 : 0); }
+    Arm& nextOf(Arm a) { return next_[indexOf(a)]; }
 
     bool free(int meeting) const { return g_.meetings[static_cast<std::size_t>(meeting)].branches.size() < 2; }
 
@@ -285,14 +303,14 @@ private:
             const Arm a = arms[(s + 1) % 3], b = arms[(s + 2) % 3];
             if (a.branch == b.branch) continue;
             const double width = std::max(measured_[static_cast<std::size_t>(a.branch)].width, measured_[static_cast<std::size_t>(b.branch)].width);
-            if (lengthOf(stem.points) > 4 * width) continue;
+            if (lengthOf(stem.points) > 8 * width) continue;
             const Ray ra = rayOf(a), rb = rayOf(b);
             if (std::abs(curve::turn(ra.along, rb.along)) > 1.4) continue;
-            const auto cross = crossingOf(ra, {rb.at, -rb.along});
-            if (!cross || cross->first < 0 || cross->second < 0) continue;
-            const Vec2 corner = ra.at + ra.along * cross->first;
-            const Vec2 tip = g_.meetings[static_cast<std::size_t>(other)].at;
-            if (distance(corner, tip) > 1.2 * width + 1 || distance(corner, m.at) > 6 * width) continue;
+            // Both lines head for the stem's tip, and the stem grows from a line's width into two side by side.
+            const Meeting& tip = g_.meetings[static_cast<std::size_t>(other)];
+            if (std::abs(curve::turn(ra.along, tip.at - ra.at)) > 0.35 || std::abs(curve::turn(rb.along, tip.at - rb.at)) > 0.35) continue;
+            if (m.radius < 1.15 * tip.radius || tip.radius > 0.75 * width) continue;
+            via_[indexOf(a)] = via_[indexOf(b)] = tip.at;
             swallowed_[static_cast<std::size_t>(arms[s].branch)] = 1;
             nextOf(a) = b;
             nextOf(b) = a;
@@ -332,8 +350,7 @@ private:
             if (s.points.empty()) {
                 s.points = p;
             } else {
-                const std::vector<Vec2> over = bridge(leaving(s.points, width), entering(p, width), width);
-                s.points.insert(s.points.end(), over.begin(), over.end());
+                connect(s.points, p, via_[indexOf(at)], width);
                 s.points.insert(s.points.end(), p.begin(), p.end());
             }
             if (at.atEnd)
@@ -349,8 +366,7 @@ private:
             at = next;
             if (at == first) {
                 s.closed = true;
-                const std::vector<Vec2> over = bridge(leaving(s.points, width), entering(pointsOf(first), width), width);
-                s.points.insert(s.points.end(), over.begin(), over.end());
+                connect(s.points, pointsOf(first), via_[indexOf(first)], width);
                 break;
             }
             if (used[static_cast<std::size_t>(at.branch)]) break;
@@ -389,9 +405,7 @@ private:
         const Vec2 end = r.at + r.along * on;
         // Take back what lies beyond, or go on to it.
         while (p.size() > 2 && dot(p.back() - end, r.along) > -0.5) p.pop_back();
-        const int n = static_cast<int>(distance(p.back(), end));
-        const Vec2 from = p.back();
-        for (int i = 1; i <= n; ++i) p.push_back(lerp(from, end, static_cast<double>(i) / (n + 1)));
+        along(Vec2{p.back()}, end, p);
         p.push_back(end);
         if (atStart) std::reverse(p.begin(), p.end());
         s.points = std::move(p);
@@ -416,9 +430,7 @@ private:
         for (std::size_t e = 0; e < ends.size(); ++e) {
             std::vector<Vec2>& p = strokes[ends[e].stroke].points;
             if (ends[e].atStart) std::reverse(p.begin(), p.end());
-            const Vec2 from = p.back();
-            const int n = static_cast<int>(distance(from, targets[e]));
-            for (int i = 1; i <= n; ++i) p.push_back(lerp(from, targets[e], static_cast<double>(i) / (n + 1)));
+            along(Vec2{p.back()}, targets[e], p);
             p.push_back(targets[e]);
             if (ends[e].atStart) std::reverse(p.begin(), p.end());
         }
@@ -461,6 +473,7 @@ private:
     StrokeOptions options_;
     std::vector<Measured> measured_;
     std::vector<Arm> next_;
+    std::vector<std::optional<Vec2>> via_; // a corner that lies between an arm and the next
     std::vector<char> swallowed_;
 };
 

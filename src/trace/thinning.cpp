@@ -55,6 +55,11 @@ Skeleton thinned(const pixel::Raster<std::uint8_t>& region)
         for (std::size_t k = 0; k < 8; ++k) r.on[k] = on[p + around[k]];
         return r;
     };
+    // A line two pixels wide that runs across the corners of the grid has ends of two neighbours; without this it would
+    // be eaten up from there.
+    const auto onRidge = [&](long p) {
+        return std::all_of(around.begin(), around.end(), [&](long d) { return radius[p + d] <= radius[p] + 1e-3F; });
+    };
     constexpr double perPixel = 8;
     std::vector<std::vector<long>> layers;
     const auto layerOf = [&](long p) { return static_cast<std::size_t>(radius[p] * perPixel); };
@@ -70,7 +75,7 @@ Skeleton thinned(const pixel::Raster<std::uint8_t>& region)
             const long p = layers[k][i];
             if (!on[p]) continue;
             const Ring r = ring(p);
-            if (r.count() < 2 || r.connectivity() != 1) continue;
+            if (r.count() < 2 || r.connectivity() != 1 || (r.count() == 2 && onRidge(p))) continue;
             on[p] = 0;
             for (const long d : around)
                 if (on[p + d] && layerOf(p + d) < k) layers[k].push_back(p + d);
