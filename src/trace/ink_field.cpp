@@ -87,7 +87,23 @@ void gather(cv::Mat& mask, double reach)
     for (int y = 0; y < mask.rows; ++y)
         for (int x = 0; x < mask.cols; ++x) {
             const int k = labels.at<int>(y, x);
-            if (k > 0 && (stats.at<int>(k, cv::CC_STAT_AREA) > 0.9 * r * r)) mask.at<unsigned char>(y, x) = 255;
+            if (k > 0 && stats.at<int>(k, cv::CC_STAT_AREA) > 0.9 * r * r) mask.at<unsigned char>(y, x) = 255;
+        }
+    // Enclosed paper that narrow lies between passes too, however short it is.
+    const cv::Mat paper = 255 - mask;
+    cv::Mat far;
+    const int n = cv::connectedComponentsWithStats(paper, labels, stats, centres, 4, CV_32S);
+    cv::distanceTransform(paper, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    std::vector<float> widest(static_cast<std::size_t>(n), 0);
+    for (int y = 0; y < mask.rows; ++y)
+        for (int x = 0; x < mask.cols; ++x) {
+            float& w = widest[static_cast<std::size_t>(labels.at<int>(y, x))];
+            w = std::max(w, far.at<float>(y, x));
+        }
+    for (int y = 0; y < mask.rows; ++y)
+        for (int x = 0; x < mask.cols; ++x) {
+            const int k = labels.at<int>(y, x);
+            if (k > 0 && 2 * widest[static_cast<std::size_t>(k)] < 0.7 * reach) mask.at<unsigned char>(y, x) = 255;
         }
 }
 
@@ -99,7 +115,16 @@ InkField ofInk(const Field& darkness, double dark, double light, double noise)
     cv::Mat m = view(out.cover);
     const double sigma = noise < 0.004 ? 0.5 : 0.8;
     cv::GaussianBlur(m, m, {0, 0}, sigma, sigma, cv::BORDER_REPLICATE);
-    m = (m - light) / (dark - light);
+    // Ink is as dark as it is in the middle of the lines: what a threshold calls ink holds their soft edges too.
+    cv::Mat mask = m > (dark + light) / 2, far, top;
+    cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_3);
+    cv::dilate(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+    std::vector<float> middle;
+    const std::size_t stride = std::max<std::size_t>(1, far.total() / 20000000);
+    for (std::size_t i = 0; i < far.total(); i += stride)
+        if (far.ptr<float>()[i] > 0.5F && far.ptr<float>()[i] >= top.ptr<float>()[i]) middle.push_back(m.ptr<float>()[i]);
+    const double ink = middle.size() > 20 ? std::max<double>(median(middle), light + 0.6 * (dark - light)) : dark;
+    m = (m - light) / (ink - light);
     out.grain = noise < 0.004 ? 1 : 1.6;
     return out;
 }
@@ -111,7 +136,9 @@ InkField ofPencil(const Field& darkness, const InkFieldOptions& options)
     out.grain = 2;
     Field soft = darkness;
     cv::Mat m = view(soft);
-    cv::GaussianBlur(m, m, {0, 0}, 1.3, 1.3, cv::BORDER_REPLICATE);
+    constexpr double before = 1.3, after = 0.8;
+    out.softened = std::hypot(before, after);
+    cv::GaussianBlur(m, m, {0, 0}, before, before, cv::BORDER_REPLICATE);
     const float paper = medianOver(m, [](float v) { return v; });
     const float rough = 1.48F * medianOver(m, [&](float v) { return std::abs(v - paper); });
     const cv::Mat weak = m > paper + std::max(4.5F * rough, 0.05F), firm = m > paper + std::max(8 * rough, 0.12F);
@@ -141,7 +168,7 @@ InkField ofPencil(const Field& darkness, const InkFieldOptions& options)
     cv::min(share, 1.0, share);
     // Filled parts are line; the edges that remain outside keep their grey values.
     share.setTo(1.0, gathered & ~marks);
-    cv::GaussianBlur(share, share, {0, 0}, 0.8);
+    cv::GaussianBlur(share, share, {0, 0}, after);
     out.cover = Field(soft.width, soft.height);
     share *= 0.5 / 0.42;
     share.copyTo(view(out.cover));

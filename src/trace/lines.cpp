@@ -219,6 +219,23 @@ Stroke fitted(const RawStroke& raw, const InkField& field, const LinesOptions& o
     return s;
 }
 
+// Softening widens a mark: of marks with a soft profile the squares of widths add up. What it added to a single pass it
+// added to every width.
+void freeOfSoftening(std::vector<RawStroke>& strokes, double softened)
+{
+    if (softened <= 0) return;
+    std::vector<double> all;
+    for (const RawStroke& s : strokes) all.insert(all.end(), s.widths.begin(), s.widths.end());
+    if (all.empty()) return;
+    const auto fifth = all.begin() + static_cast<long>(all.size() / 5);
+    std::nth_element(all.begin(), fifth, all.end());
+    const double single = *fifth, added = single - std::sqrt(std::max(1.0, single * single - 4 * softened * softened));
+    for (RawStroke& s : strokes) {
+        for (double& w : s.widths) w = std::max(0.5, w - added);
+        s.width = std::max(0.5, s.width - added);
+    }
+}
+
 // Ends that run into another line are put exactly on its fitted path.
 void settleEnds(std::vector<Stroke>& strokes, const std::vector<RawStroke>& raw, double reach)
 {
@@ -276,6 +293,7 @@ Lines lines(const pixel::Grey& grey, const LinesOptions& options)
               raw.end());
     if (stopped()) return {};
     tell(0.7);
+    freeOfSoftening(raw, field.softened);
     out.strokes.resize(raw.size());
     tbb::parallel_for(std::size_t{0}, raw.size(), [&](std::size_t i) { out.strokes[i] = fitted(raw[i], field, options); });
     settleEnds(out.strokes, raw, 2 * options.slack + 1);

@@ -72,8 +72,7 @@ std::vector<Vec2> bridge(Ray a, Ray b, double width)
     const double gap = distance(a.at, b.at);
     const double turned = std::abs(curve::turn(a.along, b.along));
     const auto cross = crossingOf(a, b);
-    if (cross && turned > 0.5 && cross->first > -0.3 * width && cross->second > -0.3 * width && cross->first < gap + 2 * width &&
-        cross->second < gap + 2 * width) {
+    if (cross && turned > 0.5 && cross->first > -0.3 * width && cross->second > -0.3 * width && cross->first + cross->second < 1.6 * gap + width) {
         const Vec2 corner = a.at + a.along * cross->first;
         along(a.at, corner, out);
         out.push_back(corner);
@@ -182,7 +181,7 @@ private:
                     last = std::min(c.size(), mid + 1);
                 }
             }
-            fill(m, c, first, last);
+            fill(m, b, c, first, last);
         }
     }
 
@@ -217,12 +216,14 @@ private:
         return k;
     }
 
-    // Keeps what was measured and bridges what was not, and what is much wider than the line round about (corners).
-    void fill(Measured& m, const std::vector<CentrePoint>& c, std::size_t first, std::size_t last) const
+    // Keeps what was measured and bridges what was not, and where the section is much longer than the line is thick
+    // (round corners it does not lie across).
+    void fill(Measured& m, const Branch& b, const std::vector<CentrePoint>& c, std::size_t first, std::size_t last) const
     {
+        const auto plain = [&](std::size_t k) { return c[k].measured && c[k].width < 1.4 * 2 * b.radius[k] + 1; };
         std::size_t k = first;
         while (k < last) {
-            if (c[k].measured && c[k].width < 1.4 * m.width + 1) {
+            if (plain(k)) {
                 m.points.push_back(c[k].at);
                 m.widths.push_back(c[k].width);
                 ++k;
@@ -230,7 +231,7 @@ private:
             }
             std::size_t to = k;
             std::vector<Vec2> after;
-            while (to < last && !(c[to].measured && c[to].width < 1.4 * m.width + 1)) ++to;
+            while (to < last && !plain(to)) ++to;
             for (std::size_t i = to; i < std::min(last, to + 24) && c[i].measured; ++i) after.push_back(c[i].at);
             if (m.points.size() > 3 && after.size() > 3) {
                 const std::vector<Vec2> over = bridge(leaving(m.points, m.width), entering(after, m.width), m.width);
