@@ -133,7 +133,7 @@ InkField ofPencil(const Field& darkness, const InkFieldOptions& options)
 {
     InkField out;
     out.medium = Medium::pencil;
-    out.grain = 2;
+    out.grain = 3;
     Field soft = darkness;
     cv::Mat m = view(soft);
     constexpr double before = 1.3, after = 0.8;
@@ -163,11 +163,13 @@ InkField ofPencil(const Field& darkness, const InkFieldOptions& options)
     cv::Mat marks = share > 0.42;
     out.pass = typicalWidth(marks);
     cv::Mat gathered = marks.clone();
-    out.reach = 2.6 * out.pass * options.gather;
-    gather(gathered, out.reach);
+    gather(gathered, 1.7 * out.pass * options.gather);
+    const cv::Mat gaps = gathered & ~marks;
+    out.filled = pixel::Raster<std::uint8_t>(soft.width, soft.height);
+    gaps.copyTo(cv::Mat(soft.height, soft.width, CV_8U, out.filled.data.data()));
     cv::min(share, 1.0, share);
     // Filled parts are line; the edges that remain outside keep their grey values.
-    share.setTo(1.0, gathered & ~marks);
+    share.setTo(1.0, gaps);
     cv::GaussianBlur(share, share, {0, 0}, after);
     out.cover = Field(soft.width, soft.height);
     share *= 0.5 / 0.42;

@@ -75,11 +75,13 @@ double typicalRadius(const cv::Mat& far)
 }
 
 // Parts much thicker than the lines, unless they are themselves long and evenly thick. They are taken out of the mask.
-Mask takeAreas(Mask& mask, double times, double atLeast)
+Mask takeAreas(Mask& mask, const Mask& notSolid, double times, double atLeast)
 {
     Mask none;
     cv::Mat m = view(mask), far;
-    cv::distanceTransform(m, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    cv::Mat solid = m.clone();
+    if (!notSolid.empty()) solid = m & ~cv::Mat(mask.height, mask.width, CV_8U, const_cast<std::uint8_t*>(notSolid.data.data()));
+    cv::distanceTransform(solid, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
     const double radius = std::max(1.5, typicalRadius(far)), thick = std::max(times * radius, atLeast);
     cv::Mat core = far > thick;
     if (cv::countNonZero(core) == 0) return none;
@@ -205,7 +207,7 @@ Stroke fitted(const RawStroke& raw, const InkField& field, const LinesOptions& o
     f.rounding = 0.5 + 0.3 * raw.width;
     f.spacing = 1;
     f.strict = false;
-    f.even = 0.35;
+    f.even = field.medium == Medium::pencil ? 0.5 : 0.35;
     f.cancelled = options.cancelled;
     const curve::Fit fit = curve::fit(raw.points, raw.closed, f);
     Stroke s;
@@ -277,7 +279,7 @@ Lines lines(const pixel::Grey& grey, const LinesOptions& options)
     tell(0.3);
     Mask mask = maskOf(field.cover);
     tidy(mask, field.cover, 7, 10);
-    const Mask areas = takeAreas(mask, options.areaFrom, field.reach);
+    const Mask areas = takeAreas(mask, field.filled, options.areaFrom, 2 * field.pass);
     const Skeleton skeleton = thinned(mask);
     if (stopped()) return {};
     tell(0.5);
