@@ -42,14 +42,27 @@ void fitSamples(benchmark::State& state)
     state.counters["nodes"] = static_cast<double>(nodes);
     state.counters["samples/s"] = benchmark::Counter(static_cast<double>(line.size()), benchmark::Counter::kIsIterationInvariantRate);
 }
-BENCHMARK(fitSamples)->Arg(5000)->Arg(50000)->Arg(1000000)->Unit(benchmark::kMillisecond);
+BENCHMARK(fitSamples)->Arg(5000)->Arg(20000)->Unit(benchmark::kMillisecond);
+
+void quickFitSamples(benchmark::State& state)
+{
+    const auto line = scribble(static_cast<int>(state.range(0)));
+    curve::FitOptions o;
+    o.quick = true;
+    std::size_t nodes = 0;
+    for (auto _ : state) nodes = curve::fit(line, false, o).path.nodes.size();
+    state.counters["nodes"] = static_cast<double>(nodes);
+}
+BENCHMARK(quickFitSamples)->Arg(300)->Arg(5000)->Arg(50000)->Arg(1000000)->Unit(benchmark::kMillisecond);
 
 void liveRefit(benchmark::State& state)
 {
     art::Drawn d;
     for (const Vec2 p : scribble(static_cast<int>(state.range(0)))) d.samples.push_back({p, 1, 0, 0, 0});
     d.slack = 1;
-    for (auto _ : state) benchmark::DoNotOptimize(art::fitStroke(d, false).path.nodes.size());
+    std::size_t nodes = 0;
+    for (auto _ : state) nodes = art::fitStroke(d, false, d.samples.size() > 600).path.nodes.size();
+    state.counters["nodes"] = static_cast<double>(nodes);
 }
 BENCHMARK(liveRefit)->Arg(300)->Arg(5000)->Unit(benchmark::kMillisecond);
 

@@ -68,6 +68,7 @@ private:
     void updateBottom();
     void slackSection();
     void nodeSection();
+    void fitWithCare(art::Id id);
 };
 
 } // namespace softrope::app

@@ -3,10 +3,12 @@
 
 #include "app/card_parts.h"
 #include "app/place_acts.h"
+#include "app/task.h"
 #include "app/theme.h"
 #include "art/edits.h"
 #include "curve/edit.h"
 #include "curve/reduce.h"
+#include "curve/stray.h"
 #include "curve/tolerances.h"
 
 #include <QCheckBox>
@@ -30,8 +32,9 @@ std::vector<double> profile(const art::Artwork& a)
     if (!a.drawn || a.paths.empty()) return out;
     const auto& samples = a.drawn->samples;
     const std::size_t stride = std::max<std::size_t>(1, samples.size() / 120);
-    for (std::size_t i = 0; i < samples.size(); i += stride)
-        if (const auto n = curve::nearest(a.paths.front(), samples[i].at)) out.push_back(n->distance);
+    std::vector<Vec2> hand;
+    for (std::size_t i = 0; i < samples.size(); i += stride) hand.push_back(samples[i].at);
+    for (const curve::Place& p : curve::placesAlong(hand, a.paths.front(), a.drawn->slack)) out.push_back(p.distance);
     return out;
 }
 
@@ -62,7 +65,11 @@ void Card::slackSection()
     }
     connect(slider, &Slider::moved, this, [this, id, drawn](double v) {
         if (drawn) {
-            session_.take(art::withSlack(session_.document(), id, v), "Slack", QString("slack %1").arg(id));
+            const art::Item* line = session_.document().item(id);
+            if (!line) return;
+            // A long stroke follows the slider by the quick fit; the careful one is worked out when it is let go.
+            const bool quick = line->artwork()->drawn && line->artwork()->drawn->samples.size() > 600;
+            session_.take(art::withSlack(session_.document(), id, v, quick), "Slack", QString("slack %1").arg(id));
             return;
         }
         const art::Item* i = session_.document().item(id);
@@ -78,7 +85,12 @@ void Card::slackSection()
         reduce_.slack = v;
         session_.take(art::withPaths(session_.document(), id, fewer), "Fewer nodes", QString("reduce %1").arg(id));
     });
-    connect(slider, &Slider::settled, this, [this] { session_.endBurst(); });
+    connect(slider, &Slider::settled, this, [this, id, drawn] {
+        if (drawn)
+            fitWithCare(id);
+        else
+            session_.endBurst();
+    });
     updaters_.push_back([this, id, drawn, slider, figure, nodes, off, stray] {
         const art::Item* i = session_.document().item(id);
         if (!i || !i->artwork()) return;
@@ -104,6 +116,25 @@ void Card::slackSection()
             off->setText(mine && reduce_.slack > 0 ? tr("largest move %1").arg(pxText(worst)) : QString());
         }
     });
+}
+
+// The careful fit of what the slider showed by the quick one, off the interface thread, as part of the same step.
+void Card::fitWithCare(art::Id id)
+{
+    const art::Document d = session_.document();
+    const art::Item* i = d.item(id);
+    if (!i || !i->artwork() || !i->artwork()->drawn || i->artwork()->drawn->samples.size() <= 600) {
+        session_.endBurst();
+        return;
+    }
+    const double slack = i->artwork()->drawn->slack;
+    inBackground<art::Document>(
+        this, {}, [d, id, slack](const Progress&) { return art::withSlack(d, id, slack); },
+        [this, d, id](const art::Document& careful) {
+            // Only if nothing else happened meanwhile.
+            if (session_.document() == d) session_.take(careful, "Slack", QString("slack %1").arg(id));
+            session_.endBurst();
+        });
 }
 
 void Card::nodeSection()

@@ -61,7 +61,8 @@ struct FittedStroke {
     double furthest = 0; // px off the raw samples (those of the hand, not the steadied ones)
     std::size_t samples = 0;
 };
-FittedStroke fitStroke(const Drawn& drawn, bool closes);
+// `quick`: by the one-pass fit, for live previews of long strokes.
+FittedStroke fitStroke(const Drawn& drawn, bool closes, bool quick = false);
 // Largest distance of the hand's samples from the path that was fitted to them; nothing when there are none.
 std::optional<double> strayOf(const Artwork& a);
 // True when the end of the stroke lies within `reach` px of its start and the stroke is long enough to enclose something.
@@ -69,6 +70,6 @@ bool closesItself(const std::vector<HandSample>& samples, double reach);
 // The samples after steadying: a low-pass along the stroke that keeps its ends; 0 = as drawn, 1 = calmest.
 std::vector<curve::Vec2> steadied(const std::vector<HandSample>& samples, double strength, double grain);
 // A freehand line fitted anew with another slack.
-Document withSlack(const Document& d, Id item, double slack);
+Document withSlack(const Document& d, Id item, double slack, bool quick = false);
 
 } // namespace softrope::art

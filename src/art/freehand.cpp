@@ -1,5 +1,6 @@
 #include "art/edits.h"
 #include "curve/fit.h"
+#include "curve/stray.h"
 
 #include <algorithm>
 
@@ -54,7 +55,18 @@ std::vector<Vec2> steadied(const std::vector<HandSample>& samples, double streng
 
 namespace {
 
-FittedStroke fitOnce(const Drawn& drawn, bool closes, double steadying, double slack)
+double furthestOf(const Drawn& drawn, const curve::Path& path)
+{
+    std::vector<Vec2> hand;
+    hand.reserve(drawn.samples.size());
+    for (const HandSample& s : drawn.samples) hand.push_back(s.at);
+    double worst = 0;
+    for (const curve::Place& p : curve::placesAlong(hand, path, drawn.slack))
+        if (std::isfinite(p.distance)) worst = std::max(worst, p.distance);
+    return worst;
+}
+
+FittedStroke fitOnce(const Drawn& drawn, bool closes, double steadying, double slack, bool quick)
 {
     FittedStroke out;
     out.samples = drawn.samples.size();
@@ -67,25 +79,23 @@ FittedStroke fitOnce(const Drawn& drawn, bool closes, double steadying, double s
     o.rounding = o.grain;
     o.spacing = std::max(0.5 * o.grain, 0.25 * o.slack);
     o.cornerFrom = curve::radians(35);
+    o.quick = quick;
     out.path = curve::fit(points, closes, o).path;
-    for (const HandSample& s : drawn.samples) {
-        if (!isFinite(s.at)) continue;
-        if (const auto n = curve::nearest(out.path, s.at)) out.furthest = std::max(out.furthest, n->distance);
-    }
+    out.furthest = furthestOf(drawn, out.path);
     return out;
 }
 
 } // namespace
 
-FittedStroke fitStroke(const Drawn& drawn, bool closes)
+FittedStroke fitStroke(const Drawn& drawn, bool closes, bool quick)
 {
     // Slack is promised against what the hand drew. Steadying moves the samples before they are fitted, so where both
     // together stray too far, each gives way in turn.
     FittedStroke best;
     for (const auto& [steadying, share] : {std::pair{1.0, 1.0}, {1.0, 0.75}, {0.6, 0.75}, {0.3, 0.75}, {0.0, 0.97}, {0.0, 0.7}}) {
-        FittedStroke f = fitOnce(drawn, closes, drawn.steadying * steadying, drawn.slack * share);
+        FittedStroke f = fitOnce(drawn, closes, drawn.steadying * steadying, drawn.slack * share, quick);
         if (best.path.empty() || f.furthest < best.furthest) best = std::move(f);
-        if (best.furthest <= drawn.slack) break;
+        if (best.furthest <= drawn.slack || quick) break;
     }
     return best;
 }
@@ -93,13 +103,10 @@ FittedStroke fitStroke(const Drawn& drawn, bool closes)
 std::optional<double> strayOf(const Artwork& a)
 {
     if (!a.drawn || a.paths.empty()) return std::nullopt;
-    double worst = 0;
-    for (const HandSample& s : a.drawn->samples)
-        if (const auto n = isFinite(s.at) ? curve::nearest(a.paths.front(), s.at) : std::nullopt) worst = std::max(worst, n->distance);
-    return worst;
+    return furthestOf(*a.drawn, a.paths.front());
 }
 
-Document withSlack(const Document& d, Id item, double slack)
+Document withSlack(const Document& d, Id item, double slack, bool quick)
 {
     const Item* i = d.item(item);
     if (!i || !i->artwork() || !i->artwork()->drawn || i->artwork()->paths.size() != 1) return d;
@@ -107,7 +114,7 @@ Document withSlack(const Document& d, Id item, double slack)
         Artwork& a = std::get<Artwork>(changed.is);
         auto drawn = std::make_shared<Drawn>(*a.drawn);
         drawn->slack = slack;
-        a.paths = {fitStroke(*drawn, a.paths.front().closed).path};
+        a.paths = {fitStroke(*drawn, a.paths.front().closed, quick).path};
         a.drawn = drawn;
     });
 }

@@ -14,6 +14,8 @@
 #include "curve/fit.h"       // samples to the fewest pieces within slack
 #include "curve/intersect.h" // crossings
 #include "curve/path.h"      // nodes and pieces; the only path type
+#include "curve/quick_fit.h" // the one-pass fit for previews and very long rows
 #include "curve/reduce.h"    // fewer nodes
+#include "curve/stray.h"     // how far samples lie from a path
 #include "curve/tolerances.h"
 #include "curve/vec.h"

@@ -1,6 +1,7 @@
 #include "curve/fit.h"
 
 #include "curve/prune.h"
+#include "curve/quick_fit.h"
 #include "curve/seed.h"
 
 #include <algorithm>
@@ -88,6 +89,9 @@ Fit fitOnce(const std::vector<Vec2>& raw, bool closed, const FitOptions& options
 
 Fit fit(const std::vector<Vec2>& raw, bool closed, const FitOptions& options)
 {
+    // A long row is dear to fit with care (some 40 us a sample), and evens out over its length anyway.
+    constexpr std::size_t carefulUpTo = 30000;
+    if (options.quick || raw.size() > carefulUpTo) return quickFit(raw, closed, options);
     Fit best = fitOnce(raw, closed, options);
     FitOptions tighter = options;
     for (int attempt = 0; attempt < 3 && options.strict && best.furthest > options.slack && best.path.nodes.size() > 1; ++attempt) {

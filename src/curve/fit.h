@@ -27,6 +27,7 @@ struct FitOptions {
     double even = 0.5;               // share of the slack that the root mean square deviation of a piece may reach
     bool strict = true;              // measured against every point handed in, and fitted again tighter where that finds it too far;
                                      // off where corners are drawn on beyond what the source has rounded
+    bool quick = false;              // the one-pass fit of quick_fit.h: for previews; taken by itself for very long rows
     std::function<bool()> cancelled; // asked now and then; a cancelled fit returns the samples as they are
 };
 
