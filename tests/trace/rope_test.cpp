@@ -1,0 +1,127 @@
+#include "trace/rope.h"
+
+#include "curve/curve.h"
+#include "curve/samples.h"
+#include "art/edits.h"
+#include "render/render.h"
+
+#include <catch2/catch.hpp>
+
+#include <random>
+
+using namespace softrope;
+using curve::Vec2;
+
+namespace {
+
+// A rendered shape, blurred by the renderer's antialiasing and a box, with noise of sigma 8 of 255.
+pixel::Grey rendered(const curve::Path& path, int side, double noise, unsigned seed)
+{
+    art::Document d = art::newDocument();
+    d.sheet.width = d.sheet.height = side;
+    d.sheet.hasBackground = true;
+    art::Item i;
+    art::Artwork a;
+    a.paths = {path};
+    a.fill.colour = art::Colour{40, 40, 40};
+    i.is = a;
+    d = art::withItem(d, 0, i).document;
+    const pixel::Grey sharp = pixel::greyOf(render::renderSheet(d, side, {}));
+    pixel::Grey out = sharp;
+    std::mt19937 random(seed);
+    std::normal_distribution<double> grain(0, noise);
+    for (int y = 0; y < side; ++y)
+        for (int x = 0; x < side; ++x) {
+            double sum = 0;
+            for (int v = -1; v <= 1; ++v)
+                for (int u = -1; u <= 1; ++u) sum += sharp.at(std::clamp(x + u, 0, side - 1), std::clamp(y + v, 0, side - 1));
+            out.at(x, y) = static_cast<std::uint8_t>(std::clamp(sum / 9 + grain(random), 0.0, 255.0));
+        }
+    return out;
+}
+
+// Points every half px.
+std::vector<Vec2> along(const curve::Path& path)
+{
+    return curve::evenly(flatten(path, 0.02), false, 0.5).points;
+}
+
+// What a hand does: a click about every 80 px along the outline, up to 6 px off.
+std::vector<Vec2> clicks(const curve::Path& truth, unsigned seed)
+{
+    const std::vector<Vec2> line = along(truth);
+    std::mt19937 random(seed);
+    std::uniform_real_distribution<double> off(-4.2, 4.2);
+    std::vector<Vec2> out;
+    double walked = 80;
+    for (std::size_t i = 1; i < line.size(); ++i) {
+        walked += distance(line[i - 1], line[i]);
+        if (walked < 80) continue;
+        walked = 0;
+        out.push_back(line[i] + Vec2{off(random), off(random)});
+    }
+    return out;
+}
+
+struct Roped {
+    curve::Path path;
+    double within = 0; // share of the rope within 1 px of the truth
+};
+
+Roped rope(const curve::Path& truth, const pixel::Grey& g, unsigned seed)
+{
+    const auto map = trace::edgeMap(g, {});
+    std::vector<Vec2> way;
+    const std::vector<Vec2> holds = clicks(truth, seed);
+    std::vector<Vec2> at;
+    for (const Vec2 h : holds) at.push_back(trace::strongestNear(*map, h, 10));
+    for (std::size_t k = 0; k < at.size(); ++k) {
+        trace::LiveWire wire(map, at[k]);
+        std::optional<std::vector<Vec2>> piece;
+        for (int tries = 0; tries < 20 && !piece; ++tries) piece = wire.to(at[(k + 1) % at.size()]);
+        if (!piece) return {};
+        way.insert(way.end(), piece->begin(), piece->end() - 1);
+    }
+    const auto settled = trace::settled(*map, way, {}, true);
+    Roped out;
+    out.path = trace::ropeCurve(*map, settled, true, 0.8).path;
+    const std::vector<Vec2> ours = along(out.path);
+    double near = 0;
+    for (const Vec2 p : ours) near += nearest(truth, p)->distance <= 1 ? 1 : 0;
+    out.within = near / static_cast<double>(ours.size());
+    return out;
+}
+
+curve::Path leaf()
+{
+    curve::Path p;
+    p.closed = true;
+    p.nodes = {{{90, 300}, {90, 300}, {120, 120}, curve::NodeKind::corner}, {{300, 90}, {210, 80}, {400, 100}, curve::NodeKind::smooth},
+               {{520, 320}, {520, 180}, {520, 320}, curve::NodeKind::corner}, {{300, 500}, {440, 500}, {180, 500}, curve::NodeKind::smooth}};
+    p.nodes[0].in = {110, 420};
+    return p;
+}
+
+} // namespace
+
+TEST_CASE("the rope finds known outlines through blur and noise, clicks up to six px off")
+{
+    struct Shape {
+        const char* name;
+        curve::Path path;
+    };
+    const std::vector<Shape> shapes{{"circle", curve::circle({300, 300}, 190)},
+                                    {"ellipse", curve::ellipse({300, 300}, 230, 120)},
+                                    {"rectangle", curve::rectangle({110, 140}, {480, 430})},
+                                    {"leaf", leaf()},
+                                    {"triangle", curve::polyline({{300, 80}, {520, 480}, {90, 450}}, true)}};
+    for (const Shape& s : shapes)
+        for (unsigned seed = 1; seed <= 3; ++seed) {
+            INFO(s.name << " " << seed);
+            const Roped r = rope(s.path, rendered(s.path, 600, 8, seed), seed);
+            REQUIRE_FALSE(r.path.empty());
+            INFO("within " << r.within << " nodes " << r.path.nodes.size() << " of " << s.path.nodes.size());
+            CHECK(r.within >= 0.95);
+            CHECK(r.path.nodes.size() <= s.path.nodes.size() + 1);
+        }
+}
