@@ -408,6 +408,7 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
             for (const art::ItemPtr& i : held_) box.add(art::bounds(*i));
         if (!box.empty() && tool_ && (tool_->id() == "pick" || tool_->id() == "place")) m.brackets(QRectF(m.at(box.min), m.at(box.max)));
     }
+    if (preview_ && !view_.squint && pane.artwork) preview_(m);
     if (tool_ && !view_.squint) tool_->paint(m);
     if (view_.show == Show::beside && inside_ && !view_.peekReference && !view_.peekArtwork) {
         // The same place in both panes.

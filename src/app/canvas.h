@@ -40,6 +40,8 @@ public:
     void setSnapping(bool on);
     // While placing, references show where they lie; otherwise they end with the sheet.
     void setPlacing(bool on);
+    // Painted over the artwork, under what the tool in hand shows.
+    void setPreview(std::function<void(Marks&)> paint) { preview_ = std::move(paint); }
 
     // -- tools ----------------------------------------------------------------------------------------------------
     void addTool(std::unique_ptr<Tool> tool);
@@ -104,6 +106,7 @@ private:
     View view_;
     std::vector<std::unique_ptr<Tool>> tools_;
     Tool* tool_ = nullptr;
+    std::function<void(Marks&)> preview_;
     Tool* borrowedFrom_ = nullptr;
     art::Stroke look_;
     bool snapping_ = true, placing_ = true;

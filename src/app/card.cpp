@@ -3,6 +3,7 @@
 #include "app/card_parts.h"
 #include "app/place_acts.h"
 #include "app/theme.h"
+#include "app/tracer.h"
 #include "art/edits.h"
 #include "curve/edit.h"
 #include "curve/reduce.h"
@@ -12,13 +13,14 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QPainter>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include <algorithm>
 
 namespace softrope::app {
 
-Card::Card(Session& session, Canvas& canvas, QWidget* parent) : QWidget(parent), session_(session), canvas_(canvas)
+Card::Card(Session& session, Canvas& canvas, Tracer& tracer, QWidget* parent) : QWidget(parent), session_(session), canvas_(canvas), tracer_(tracer)
 {
     setAccessibleName(tr("Card"));
     auto* column = new QVBoxLayout(this);
@@ -42,6 +44,17 @@ Card::Card(Session& session, Canvas& canvas, QWidget* parent) : QWidget(parent),
     connect(bottomAct_, &QAbstractButton::clicked, this, [this] {
         const auto run = bottomRun_;
         if (run) run();
+    });
+    // While the tracer works, the bottom row follows its progress.
+    auto* beat = new QTimer(this);
+    beat->setInterval(80);
+    connect(beat, &QTimer::timeout, this, [this, beat] {
+        if (!tracer_.working()) beat->stop();
+        updateBottom();
+    });
+    connect(&tracer_, &Tracer::changed, this, [this, beat] {
+        refresh();
+        if (tracer_.working()) beat->start();
     });
     rebuild();
 }
@@ -74,6 +87,7 @@ QString Card::contextNow() const
         const art::Item* r = referenceInHand(session_.document(), s);
         return QString("place %1").arg(r ? r->id : 0);
     }
+    if (tracesNow()) return traceContext();
     return "tool " + (canvas_.tool() ? canvas_.tool()->id() : QString());
 }
 
@@ -103,6 +117,8 @@ void Card::rebuild()
         buildReference(session_.selection().items.front());
     else if (context_.startsWith("place"))
         buildPlace();
+    else if (context_.startsWith("trace"))
+        buildTrace();
     else
         buildTool();
     column_->addStretch();
@@ -276,8 +292,9 @@ void Card::buildTool()
 {
     Tool* t = canvas_.tool();
     if (!t) return;
-    heading(t->icon(), t->name());
-    if (t->id() == "freehand") {
+    if (!context_.startsWith("trace")) heading(t->icon(), t->name());
+    if (t->id() == "rope") ropeSettings();
+    if (t->id() == "freehand" || t->id() == "redraw") {
         for (const auto& [name, key, most, otherwise, sag] :
              {std::tuple{tr("Slack"), "freehand-slack", 8.0, curve::defaultSlack, 6.0}, {tr("Steadying"), "freehand-steadying", 1.0, 0.3, 0.0}}) {
             const auto [slider, figure] = sliderRow(name, most > 1 ? 0.1 : 0, most, sag);
@@ -326,6 +343,8 @@ void Card::updateBottom()
         text = taskProgress_ >= 0 ? QString("%1, %2 %").arg(task_).arg(std::lround(taskProgress_ * 100)) : task_;
         act = tr("Stop");
         bottomRun_ = taskStop_;
+    } else if (context_.startsWith("trace") && tracer_.active()) {
+        traceBottom(text, act);
     } else if (context_.startsWith("reference") || (context_.startsWith("place") && context_ != "place 0")) {
         const art::Item* i = referenceInHand(session_.document(), session_.selection());
         const art::Layer* l = i ? session_.document().layerOf(i->id) : nullptr;
@@ -395,7 +414,7 @@ void Card::paintEvent(QPaintEvent*)
     p.setClipPath(shape);
     const QRectF row(0, bottom_->geometry().top(), width(), height() - bottom_->geometry().top());
     p.fillRect(row, colours().cardInset);
-    if (!task_.isEmpty()) p.fillRect(QRectF(row.left(), row.top(), row.width() * std::clamp(taskProgress_, 0.02, 1.0), 3), colours().teal);
+    if (!task_.isEmpty() || (context_.startsWith("trace") && tracer_.working())) p.fillRect(QRectF(row.left(), row.top(), row.width() * std::clamp(taskProgress_, 0.02, 1.0), 3), colours().teal);
 }
 
 } // namespace softrope::app

@@ -5,10 +5,12 @@
 
 namespace softrope::app {
 
+class Tracer;
+
 class Card : public QWidget {
     Q_OBJECT
 public:
-    Card(Session& session, Canvas& canvas, QWidget* parent = nullptr);
+    Card(Session& session, Canvas& canvas, Tracer& tracer, QWidget* parent = nullptr);
     void setStep(int step);
     void refresh();
     // Long work takes the bottom row over; an empty name gives it back.
@@ -18,6 +20,7 @@ signals:
     void asksForPicture();
     void asksForPaste();
     void asksToShow(curve::Vec2 place);
+    void asksToTakeTrace();
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -25,6 +28,7 @@ protected:
 private:
     Session& session_;
     Canvas& canvas_;
+    Tracer& tracer_;
     int step_ = 0;
     QString context_;
     QScrollArea* area_;
@@ -69,6 +73,15 @@ private:
     void slackSection();
     void nodeSection();
     void fitWithCare(art::Id id);
+    bool tracesNow() const;
+    QString traceContext() const;
+    void buildTrace();
+    void traceBottom(QString& text, QString& act);
+    void ropeSettings();
+    // One of a few, side by side; `now` is the index in force, -1 for none.
+    void segments(const QString& name, const std::vector<std::pair<QString, QString>>& options, std::function<int()> now, std::function<void(int)> take);
+    void settingSlider(const QString& name, double least, double most, double sag, std::function<double()> get, std::function<void(double)> set,
+                       std::function<QString(double)> text);
 };
 
 } // namespace softrope::app

@@ -4,12 +4,8 @@
 #include "app/place_acts.h"
 #include "app/theme.h"
 #include "art/edits.h"
-#include "curve/edit.h"
-#include "curve/reduce.h"
-#include "curve/tolerances.h"
 
 #include <QCheckBox>
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QVBoxLayout>

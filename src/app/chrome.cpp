@@ -18,7 +18,7 @@ namespace softrope::app {
 const std::vector<Step>& steps()
 {
     static const std::vector<Step> all{{"place", "Place", {"place", "straighten", "crop", "guide"}},
-                                       {"trace", "Trace", {"pen", "freehand", "straights", "bend", "nodes"}}};
+                                       {"trace", "Trace", {"rope", "pen", "freehand", "straights", "bend", "nodes", "redraw"}}};
     return all;
 }
 

@@ -48,12 +48,20 @@ int main(int argc, char** argv)
         window.resize(QSettings().value("window/size", QSize(1280, 800)).toSize());
     window.show();
     const bool picture = parser.isSet(screenshot);
+    // One command after the other; each waits for long work of the one before.
+    QStringList queue;
+    auto* next = new QTimer(&window);
+    QObject::connect(next, &QTimer::timeout, &window, [&] {
+        if (queue.isEmpty() || window.busy() || window.tracer().working()) return;
+        const QString id = queue.takeFirst();
+        if (!window.run(id)) qWarning("There is no command %s that can be run now.", qPrintable(id));
+    });
+    next->start(20);
     QTimer::singleShot(0, &window, [&] {
         if (!picture) window.offerRecovered();
         if (!parser.positionalArguments().isEmpty()) window.openFiles(parser.positionalArguments());
         if (parser.isSet(step)) window.setStep(parser.value(step).toInt() - 1);
-        for (const QString& id : parser.value(commands).split(',', Qt::SkipEmptyParts))
-            if (!window.run(id)) qWarning("There is no command %s that can be run now.", qPrintable(id));
+        queue = parser.value(commands).split(',', Qt::SkipEmptyParts);
         if (parser.isSet(replay)) {
             const Recording r = readRecording(parser.value(replay));
             if (!r.problem.isEmpty())
@@ -66,7 +74,7 @@ int main(int argc, char** argv)
         auto* timer = new QTimer(&window);
         QObject::connect(timer, &QTimer::timeout, &window, [&, waited = 0]() mutable {
             waited += 200;
-            if ((window.busy() || !window.canvas().settled() || window.replay().running() || waited < 1600) && waited < 30000) return;
+            if ((window.busy() || window.tracer().working() || !queue.isEmpty() || !window.canvas().settled() || window.replay().running() || waited < 1600) && waited < 30000) return;
             const bool saved = window.grab().save(parser.value(screenshot));
             if (!saved) qWarning("%s cannot be written.", qPrintable(parser.value(screenshot)));
             window.session().forget();

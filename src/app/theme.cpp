@@ -242,11 +242,4 @@ QCursor drawingCursor(bool ringed)
     return QCursor(pixmap, 16, 16);
 }
 
-QIcon glyph(const QString& name, const QColor& colour, int size)
-{
-    QIcon i;
-    for (const qreal ratio : {1.0, 2.0, 3.0}) i.addPixmap(iconPixmap(name, colour, size, ratio));
-    return i;
-}
-
 } // namespace softrope::app

@@ -4,7 +4,6 @@
 #include <QColor>
 #include <QCursor>
 #include <QFont>
-#include <QIcon>
 #include <QPixmap>
 #include <QString>
 
@@ -39,6 +38,5 @@ QFont typeface(const char* role, bool strong = false);
 QPixmap iconPixmap(const QString& name, const QColor& colour, int size, qreal ratio);
 // The fine cross of the drawing tools; with a ring where a click closes or joins.
 QCursor drawingCursor(bool ringed);
-QIcon glyph(const QString& name, const QColor& colour, int size);
 
 } // namespace softrope::app

@@ -109,5 +109,8 @@ std::unique_ptr<Tool> makePlace(Bench&);
 std::unique_ptr<Tool> makeStraighten(Bench&);
 std::unique_ptr<Tool> makeCrop(Bench&);
 std::unique_ptr<Tool> makeGuide(Bench&);
+std::unique_ptr<Tool> makeRope(Bench&);
+std::unique_ptr<Tool> makeRedraw(Bench&);
+std::unique_ptr<Tool> makePart(Bench&, class Tracer&);
 
 } // namespace softrope::app

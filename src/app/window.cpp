@@ -43,8 +43,11 @@ Window::Window()
     setMinimumSize(1024, 700);
     setObjectName("window");
     canvas_ = new Canvas(session_, this);
-    for (auto make : {makePick, makePlace, makeStraighten, makeCrop, makeGuide, makePen, makeFreehand, makeStraights, makeBend, makeNodes})
+    for (auto make : {makePick, makePlace, makeStraighten, makeCrop, makeGuide, makePen, makeFreehand, makeStraights, makeBend, makeNodes,
+                      makeRope, makeRedraw})
         canvas_->addTool(make(*canvas_));
+    canvas_->addTool(makePart(*canvas_, tracer_));
+    canvas_->setPreview([this](Marks& m) { tracer_.paint(m); });
     replay_ = new Replay(*canvas_);
 
     menu_ = new QMenuBar;
@@ -74,7 +77,7 @@ Window::Window()
 
     course_ = new Course;
     tray_ = new Tray(*canvas_);
-    card_ = new Card(session_, *canvas_);
+    card_ = new Card(session_, *canvas_, tracer_);
     layers_ = new LayerList(session_);
     strip_ = new ReadingStrip;
     sight_ = new SightLine(*canvas_);
@@ -124,6 +127,9 @@ Window::Window()
     connect(&session_, &Session::documentChanged, this, later);
     connect(&session_, &Session::selectionChanged, this, later);
     connect(&session_, &Session::keptChanged, this, later);
+    connect(&tracer_, &Tracer::changed, this, [this] { canvas_->update(); });
+    connect(&tracer_, &Tracer::said, this, [this](const QString& t) { say(t); });
+    connect(card_, &Card::asksToTakeTrace, this, &Window::takeTrace);
     connect(&session_, &Session::problem, this, [this](const QString& t) { say(t); });
     connect(canvas_, &Canvas::toolChanged, this, later);
     connect(canvas_, &Canvas::viewChanged, this, [this] {

@@ -6,8 +6,7 @@
 #include "app/commands.h"
 #include "app/replay.h"
 #include "app/task.h"
-
-#include <QMainWindow>
+#include "app/tracer.h"
 
 class QSplitter;
 class QMenuBar;
@@ -22,6 +21,7 @@ public:
 
     Session& session() { return session_; }
     Canvas& canvas() { return *canvas_; }
+    Tracer& tracer() { return tracer_; }
     const std::vector<Command>& commands() const { return commands_; }
     Replay& replay() { return *replay_; }
     // Runs the command of that id, if it can be run now.
@@ -51,6 +51,7 @@ protected:
 
 private:
     Session session_;
+    Tracer tracer_{session_};
     Canvas* canvas_;
     Course* course_;
     SightLine* sight_;
@@ -69,6 +70,7 @@ private:
     bool busy_ = false;
     bool dirty_ = false;
     bool shownOnce_ = false;
+    std::size_t nextEnd_ = 0; // which open end "next" shows
     QString lastSaid_;
     // A tool key held down borrows the tool.
     int heldKey_ = 0;
@@ -92,6 +94,8 @@ private:
     void deletePicked();
     void copyPicked();
     void togglePeek(bool held, bool artwork);
+    void beginTrace(TraceSettings::What what);
+    void takeTrace();
     void takePicked(const QString& name, const std::function<art::Document(const art::Document&, const std::vector<art::Id>&)>& act);
     void setBusy(const QString& name, const Progress& progress);
     void endBusy();

@@ -38,6 +38,26 @@ void Window::takePicked(const QString& name, const std::function<art::Document(c
     session_.take(act(session_.document(), session_.selection().items), name);
 }
 
+void Window::beginTrace(TraceSettings::What what)
+{
+    setStep(1);
+    canvas_->takeTool("pick");
+    session_.pickItems({});
+    tracer_.begin(what);
+}
+
+void Window::takeTrace()
+{
+    const art::Id layer = layerForWork(*canvas_);
+    if (layer == 0) return;
+    if (tracer_.working()) {
+        say(tr("Still tracing; it can be taken when the last pass is done."));
+        return;
+    }
+    tracer_.take(layer, canvas_->look().colour.value_or(art::Colour{0, 0, 0}));
+    canvas_->takeTool("pick");
+}
+
 void Window::makeCommands()
 {
     const auto add = [this](const char* id, const QString& name, const char* keys, const QString& group, std::function<void()> act,
@@ -146,6 +166,12 @@ void Window::makeCommands()
         p->show();
     });
 
+    add("trace-silhouettes", tr("Trace silhouettes of the picture"), "Ctrl+T", line, [this] { beginTrace(TraceSettings::What::silhouettes); });
+    add("trace-lines", tr("Trace lines of the picture"), "Ctrl+L", line, [this] { beginTrace(TraceSettings::What::lines); });
+    add(
+        "take-trace", tr("Take what was traced"), "Ctrl+Return", line, [this] { takeTrace(); }, [this] { return tracer_.active(); });
+    add(
+        "leave-trace", tr("Drop the traced preview"), "Ctrl+Shift+T", line, [this] { tracer_.end(); }, [this] { return tracer_.active(); });
     add(
         "reverse", tr("Turn line round"), "Ctrl+R", line,
         [this] {
@@ -285,9 +311,8 @@ void Window::makeCommands()
             return;
         }
         // The one after what is in the middle of the view now.
-        static std::size_t next = 0;
         View v = canvas_->view();
-        v.centre = ends[next++ % ends.size()].at;
+        v.centre = ends[nextEnd_++ % ends.size()].at;
         canvas_->setView(v);
     });
     add("day", tr("Day"), "F7", view, [this] { makeTheme(Theme::day); });
@@ -407,7 +432,7 @@ void Window::makeMenus()
         }
         // Tools, peek and squint can be held: their keys are looked after by the event filter. Delete belongs to the bench.
         const bool byFilter =
-            c.id.startsWith("tool-") || c.id == "peek" || c.id == "squint" || c.id == "delete" || c.id == "pick-next" || c.id == "pick-before";
+            (c.id.startsWith("tool-") && c.id != "tool-part") || c.id == "peek" || c.id == "squint" || c.id == "delete" || c.id == "pick-next" || c.id == "pick-before";
         auto* action = new QAction(text, this);
         action->setMenuRole(QAction::NoRole);
         if (!c.keys.isEmpty() && !byFilter) {

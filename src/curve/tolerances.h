@@ -4,8 +4,6 @@
 namespace softrope::curve {
 
 constexpr double defaultSlack = 1.5;   // freehand: how far a fitted curve may stray
-constexpr double renderFlatness = 0.1; // screen px: chords against curves in pictures of the screen
-constexpr double sameNode = 1e-6;      // nodes nearer than this are one when paths are read
 constexpr double snapReach = 9;        // screen px
 constexpr double nodeReach = 9;        // screen px: hit radius of a node
 constexpr double nodeReachPen = 12;    // screen px: with a tablet pen
