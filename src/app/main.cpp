@@ -51,8 +51,21 @@ int main(int argc, char** argv)
     // One command after the other; each waits for long work of the one before.
     QStringList queue;
     auto* next = new QTimer(&window);
+    bool begun = false, played = false;
     QObject::connect(next, &QTimer::timeout, &window, [&] {
-        if (queue.isEmpty() || window.busy() || window.tracer().working()) return;
+        if (!begun || window.busy() || window.tracer().working()) return;
+        if (queue.isEmpty()) {
+            next->stop();
+            if (parser.isSet(replay)) {
+                const Recording r = readRecording(parser.value(replay));
+                if (!r.problem.isEmpty())
+                    qWarning("%s", qPrintable(r.problem));
+                else
+                    window.replay().start(r, parser.value(speed).toDouble(), parser.value(loops).toInt());
+            }
+            played = true;
+            return;
+        }
         const QString id = queue.takeFirst();
         if (!window.run(id)) qWarning("There is no command %s that can be run now.", qPrintable(id));
     });
@@ -62,19 +75,13 @@ int main(int argc, char** argv)
         if (!parser.positionalArguments().isEmpty()) window.openFiles(parser.positionalArguments());
         if (parser.isSet(step)) window.setStep(parser.value(step).toInt() - 1);
         queue = parser.value(commands).split(',', Qt::SkipEmptyParts);
-        if (parser.isSet(replay)) {
-            const Recording r = readRecording(parser.value(replay));
-            if (!r.problem.isEmpty())
-                qWarning("%s", qPrintable(r.problem));
-            else
-                window.replay().start(r, parser.value(speed).toDouble(), parser.value(loops).toInt());
-        }
+        begun = true;
     });
     if (picture) {
         auto* timer = new QTimer(&window);
         QObject::connect(timer, &QTimer::timeout, &window, [&, waited = 0]() mutable {
             waited += 200;
-            if ((window.busy() || window.tracer().working() || !queue.isEmpty() || !window.canvas().settled() || window.replay().running() || waited < 1600) && waited < 30000) return;
+            if ((window.busy() || window.tracer().working() || !played || !window.canvas().settled() || window.replay().running() || waited < 1600) && waited < 30000) return;
             const bool saved = window.grab().save(parser.value(screenshot));
             if (!saved) qWarning("%s cannot be written.", qPrintable(parser.value(screenshot)));
             window.session().forget();

@@ -160,7 +160,7 @@ curve::Fit ropeCurve(const EdgeMap& map, const std::vector<RopePoint>& rope, boo
     curve::FitOptions o;
     o.slack = slack;
     o.grain = map.follow == Follow::edge ? 2 : 2.5;
-    o.rounding = 4.2;
+    o.rounding = 3.6;
     o.strict = false;
     o.even = 0.4;
     o.quick = quick;
