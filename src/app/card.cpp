@@ -80,7 +80,7 @@ QString Card::contextNow() const
     if (s.items.size() > 1) return "several";
     if (const art::Item* i = pickedLine(session_)) {
         const art::Artwork& a = *i->artwork();
-        return QString("line %1 %2 %3 %4").arg(i->id).arg(openCount(a) > 0).arg(a.drawn != nullptr).arg(!s.nodes.empty());
+        return QString("line %1 %2 %3 %4").arg(i->id).arg(openCount(a) > 0).arg(a.drawn != nullptr).arg(!s.nodes.empty()) + (a.rounding ? " round" : "");
     }
     if (s.items.size() == 1) return QString("reference %1").arg(s.items.front());
     if (step_ == 0) {
@@ -256,6 +256,7 @@ void Card::lookFields(std::function<art::Stroke()> get, std::function<void(const
     choice(
         {{"", tr("Round")}, {"", tr("Sharp")}, {"", tr("Bevel")}}, [get] { return static_cast<int>(get().join); },
         [set](int i) { set([i](art::Stroke& s) { s.join = static_cast<art::Join>(i); }, "Corners"); }, tr("Corners"));
+    swellFields(get, set);
     auto* keeps = new QCheckBox(tr("Keeps its width when scaled"));
     keeps->setFont(typeface("small"));
     column_->addWidget(keeps);

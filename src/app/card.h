@@ -73,6 +73,8 @@ private:
     void slackSection();
     void nodeSection();
     void fitWithCare(art::Id id);
+    void swellFields(const std::function<art::Stroke()>& get, const std::function<void(const std::function<void(art::Stroke&)>&, const QString&)>& set);
+    void roundSection(art::Id id);
     bool tracesNow() const;
     QString traceContext() const;
     void buildTrace();

@@ -207,6 +207,7 @@ void Card::buildLine()
         return (ends ? tr("open, %1 ends").arg(ends) : tr("closed")) + " · " + tr("on %1").arg(QString::fromStdString(l ? l->name : ""));
     });
     slackSection();
+    roundSection(id);
     rule();
     lookFields(
         [this, id] {

@@ -125,6 +125,11 @@ void Card::buildTrace()
                  [change](int i) { change([i](TraceSettings& s) { s.medium = static_cast<trace::Medium>(i); }); });
         settingSlider(tr("Passes that become one line"), 0, 3, 0, [this] { return tracer_.settings().gather; },
                       [change](double v) { change([v](TraceSettings& s) { s.gather = v; }); }, [](double v) { return QString("%1 %").arg(std::lround(100 * v)); });
+        auto* swell = new QCheckBox(tr("Keep how the width varies"));
+        swell->setFont(typeface("small"));
+        column_->addWidget(swell);
+        connect(swell, &QCheckBox::clicked, this, [change](bool on) { change([on](TraceSettings& s) { s.swell = on; }); });
+        updaters_.push_back([this, swell] { swell->setChecked(tracer_.settings().swell); });
         number(tr("Shortest line"), 1e5, tr("px"), [this] { return tracer_.settings().shortest; }, [change](double v) { change([v](TraceSettings& s) { s.shortest = v; }); });
     }
     settingSlider(tr("Slack: how far it may stray"), 0.1, 4, 6, [this] { return tracer_.settings().slack; },

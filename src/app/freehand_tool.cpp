@@ -4,6 +4,8 @@
 
 #include <QElapsedTimer>
 
+#include <algorithm>
+
 namespace softrope::app {
 
 namespace {
@@ -21,6 +23,7 @@ public:
     void press(const Pointer& p) override
     {
         samples_.clear();
+        pen_ = p.pen;
         drawing_ = layerForWork(bench_) != 0;
         start_ = p.time;
         add(p);
@@ -55,6 +58,7 @@ public:
         i.name = "Line";
         art::Artwork a;
         a.stroke = bench_.look();
+        if (pen_ && !a.stroke.swell) a.stroke.swell = pressed(*drawn);
         a.paths = {f.path};
         a.drawn = drawn;
         i.is = a;
@@ -96,11 +100,27 @@ public:
 
 private:
     std::vector<art::HandSample> samples_;
-    bool drawing_ = false;
+    bool drawing_ = false, pen_ = false;
     double start_ = 0;
     Vec2 now_, chipAt_;
     QString chip_;
     QElapsedTimer shown_;
+
+    // The pen's pressure along the stroke as a swell; nothing where it hardly varies.
+    static std::optional<curve::Swell> pressed(const art::Drawn& d)
+    {
+        std::vector<double> widths;
+        double walked = 0, whole = 0;
+        for (std::size_t i = 1; i < d.samples.size(); ++i) whole += distance(d.samples[i - 1].at, d.samples[i].at);
+        for (std::size_t i = 0; i < d.samples.size(); ++i) {
+            if (i > 0) walked += distance(d.samples[i - 1].at, d.samples[i].at);
+            // Evenly along the line: a hand is slow where it presses.
+            while (static_cast<double>(widths.size()) <= 128 * walked / std::max(1e-9, whole)) widths.push_back(0.2 + 1.2 * static_cast<double>(d.samples[i].pressure));
+        }
+        const auto [least, most] = std::minmax_element(widths.begin(), widths.end());
+        if (widths.empty() || *most - *least < 0.15) return std::nullopt;
+        return curve::swellOf(widths, 1);
+    }
 
     void add(const Pointer& p)
     {

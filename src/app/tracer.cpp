@@ -247,7 +247,7 @@ Tracer::Result Tracer::work(const std::shared_ptr<const pixel::Picture>& picture
         o.shortest = settings.shortest / shrunk;
         o.cancelled = cancelled;
         o.progress = tell;
-        out.items = art::itemsOf(trace::lines(page.grey, o), page.toSheet, ink);
+        out.items = art::itemsOf(trace::lines(page.grey, o), page.toSheet, ink, settings.swell);
     }
     out.done = !progress.cancelled();
     return out;

@@ -25,10 +25,11 @@ struct TraceSettings {
     trace::Medium medium = trace::Medium::find;
     double gather = 1;
     double shortest = 6; // picture px
+    bool swell = false;  // lines whose width varies keep that
     friend bool operator==(const TraceSettings& a, const TraceSettings& b)
     {
         return a.what == b.what && a.slack == b.slack && a.cut == b.cut && a.lightOnDark == b.lightOnDark && a.smallestSpeck == b.smallestSpeck &&
-               a.smallestHole == b.smallestHole && a.smoothing == b.smoothing && a.medium == b.medium && a.gather == b.gather && a.shortest == b.shortest;
+               a.smallestHole == b.smallestHole && a.smoothing == b.smoothing && a.medium == b.medium && a.gather == b.gather && a.shortest == b.shortest && a.swell == b.swell;
     }
 };
 

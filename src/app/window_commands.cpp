@@ -173,6 +173,12 @@ void Window::makeCommands()
     add(
         "leave-trace", tr("Drop the traced preview"), "Ctrl+Shift+T", line, [this] { tracer_.end(); }, [this] { return tracer_.active(); });
     add(
+        "line-to-shape", tr("Line to shape"), "Shift+L", line,
+        [this] {
+            takePicked(tr("Line to shape"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesAsShapes(d, items); });
+        },
+        picked);
+    add(
         "reverse", tr("Turn line round"), "Ctrl+R", line,
         [this] {
             takePicked(tr("Turn line round"), [](const art::Document& d, const std::vector<art::Id>& items) {

@@ -22,7 +22,7 @@ bool operator==(const PictureFile& a, const PictureFile& b)
 
 bool operator==(const Artwork& a, const Artwork& b)
 {
-    return a.paths == b.paths && a.stroke == b.stroke && a.fill == b.fill && sameTarget(a.drawn, b.drawn);
+    return a.paths == b.paths && a.stroke == b.stroke && a.fill == b.fill && sameTarget(a.drawn, b.drawn) && sameTarget(a.rounding, b.rounding);
 }
 
 } // namespace

@@ -6,6 +6,8 @@
 
 #include "art/colour.h"
 #include "curve/path.h"
+#include "curve/round.h"
+#include "curve/swell.h"
 
 #include <cstddef>
 #include <cstdint>
@@ -42,9 +44,11 @@ struct Stroke {
     Cap cap = Cap::round;
     Join join = Join::round;
     bool keepsWidth = false; // the width stays when the item is scaled
+    std::optional<curve::Swell> swell; // shares of the width along each path; nothing = even
     friend bool operator==(const Stroke& a, const Stroke& b)
     {
-        return a.colour == b.colour && a.width == b.width && a.opacity == b.opacity && a.cap == b.cap && a.join == b.join && a.keepsWidth == b.keepsWidth;
+        return a.colour == b.colour && a.width == b.width && a.opacity == b.opacity && a.cap == b.cap && a.join == b.join && a.keepsWidth == b.keepsWidth &&
+               a.swell == b.swell;
     }
 };
 
@@ -78,12 +82,21 @@ struct Drawn {
     }
 };
 
+// Corners that are kept round: the paths before, and the radius of each of their corners. Live until the paths are changed
+// otherwise.
+struct Rounding {
+    curve::Paths before;
+    std::vector<std::vector<curve::CornerRadius>> radii; // one list for each path
+    friend bool operator==(const Rounding& a, const Rounding& b) { return a.before == b.before && a.radii == b.radii; }
+};
+
 // A line or an area: paths with one look.
 struct Artwork {
     curve::Paths paths;
     Stroke stroke;
     Fill fill;
     std::shared_ptr<const Drawn> drawn; // only while the path is still what was fitted to it
+    std::shared_ptr<const Rounding> rounding; // only while the paths are what it gives
 };
 
 // The bytes of a picture as they came; decoding happens outside the document.

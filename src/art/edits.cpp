@@ -115,6 +115,13 @@ Document transformed(const Document& d, const std::vector<Id>& items, const Affi
                 drawn->grain *= scale;
                 a->drawn = drawn;
             }
+            if (a->rounding) {
+                auto r = std::make_shared<Rounding>(*a->rounding);
+                for (curve::Path& p : r->before) p = curve::transformed(p, m);
+                for (auto& path : r->radii)
+                    for (curve::CornerRadius& c : path) c.radius *= scale;
+                a->rounding = r;
+            }
         } else if (Reference* r = std::get_if<Reference>(&i.is)) {
             r->centre = m * r->centre;
             r->scale *= scale;
@@ -145,6 +152,7 @@ Document withPaths(const Document& d, Id item, curve::Paths paths)
             if (a->paths == paths) return;
             a->paths = std::move(paths);
             a->drawn.reset();
+            a->rounding.reset();
         }
     });
 }

@@ -44,6 +44,22 @@ enum class Side { left, centre, right, top, middle, bottom };
 // Moves each item so that its bounds touch that side (or middle) of the sheet.
 Document alignedToSheet(const Document& d, const std::vector<Id>& items, Side side);
 
+// -- corners and swell ----------------------------------------------------------------------------------------------
+// Rounds the corners nearest to `nodes` (all corners when empty) with that radius, px; 0 makes them sharp again. The radii
+// can be changed at any time until the paths are edited otherwise. `limited` counts corners that had room for less only.
+struct Rounded {
+    Document document;
+    std::size_t corners = 0, limited = 0;
+};
+Rounded withRoundCorners(const Document& d, Id item, const std::vector<NodeRef>& nodes, double radius);
+// The radius of the corner nearest to the node, or the largest of all; 0 = sharp.
+double cornerRadiusOf(const Artwork& a, const std::vector<NodeRef>& nodes);
+
+// Outlines of the artwork's lines with their swell, px; kept for lines asked for again. Empty without a swell.
+std::shared_ptr<const curve::Paths> swelledOutlines(const Artwork& a);
+// The swell of the strokes set: each becomes an area with the line's colour.
+Document withLinesAsShapes(const Document& d, const std::vector<Id>& items);
+
 // -- references ---------------------------------------------------------------------------------------------------
 // Fits the picture to the sheet, dims it and puts it on a locked layer of its own below the artwork.
 Added withReference(const Document& d, std::shared_ptr<const PictureFile> picture, const std::string& name, double dim = 0.5);

@@ -33,7 +33,7 @@ std::vector<Item> itemsOf(const trace::Outline& outline, const curve::Affine& to
     return out;
 }
 
-std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toSheet, Colour ink)
+std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toSheet, Colour ink, bool swell)
 {
     std::vector<Item> out;
     for (const curve::Paths& a : lines.areas) out.push_back(area(a, toSheet, ink, "Area"));
@@ -43,6 +43,7 @@ std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toShee
         work.paths = {transformed(s.path, toSheet)};
         work.stroke.colour = ink;
         work.stroke.width = s.width * scale;
+        if (swell && !s.widths.empty()) work.stroke.swell = curve::swellOf(s.widths, s.width);
         work.stroke.cap = s.roundEnds ? Cap::round : Cap::flat;
         Item i;
         i.name = "Line";

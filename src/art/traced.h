@@ -8,9 +8,10 @@
 
 namespace softrope::art {
 
-// `toSheet` maps picture px to the sheet (even scales); `ink` paints areas or lines. Largest first.
+// `toSheet` maps picture px to the sheet (even scales); `ink` paints areas or lines; `swell`: lines whose width varies get a
+// swell, else every line its mean width. Areas come first, largest at the bottom.
 std::vector<Item> itemsOf(const trace::Outline& outline, const curve::Affine& toSheet, Colour ink);
-std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toSheet, Colour ink);
+std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toSheet, Colour ink, bool swell = false);
 
 struct Landed {
     Document document;

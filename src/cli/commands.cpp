@@ -106,6 +106,7 @@ int outline(const OutlineArgs& a)
 struct LinesArgs {
     std::string in, out, medium = "auto";
     double slack = 1, gather = 1, shortest = 6;
+    bool swell = false;
 };
 
 int lines(const LinesArgs& a)
@@ -119,7 +120,7 @@ int lines(const LinesArgs& a)
     if (!p.ok()) return fail(badInput, p.problem);
     const pixel::Grey grey = pixel::greyOf(p.picture);
     p.picture = {};
-    return writeTraced(a.out, grey, "Lines", art::itemsOf(trace::lines(grey, o), {}, art::Colour{0, 0, 0}));
+    return writeTraced(a.out, grey, "Lines", art::itemsOf(trace::lines(grey, o), {}, art::Colour{0, 0, 0}, a.swell));
 }
 
 int reduce(const std::string& in, const std::string& out, double slack)
@@ -239,6 +240,7 @@ int run(int argc, char** argv)
     linesCommand->add_option("--medium", l.medium, "auto, ink or pencil")->capture_default_str()->check(CLI::IsMember({"auto", "ink", "pencil"}));
     linesCommand->add_option("--gather", l.gather, "how far apart passes of one pencil line may lie, 0-3")->capture_default_str()->check(CLI::Range(0.0, 3.0));
     linesCommand->add_option("--shortest", l.shortest, "shorter marks are left out, px")->capture_default_str()->check(CLI::Range(0.0, 1e6));
+    linesCommand->add_flag("--swell", l.swell, "lines whose width varies become shapes that follow it");
     linesCommand->callback([&] { code = lines(l); });
 
     std::string in, out;

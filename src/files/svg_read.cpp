@@ -219,6 +219,7 @@ private:
 
     void element(pugi::xml_node n, Style style, const Affine& parent, art::Layer& l, int depth)
     {
+        if (flagged(n, "rope:derived")) return; // shown for others, worked out again here
         const std::string name = localName(n);
         if (name.empty() || name == "title" || name == "desc" || name == "metadata" || name == "defs" || name == "namedview") {
             if (name == "defs")
@@ -315,7 +316,40 @@ private:
         if (s.dashed && a.stroke.colour) miss("dash pattern (drawn solid)");
         a.stroke.keepsWidth = flagged(n, "rope:keeps-width");
         if (n.attribute("rope:samples")) a.drawn = drawnOf(n);
+        if (n.attribute("rope:stroke")) a.stroke.colour = art::colourFrom(n.attribute("rope:stroke").value());
+        if (n.attribute("rope:swell")) a.stroke.swell = swellFrom(numbers(n.attribute("rope:swell").value()));
+        if (n.attribute("rope:sharp")) a.rounding = roundingOf(n, a);
         put(n, std::move(a), s.opacity, l);
+    }
+
+    static std::optional<curve::Swell> swellFrom(const std::vector<double>& v)
+    {
+        if (v.size() < 4) return std::nullopt;
+        curve::Swell s;
+        s.taperStart = v[0];
+        s.taperEnd = v[1];
+        for (std::size_t i = 2; i + 1 < v.size(); i += 2) s.beads.push_back({v[i], v[i + 1]});
+        return curve::tidied(std::move(s));
+    }
+
+    // Only when it gives the paths that are there: they may have been changed elsewhere.
+    static std::shared_ptr<const art::Rounding> roundingOf(pugi::xml_node n, const Artwork& a)
+    {
+        auto r = std::make_shared<art::Rounding>();
+        r->before = parsePathData(n.attribute("rope:sharp").value()).paths;
+        if (r->before.size() != a.paths.size()) return nullptr;
+        r->radii.resize(r->before.size());
+        const auto v = numbers(n.attribute("rope:radii").value());
+        for (std::size_t i = 0; i + 2 < v.size(); i += 3)
+            if (v[i] >= 0 && v[i] < static_cast<double>(r->radii.size()) && v[i + 1] >= 0 && v[i + 1] < 1e9)
+                r->radii[static_cast<std::size_t>(v[i])].push_back({static_cast<std::size_t>(v[i + 1]), v[i + 2]});
+        for (std::size_t p = 0; p < r->before.size(); ++p) {
+            const curve::Path given = curve::withRoundCorners(r->before[p], r->radii[p]).path;
+            if (given.nodes.size() != a.paths[p].nodes.size()) return nullptr;
+            for (std::size_t k = 0; k < given.nodes.size(); ++k)
+                if (distance(given.nodes[k].at, a.paths[p].nodes[k].at) > 1e-3) return nullptr;
+        }
+        return r;
     }
 
     static std::shared_ptr<const art::Drawn> drawnOf(pugi::xml_node n)

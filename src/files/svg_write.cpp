@@ -1,3 +1,4 @@
+#include "art/edits.h"
 #include "files/bytes.h"
 #include "files/path_data.h"
 #include "files/svg.h"
@@ -112,13 +113,18 @@ private:
     {
         const std::string data = pathData(a.paths, working_ ? exact : decimals_);
         if (data.empty() && !working_) return;
+        const bool swells = a.stroke.swell && a.stroke.colour;
+        if (swells && !working_) {
+            swelled(g, i, a);
+            return;
+        }
         pugi::xml_node n = g.append_child("path");
         common(n, i);
         set(n, "fill", a.fill.colour ? art::text(*a.fill.colour) : "none");
         if (a.fill.opacity < 1) set(n, "fill-opacity", num(a.fill.opacity));
         if (a.fill.evenOdd) set(n, "fill-rule", "evenodd");
         if (a.stroke.colour || working_) {
-            set(n, "stroke", a.stroke.colour ? art::text(*a.stroke.colour) : "none");
+            set(n, "stroke", a.stroke.colour && !swells ? art::text(*a.stroke.colour) : "none");
             set(n, "stroke-width", num(a.stroke.width));
             if (a.stroke.opacity < 1) set(n, "stroke-opacity", num(a.stroke.opacity));
             set(n, "stroke-linecap", a.stroke.cap == art::Cap::round ? "round" : "butt");
@@ -133,8 +139,47 @@ private:
             }
             set(n, "rope:kinds", kinds);
             if (a.drawn) drawn(n, *a.drawn);
+            if (a.rounding) rounding(n, *a.rounding);
+            if (a.stroke.swell) {
+                std::string text = num(a.stroke.swell->taperStart) + ' ' + num(a.stroke.swell->taperEnd);
+                for (const curve::SwellBead& b : a.stroke.swell->beads) text += ' ' + num(b.along) + ' ' + num(b.width);
+                set(n, "rope:swell", text);
+            }
         }
         set(n, "d", data);
+        if (swells) { // for other viewers; worked out again when it is read here
+            set(n, "rope:stroke", art::text(*a.stroke.colour));
+            pugi::xml_node shown = g.append_child("path");
+            set(shown, "rope:derived", "true");
+            outline(shown, i, a);
+        }
+    }
+
+    // The swelled line as the area it covers.
+    void outline(pugi::xml_node n, const Item& i, const Artwork& a)
+    {
+        set(n, "fill", art::text(*a.stroke.colour));
+        const double opacity = a.stroke.opacity * i.opacity;
+        if (opacity < 1) set(n, "fill-opacity", num(opacity));
+        set(n, "d", pathData(*art::swelledOutlines(a), working_ ? 3 : decimals_));
+    }
+    void swelled(pugi::xml_node g, const Item& i, const Artwork& a)
+    {
+        if (a.fill.colour) {
+            Artwork area = a;
+            area.stroke = {};
+            artwork(g, i, area);
+        }
+        outline(g.append_child("path"), i, a);
+    }
+
+    void rounding(pugi::xml_node n, const art::Rounding& r)
+    {
+        set(n, "rope:sharp", pathData(r.before, exact));
+        std::string text;
+        for (std::size_t p = 0; p < r.radii.size(); ++p)
+            for (const curve::CornerRadius& c : r.radii[p]) text += std::to_string(p) + ' ' + std::to_string(c.node) + ' ' + num(c.radius) + ' ';
+        set(n, "rope:radii", text);
     }
 
     void drawn(pugi::xml_node n, const art::Drawn& d)

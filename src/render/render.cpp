@@ -1,5 +1,7 @@
 #include "render/render.h"
 
+#include "art/edits.h"
+
 #include <cairo-pdf.h>
 #include <cairo.h>
 
@@ -51,12 +53,18 @@ void paintArtwork(cairo_t* cr, const Artwork& a, double opacity)
     if (fills) {
         cairo_set_fill_rule(cr, a.fill.evenOdd ? CAIRO_FILL_RULE_EVEN_ODD : CAIRO_FILL_RULE_WINDING);
         setColour(cr, *a.fill.colour, a.fill.opacity * own);
-        if (strokes)
+        if (strokes && !a.stroke.swell)
             cairo_fill_preserve(cr);
         else
             cairo_fill(cr);
     }
-    if (strokes) {
+    if (strokes && a.stroke.swell) {
+        cairo_new_path(cr);
+        trace(cr, *art::swelledOutlines(a));
+        cairo_set_fill_rule(cr, CAIRO_FILL_RULE_WINDING);
+        setColour(cr, *a.stroke.colour, a.stroke.opacity * own);
+        cairo_fill(cr);
+    } else if (strokes) {
         cairo_set_line_width(cr, a.stroke.width);
         cairo_set_line_cap(cr, a.stroke.cap == art::Cap::round ? CAIRO_LINE_CAP_ROUND : CAIRO_LINE_CAP_BUTT);
         cairo_set_line_join(cr, a.stroke.join == art::Join::round   ? CAIRO_LINE_JOIN_ROUND

@@ -64,7 +64,7 @@ art::Document rich()
     auto drawn = std::make_shared<art::Drawn>();
     for (const Vec2 p : strokes::wave(60)) drawn->samples.push_back({p, 0.3F, 1.5F, -2, 0.01F});
     w.paths = {art::fitStroke(*drawn, false).path, curve::circle({500.1, 400.7}, 77.7)};
-    w.stroke = {art::Colour{9, 8, 7}, 1.0 / 3, 0.9, art::Cap::flat, art::Join::bevel, true};
+    w.stroke = {art::Colour{9, 8, 7}, 1.0 / 3, 0.9, art::Cap::flat, art::Join::bevel, true, {}};
     w.fill = {art::Colour{200, 100, 0}, 0.5, true};
     w.drawn = drawn;
     line.is = w;
@@ -313,4 +313,27 @@ TEST_CASE("reduce in place keeps all else of a foreign file")
     CHECK(r.text.find("marker") != std::string::npos);
     CHECK(r.text.find("kept") != std::string::npos);
     CHECK(r.text.find("scale(2)") != std::string::npos);
+}
+
+TEST_CASE("swell and round corners come back from the working file; other viewers see the outline")
+{
+    art::Item i;
+    art::Artwork a;
+    a.paths = {curve::polyline({{100, 100}, {400, 100}, {400, 300}}, false)};
+    a.stroke.colour = art::Colour{20, 40, 60};
+    a.stroke.width = 24;
+    a.stroke.swell = curve::Swell{{{0, 0.25}, {0.5, 1.25}, {1, 0.5}}, 0.125, 0};
+    i.is = a;
+    const art::Added added = art::withItem(art::newDocument(), 0, i);
+    const art::Document d = art::withRoundCorners(added.document, added.id, {}, 40).document;
+    const std::string text = files::writeWorkingSvg(d);
+    const files::SvgResult r = files::readSvg(text);
+    REQUIRE(r.ok());
+    CHECK(r.document == d);
+    const art::Document sharp = art::withRoundCorners(r.document, added.id, {}, 0).document;
+    CHECK(sharp.item(added.id)->artwork()->paths == a.paths);
+    // Clean: one filled path, no stroke.
+    const std::string clean = files::writeCleanSvg(d);
+    CHECK(clean.find("stroke=") == std::string::npos);
+    CHECK(clean.find("fill=\"#14283c\"") != std::string::npos);
 }
