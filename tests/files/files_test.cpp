@@ -315,7 +315,7 @@ TEST_CASE("reduce in place keeps all else of a foreign file")
     CHECK(r.text.find("scale(2)") != std::string::npos);
 }
 
-TEST_CASE("swell and round corners come back from the working file; other viewers see the outline")
+TEST_CASE("swell and round corners come back from the working file, and other viewers see the outline")
 {
     art::Item i;
     art::Artwork a;
