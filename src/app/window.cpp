@@ -47,7 +47,10 @@ Window::Window()
                       makeRope, makeRedraw})
         canvas_->addTool(make(*canvas_));
     canvas_->addTool(makePart(*canvas_, tracer_));
-    canvas_->setPreview([this](Marks& m) { tracer_.paint(m); });
+    canvas_->setPreview([this](Marks& m) {
+        farOff_.paint(m);
+        tracer_.paint(m);
+    });
     replay_ = new Replay(*canvas_);
 
     menu_ = new QMenuBar;
@@ -128,6 +131,8 @@ Window::Window()
     connect(&session_, &Session::selectionChanged, this, later);
     connect(&session_, &Session::keptChanged, this, later);
     connect(&tracer_, &Tracer::changed, this, [this] { canvas_->update(); });
+    connect(&farOff_, &FarOff::changed, this, [this] { canvas_->update(); });
+    connect(&farOff_, &FarOff::said, this, [this](const QString& t) { say(t); });
     connect(&tracer_, &Tracer::said, this, [this](const QString& t) { say(t); });
     connect(card_, &Card::asksToTakeTrace, this, &Window::takeTrace);
     connect(&session_, &Session::problem, this, [this](const QString& t) { say(t); });

@@ -4,6 +4,7 @@
 #include "app/card.h"
 #include "app/chrome.h"
 #include "app/commands.h"
+#include "app/far_off.h"
 #include "app/replay.h"
 #include "app/task.h"
 #include "app/tracer.h"
@@ -22,6 +23,7 @@ public:
     Session& session() { return session_; }
     Canvas& canvas() { return *canvas_; }
     Tracer& tracer() { return tracer_; }
+    FarOff& farOff() { return farOff_; }
     const std::vector<Command>& commands() const { return commands_; }
     Replay& replay() { return *replay_; }
     // Runs the command of that id, if it can be run now.
@@ -52,6 +54,7 @@ protected:
 private:
     Session session_;
     Tracer tracer_{session_};
+    FarOff farOff_{session_};
     Canvas* canvas_;
     Course* course_;
     SightLine* sight_;

@@ -303,6 +303,7 @@ void Window::makeCommands()
         change([](View& v) { v.show = v.show == Show::over ? Show::beside : v.show == Show::beside ? Show::alone : Show::over; });
     });
     add("hide-reference", tr("Hide or show the reference"), "X", view, [change] { change([](View& v) { v.referenceHidden = !v.referenceHidden; }); });
+    add("far-off", tr("How far off: the picked line against what was drawn, or the picture's edge"), "E", view, [this] { farOff_.show(!farOff_.shown()); });
     add("veil-less", tr("Less of the reference"), "[", view, [change] { change([](View& v) { v.veil = std::max(0.0, v.veil - 0.05); }); });
     add("veil-more", tr("More of the reference"), "]", view, [change] { change([](View& v) { v.veil = std::min(1.0, v.veil + 0.05); }); });
     add("whole-sheet", tr("Whole sheet"), "0", view, [this] { canvas_->fitSheet(); });

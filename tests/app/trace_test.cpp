@@ -213,3 +213,25 @@ TEST_CASE("redrawing by hand replaces a part of the line and says how it joins")
     hand.stroke({{250, 500}, {260, 400}, {300, 300}});
     CHECK(window.session().document() == before);
 }
+
+TEST_CASE("how far off a line is from the picture's edge is shown along it, with the largest place")
+{
+    Ready r;
+    art::Item i;
+    art::Artwork a;
+    a.stroke.colour = art::Colour{0, 0, 0};
+    // The picture's ellipse on the sheet, moved by 3 px to the right.
+    a.paths = {curve::ellipse({343, 540}, 240, 180)};
+    i.is = a;
+    const art::Added added = art::withItem(r.window.session().document(), 0, i);
+    r.window.session().take(added.document, "Ellipse");
+    r.window.session().pickItems({added.id});
+    r.hand.key(Qt::Key_E);
+    REQUIRE(hand::waitFor([&] { return !r.window.farOff().spots().empty(); }));
+    const auto worst = r.window.farOff().worst();
+    REQUIRE(worst);
+    CHECK(worst->off == Approx(3).margin(0.8));
+    CHECK(std::abs(worst->at.x - 343) > 190); // at the sides, where it lies across the edge
+    r.hand.key(Qt::Key_E);
+    CHECK(r.window.farOff().spots().empty());
+}
