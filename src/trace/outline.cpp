@@ -133,12 +133,15 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
     if (options.progress) options.progress(0.4);
 
     curve::FitOptions fitting;
-    fitting.slack = options.slack;
+    // A sharp picture knows its edge better than the slack asks; a blurred or stepped one does not, and nodes that follow its
+    // every turn would follow its grain.
+    const bool sharp = result.blur < 1.0 && !stairs;
+    fitting.slack = (sharp ? 0.75 : 1.0) * options.slack;
     fitting.grain = std::clamp(result.blur / 0.6, 1.0, 4.0);
     fitting.rounding = 0.55 + 1.3 * result.blur;
     fitting.spacing = 0.5;
     fitting.straightWithin = 0.5;
-    fitting.even = 0.25; // a trace follows its picture more closely than a hand line its samples
+    fitting.even = sharp ? 0.33 : 0.25;
     fitting.strict = false;
     fitting.cancelled = options.cancelled;
     std::vector<curve::Path> paths(lines.size());
