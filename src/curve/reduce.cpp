@@ -49,7 +49,100 @@ double furthestFrom(const Path& a, const Path& b, double step)
     return worst;
 }
 
+namespace {
+
+double turnAtNode(const Path& path, std::size_t k)
+{
+    const std::size_t n = path.nodes.size();
+    if (!path.closed && (k == 0 || k + 1 == n)) return 0;
+    const std::size_t pieces = path.pieceCount();
+    return std::abs(turn(endTangent(path.piece((k + pieces - 1) % pieces)), startTangent(path.piece(k))));
+}
+
+// Nodes that are corners beyond doubt: on a line that otherwise hardly turns at its nodes, they turn several times as much
+// as the nodes round about. A trembling line has none; there the fit decides.
+std::vector<std::size_t> plainCorners(const Path& path)
+{
+    std::vector<std::size_t> out;
+    const std::size_t n = path.nodes.size();
+    if (n < 8) return out;
+    std::vector<double> turns;
+    for (std::size_t k = 0; k < n; ++k) turns.push_back(turnAtNode(path, k));
+    std::vector<double> sorted = turns;
+    std::nth_element(sorted.begin(), sorted.begin() + static_cast<long>(n / 2), sorted.end());
+    if (sorted[n / 2] > radians(5)) return out;
+    for (std::size_t k = 0; k < n; ++k) {
+        if (turns[k] < radians(18)) continue;
+        std::vector<double> about;
+        for (long d = -4; d <= 4; ++d) {
+            const long j = static_cast<long>(k) + d, m = static_cast<long>(n);
+            if (d == 0 || (!path.closed && (j < 0 || j >= m))) continue;
+            about.push_back(turns[static_cast<std::size_t>(((j % m) + m) % m)]);
+        }
+        if (about.empty()) continue;
+        // The most but one of the neighbours: another corner may stand near by.
+        std::sort(about.begin(), about.end());
+        if (turns[k] > 3 * about[about.size() > 2 ? about.size() - 2 : 0]) out.push_back(k);
+    }
+    return out;
+}
+
+// Nodes first..last (wrapping) as an open path.
+Path stretchOf(const Path& path, std::size_t first, std::size_t last)
+{
+    Path out;
+    const std::size_t n = path.nodes.size();
+    for (std::size_t k = first;; k = (k + 1) % n) {
+        out.nodes.push_back(path.nodes[k]);
+        if (k == last && out.nodes.size() > 1) break;
+    }
+    out.nodes.front().in = out.nodes.front().at;
+    out.nodes.back().out = out.nodes.back().at;
+    return out;
+}
+
+Reduced reduceWhole(const Path& path, const ReduceOptions& options);
+
+} // namespace
+
 Reduced reduce(const Path& path, const ReduceOptions& options)
+{
+    if (path.nodes.size() < 3 || !isFinite(path)) return {path, 0};
+    const std::vector<std::size_t> corners = plainCorners(path);
+    if (corners.empty()) return reduceWhole(path, options);
+    // Corner to corner, each stretch by itself; corners stay exactly where they are.
+    std::vector<std::size_t> cuts = corners;
+    if (path.closed)
+        cuts.push_back(corners.front());
+    else {
+        if (cuts.front() != 0) cuts.insert(cuts.begin(), 0);
+        if (cuts.back() + 1 != path.nodes.size()) cuts.push_back(path.nodes.size() - 1);
+    }
+    Reduced out;
+    out.path.closed = path.closed;
+    for (std::size_t i = 0; i + 1 < cuts.size(); ++i) {
+        const Reduced part = reduceWhole(stretchOf(path, cuts[i], cuts[i + 1]), options);
+        out.furthest = std::max(out.furthest, part.furthest);
+        auto& nodes = out.path.nodes;
+        if (nodes.empty()) {
+            nodes = part.path.nodes;
+        } else {
+            nodes.back().out = part.path.nodes.front().out;
+            nodes.back().kind = NodeKind::corner;
+            nodes.insert(nodes.end(), part.path.nodes.begin() + 1, part.path.nodes.end());
+        }
+    }
+    if (path.closed && out.path.nodes.size() > 1) {
+        out.path.nodes.front().in = out.path.nodes.back().in;
+        out.path.nodes.front().kind = NodeKind::corner;
+        out.path.nodes.pop_back();
+    }
+    return out;
+}
+
+namespace {
+
+Reduced reduceWhole(const Path& path, const ReduceOptions& options)
 {
     Reduced same{path, 0};
     if (path.nodes.size() < 3 || !isFinite(path)) return same;
@@ -84,6 +177,8 @@ Reduced reduce(const Path& path, const ReduceOptions& options)
     }
     return best;
 }
+
+} // namespace
 
 Path withoutNode(const Path& path, std::size_t i)
 {
