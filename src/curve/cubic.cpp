@@ -2,23 +2,6 @@
 
 namespace softrope::curve {
 
-Vec2 at(const Cubic& c, double t)
-{
-    const double s = 1 - t;
-    return s * s * s * c.p0 + 3 * s * s * t * c.p1 + 3 * s * t * t * c.p2 + t * t * t * c.p3;
-}
-
-Vec2 derivative(const Cubic& c, double t)
-{
-    const double s = 1 - t;
-    return 3 * (s * s * (c.p1 - c.p0) + 2 * s * t * (c.p2 - c.p1) + t * t * (c.p3 - c.p2));
-}
-
-Vec2 secondDerivative(const Cubic& c, double t)
-{
-    return 6 * ((1 - t) * (c.p2 - 2 * c.p1 + c.p0) + t * (c.p3 - 2 * c.p2 + c.p1));
-}
-
 Vec2 startTangent(const Cubic& c)
 {
     for (const Vec2 v : {c.p1 - c.p0, c.p2 - c.p0, c.p3 - c.p0})

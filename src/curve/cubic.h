@@ -29,9 +29,20 @@ constexpr bool isStraight(const Cubic& c)
     return c.p0 == c.p1 && c.p2 == c.p3;
 }
 
-Vec2 at(const Cubic& c, double t);
-Vec2 derivative(const Cubic& c, double t);
-Vec2 secondDerivative(const Cubic& c, double t);
+inline Vec2 at(const Cubic& c, double t)
+{
+    const double s = 1 - t;
+    return s * s * s * c.p0 + 3 * s * s * t * c.p1 + 3 * s * t * t * c.p2 + t * t * t * c.p3;
+}
+inline Vec2 derivative(const Cubic& c, double t)
+{
+    const double s = 1 - t;
+    return 3 * (s * s * (c.p1 - c.p0) + 2 * s * t * (c.p2 - c.p1) + t * t * (c.p3 - c.p2));
+}
+inline Vec2 secondDerivative(const Cubic& c, double t)
+{
+    return 6 * ((1 - t) * (c.p2 - 2 * c.p1 + c.p0) + t * (c.p3 - 2 * c.p2 + c.p1));
+}
 // Unit tangents of travel; also right where a handle lies on its end. Zero only for a piece without length.
 Vec2 startTangent(const Cubic& c);
 Vec2 endTangent(const Cubic& c);

@@ -214,7 +214,7 @@ private:
         const ChainNode &u = t.part.nodes[t.gone - 1], &v = t.part.nodes[t.gone + 1];
         const SpanFit f = fitSpan(s, {u.sample, v.sample}, u.at, u.out, v.at, v.in);
         // A piece twice as long errs many times as much: what is hopeless is not settled to find out.
-        if (f.furthest > (m < 12 ? 12 : 4) * o_.slack) return std::nullopt;
+        if (f.furthest > (m < 12 ? 7 : 4) * o_.slack) return std::nullopt;
         t.part.pieces[t.gone - 1] = {f.a, f.b, false};
         t.part.pieces.erase(t.part.pieces.begin() + static_cast<long>(t.gone));
         t.part.nodes.erase(t.part.nodes.begin() + static_cast<long>(t.gone));
