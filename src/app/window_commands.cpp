@@ -3,6 +3,7 @@
 #include "app/theme.h"
 #include "app/window.h"
 #include "art/edits.h"
+#include "curve/arcs.h"
 #include "curve/tolerances.h"
 #include "demo/pages.h"
 
@@ -176,6 +177,21 @@ void Window::makeCommands()
         "line-to-shape", tr("Line to shape"), "Shift+L", line,
         [this] {
             takePicked(tr("Line to shape"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesAsShapes(d, items); });
+        },
+        picked);
+    add(
+        "extremes", tr("Nodes at the extremes"), "Shift+N", line,
+        [this] {
+            takePicked(tr("Nodes at the extremes"), [](const art::Document& d, const std::vector<art::Id>& items) {
+                art::Document out = d;
+                for (const art::Id id : items)
+                    if (const art::Item* i = out.item(id); i && i->artwork()) {
+                        curve::Paths paths;
+                        for (const curve::Path& p : i->artwork()->paths) paths.push_back(curve::withNodesAtExtremes(p));
+                        if (paths != i->artwork()->paths) out = art::withPaths(out, id, std::move(paths));
+                    }
+                return out;
+            });
         },
         picked);
     add(

@@ -78,7 +78,7 @@ int writeTraced(const std::string& out, const pixel::Grey& grey, const std::stri
 struct OutlineArgs {
     std::string in, out, threshold = "auto";
     double slack = 0.5, speck = 8, hole = 8;
-    bool lightOnDark = false;
+    bool lightOnDark = false, extremes = false;
 };
 
 int outline(const OutlineArgs& a)
@@ -88,6 +88,7 @@ int outline(const OutlineArgs& a)
     o.smallestSpeck = a.speck;
     o.smallestHole = a.hole;
     o.lightOnDark = a.lightOnDark;
+    o.extremes = a.extremes;
     if (a.threshold != "auto") {
         char* end = nullptr;
         const double cut = std::strtod(a.threshold.c_str(), &end);
@@ -230,6 +231,7 @@ int run(int argc, char** argv)
     outlineCommand->add_option("--smallest-speck", o.speck, "smaller dark islands are left out, px2")->capture_default_str()->check(CLI::Range(0.0, 1e9));
     outlineCommand->add_option("--smallest-hole", o.hole, "smaller light holes are filled, px2")->capture_default_str()->check(CLI::Range(0.0, 1e9));
     outlineCommand->add_flag("--light-on-dark", o.lightOnDark, "trace the light parts");
+    outlineCommand->add_flag("--extremes", o.extremes, "nodes where a shape is furthest left, right, up and down");
     outlineCommand->callback([&] { code = outline(o); });
 
     LinesArgs l;

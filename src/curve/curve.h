@@ -8,6 +8,7 @@
 #pragma once
 
 #include "curve/affine.h"    // maps of the plane
+#include "curve/arcs.h"      // exact arcs, nodes at the extremes
 #include "curve/box.h"       // boxes
 #include "curve/cubic.h"     // one cubic piece
 #include "curve/edit.h"      // nodes, handles, bend, open, merge

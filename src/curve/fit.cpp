@@ -1,10 +1,13 @@
 #include "curve/fit.h"
 
+#include "curve/arcs.h"
 #include "curve/prune.h"
 #include "curve/quick_fit.h"
 #include "curve/seed.h"
+#include "curve/stray.h"
 
 #include <algorithm>
+#include <cmath>
 #include <optional>
 
 namespace softrope::curve {
@@ -101,6 +104,30 @@ Fit fit(const std::vector<Vec2>& raw, bool closed, const FitOptions& options)
         Fit again = fitOnce(raw, closed, tighter);
         if (again.furthest < best.furthest) best = std::move(again);
     }
+    if (options.arcs && !best.path.empty()) {
+        // Exact where it explains the samples as well as what it replaces.
+        const auto error = [&](const Path& path) {
+            double sum = 0, n = 0, furthest = 0;
+            for (const Place& p : placesAlong(raw, path, options.slack)) {
+                if (!std::isfinite(p.distance)) continue;
+                sum += p.distance * p.distance;
+                furthest = std::max(furthest, p.distance);
+                ++n;
+            }
+            return std::pair{n > 0 ? std::sqrt(sum / n) : 0, furthest};
+        };
+        auto [rms, furthest] = error(best.path);
+        const double bar = 1.05 * rms + 0.01 * options.grain, most = std::max(options.slack, furthest);
+        const WithArcs arcs = withExactArcs(best.path, options.slack, [&](const Path& path) {
+            const auto [now, far] = error(path);
+            return now <= bar && far <= most;
+        });
+        if (arcs.arcs > 0) {
+            best.path = arcs.path;
+            best.furthest = error(best.path).second;
+        }
+    }
+    if (options.extremes) best.path = withNodesAtExtremes(best.path, 4 * options.grain);
     return best;
 }
 

@@ -23,6 +23,8 @@ struct FitOptions {
     double spacing = 0.5;            // px between the samples the fit works on
     double cornerFrom = radians(20); // smallest turn that can be a corner
     bool straights = true;           // recognise straight runs inside smooth stretches
+    bool arcs = true;                // recognise circles and circular arcs and make them exact
+    bool extremes = false;           // nodes where the path is furthest left, right, up and down
     double straightWithin = 1;       // a whole stretch between corners becomes straight within this share of the slack
     double even = 0.5;               // share of the slack that the root mean square deviation of a piece may reach
     bool strict = true;              // measured against every point handed in, and fitted again tighter where that finds it too far;

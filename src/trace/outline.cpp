@@ -143,6 +143,7 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
     fitting.straightWithin = 0.5;
     fitting.even = sharp ? 0.33 : 0.25;
     fitting.strict = false;
+    fitting.extremes = options.extremes;
     fitting.cancelled = options.cancelled;
     std::vector<curve::Path> paths(lines.size());
     std::vector<double> off(lines.size(), 0);

@@ -20,6 +20,7 @@ struct OutlineOptions {
     bool lightOnDark = false;  // trace the light parts instead
     double smallestSpeck = 8;  // px^2: smaller dark islands are left out
     double smallestHole = 8;   // px^2: smaller light holes are filled
+    bool extremes = false;     // nodes where a boundary is furthest left, right, up and down
     double smoothing = 0;      // px: extra blur before the boundary is read (0 = only what stairs need)
     std::function<bool()> cancelled;
     std::function<void(double)> progress; // 0..1
