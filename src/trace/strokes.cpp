@@ -119,7 +119,10 @@ public:
         next_.assign(2 * g.branches.size(), Arm{});
         via_.resize(2 * g.branches.size());
         swallowed_.assign(g.branches.size(), 0);
-        for (std::size_t m = 0; m < g.meetings.size(); ++m) pairUp(static_cast<int>(m));
+        done_.assign(g.meetings.size(), 0);
+        for (std::size_t i = 0; i < g.branches.size(); ++i) crossOver(static_cast<int>(i));
+        for (std::size_t m = 0; m < g.meetings.size(); ++m)
+            if (!done_[m]) pairUp(static_cast<int>(m));
     }
 
     std::vector<RawStroke> strokes()
@@ -261,16 +264,49 @@ private:
         return std::max(whole, std::abs(curve::turn(a.along, chord)) + std::abs(curve::turn(chord, -b.along)));
     }
 
-    void pairUp(int meeting)
+    std::vector<Arm> armsOf(int meeting) const
     {
-        const Meeting& m = g_.meetings[static_cast<std::size_t>(meeting)];
-        if (m.branches.size() < 2) return;
         std::vector<Arm> arms;
-        for (const int i : m.branches) {
+        for (const int i : g_.meetings[static_cast<std::size_t>(meeting)].branches) {
             const Branch& b = g_.branches[static_cast<std::size_t>(i)];
             if (b.from == meeting && std::find(arms.begin(), arms.end(), Arm{i, false}) == arms.end()) arms.push_back({i, false});
             if (b.to == meeting && std::find(arms.begin(), arms.end(), Arm{i, true}) == arms.end()) arms.push_back({i, true});
         }
+        return arms;
+    }
+
+    // Lines that cross at a small angle lie on one another for a while: the skeleton has a bridge there between two
+    // meetings. It is none of its own when both lines run on straight to the other side.
+    void crossOver(int bridge)
+    {
+        const Branch& b = g_.branches[static_cast<std::size_t>(bridge)];
+        if (b.gone || b.ring() || b.from == b.to || done_[static_cast<std::size_t>(b.from)] || done_[static_cast<std::size_t>(b.to)]) return;
+        const double radius = std::max(g_.meetings[static_cast<std::size_t>(b.from)].radius, g_.meetings[static_cast<std::size_t>(b.to)].radius);
+        if (lengthOf(b.points) > 7 * radius) return;
+        std::vector<Arm> near = armsOf(b.from), far = armsOf(b.to);
+        const auto others = [&](std::vector<Arm>& arms) {
+            arms.erase(std::remove_if(arms.begin(), arms.end(), [&](Arm a) { return a.branch == bridge; }), arms.end());
+            return arms.size() == 2 && arms[0].branch != arms[1].branch;
+        };
+        if (!others(near) || !others(far)) return;
+        for (const bool swapped : {false, true}) {
+            const Arm a = far[swapped ? 1 : 0], c = far[swapped ? 0 : 1];
+            if (turnThrough(rayOf(near[0]), rayOf(a)) > 0.35 || turnThrough(rayOf(near[1]), rayOf(c)) > 0.35) continue;
+            for (const auto& [p, q] : {std::pair{near[0], a}, std::pair{near[1], c}}) {
+                nextOf(p) = q;
+                nextOf(q) = p;
+            }
+            swallowed_[static_cast<std::size_t>(bridge)] = 1;
+            done_[static_cast<std::size_t>(b.from)] = done_[static_cast<std::size_t>(b.to)] = 1;
+            return;
+        }
+    }
+
+    void pairUp(int meeting)
+    {
+        const Meeting& m = g_.meetings[static_cast<std::size_t>(meeting)];
+        if (m.branches.size() < 2) return;
+        const std::vector<Arm> arms = armsOf(meeting);
         if (arms.size() == 3 && sharpCorner(m, arms)) return;
         std::vector<char> taken(arms.size(), 0);
         for (;;) {
@@ -475,7 +511,7 @@ private:
     std::vector<Measured> measured_;
     std::vector<Arm> next_;
     std::vector<std::optional<Vec2>> via_; // a corner that lies between an arm and the next
-    std::vector<char> swallowed_;
+    std::vector<char> swallowed_, done_;
 };
 
 } // namespace

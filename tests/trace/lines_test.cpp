@@ -1,0 +1,222 @@
+#include "trace/lines.h"
+
+#include "art/edits.h"
+#include "curve/curve.h"
+#include "render/render.h"
+#include "trace/skeleton_graph.h"
+#include "trace/thinning.h"
+
+#include <catch2/catch.hpp>
+#include <opencv2/imgproc.hpp>
+
+#include <random>
+
+using namespace softrope;
+using curve::Vec2;
+
+namespace {
+
+struct Drawing {
+    art::Document d = art::newDocument();
+    explicit Drawing(double side = 400)
+    {
+        d.sheet.width = d.sheet.height = side;
+        d.sheet.hasBackground = true;
+    }
+    Drawing& line(const curve::Path& p, double width, art::Colour c = {20, 20, 20})
+    {
+        art::Item i;
+        art::Artwork a;
+        a.paths = {p};
+        a.stroke.colour = c;
+        a.stroke.width = width;
+        i.is = a;
+        d = art::withItem(d, 0, i).document;
+        return *this;
+    }
+    Drawing& area(const curve::Path& p)
+    {
+        art::Item i;
+        art::Artwork a;
+        a.paths = {p};
+        a.fill.colour = art::Colour{20, 20, 20};
+        i.is = a;
+        d = art::withItem(d, 0, i).document;
+        return *this;
+    }
+    pixel::Grey grey() const { return pixel::greyOf(render::renderSheet(d, static_cast<int>(d.sheet.width), {})); }
+};
+
+double furthest(const curve::Path& p, const curve::Path& truth)
+{
+    double worst = 0;
+    for (const Vec2 q : curve::evenly(flatten(p, 0.05), false, 1).points) worst = std::max(worst, nearest(truth, q)->distance);
+    return worst;
+}
+
+// The stroke that lies nearest to the truth, both ways.
+const trace::Stroke* strokeFor(const trace::Lines& l, const curve::Path& truth, double within)
+{
+    for (const trace::Stroke& s : l.strokes)
+        if (furthest(s.path, truth) <= within && furthest(truth, s.path) <= within) return &s;
+    return nullptr;
+}
+
+} // namespace
+
+TEST_CASE("crossing lines run straight through each other, each with its width")
+{
+    const curve::Path a = curve::polyline({{60, 80}, {340, 320}}, false), b = curve::polyline({{50, 260}, {350, 150}}, false);
+    const trace::Lines l = trace::lines(Drawing().line(a, 9).line(b, 5).grey(), {});
+    REQUIRE(l.strokes.size() == 2);
+    const trace::Stroke *sa = strokeFor(l, a, 1), *sb = strokeFor(l, b, 1);
+    REQUIRE(sa);
+    REQUIRE(sb);
+    CHECK(sa->width == Approx(9).margin(0.4));
+    CHECK(sb->width == Approx(5).margin(0.4));
+    CHECK(sa->path.nodes.size() == 2);
+    CHECK(sb->path.nodes.size() == 2);
+}
+
+TEST_CASE("a line that runs into another ends on its middle")
+{
+    const curve::Path bar = curve::polyline({{60, 300}, {340, 300}}, false), stem = curve::polyline({{200, 90}, {200, 300}}, false);
+    const trace::Lines l = trace::lines(Drawing().line(bar, 10).line(stem, 8).grey(), {});
+    REQUIRE(l.strokes.size() == 2);
+    REQUIRE(strokeFor(l, bar, 1));
+    const trace::Stroke* s = strokeFor(l, stem, 1.2);
+    REQUIRE(s);
+    const double end = std::min(distance(s->path.nodes.front().at, {200, 300}), distance(s->path.nodes.back().at, {200, 300}));
+    CHECK(end < 0.8);
+}
+
+TEST_CASE("rings are closed, corners are corners, and ends reach as far as they were drawn")
+{
+    const curve::Path ring = curve::circle({120, 120}, 60), hook = curve::polyline({{220, 120}, {350, 120}, {350, 300}}, false);
+    const trace::Lines l = trace::lines(Drawing().line(ring, 7).line(hook, 7).grey(), {});
+    REQUIRE(l.strokes.size() == 2);
+    const trace::Stroke *r = strokeFor(l, ring, 0.6), *h = strokeFor(l, hook, 1);
+    REQUIRE(r);
+    REQUIRE(h);
+    CHECK(r->path.closed);
+    CHECK_FALSE(h->path.closed);
+    CHECK(h->path.nodes.size() == 3);
+    CHECK(h->path.nodes[1].kind == curve::NodeKind::corner);
+}
+
+TEST_CASE("dots are dots and solid parts are areas in a drawing of lines")
+{
+    Drawing d;
+    d.line(curve::polyline({{40, 40}, {360, 60}}, false), 6);
+    d.line(curve::polyline({{40, 340}, {360, 350}}, false), 6);
+    d.area(curve::circle({80, 150}, 5));
+    d.area(curve::ellipse({250, 200}, 70, 45));
+    const trace::Lines l = trace::lines(d.grey(), {});
+    CHECK(l.strokes.size() == 2);
+    REQUIRE(l.dots.size() == 1);
+    CHECK(distance(curve::bounds(l.dots[0]).centre(), {80, 150}) < 0.7);
+    REQUIRE(l.areas.size() == 1);
+    CHECK(std::abs(curve::area(l.areas[0][0])) == Approx(curve::pi * 70 * 45).epsilon(0.02));
+}
+
+TEST_CASE("several passes of a pencil become one line through their middle, lines apart stay apart")
+{
+    // Two passes that weave round each other, grey on grainy paper; a second line 40 px away.
+    Drawing d;
+    curve::Path one, two;
+    std::vector<Vec2> a, b, middle;
+    for (int i = 0; i <= 280; i += 4) {
+        const double x = 60 + i, y = 150 + 30 * std::sin(i * 0.012), off = 2.6 * std::sin(i * 0.03);
+        a.push_back({x, y + off});
+        b.push_back({x, y - off});
+        middle.push_back({x, y});
+    }
+    const art::Colour grey{120, 120, 120};
+    d.line(curve::polyline(a, false), 2.5, grey).line(curve::polyline(b, false), 2.5, grey);
+    const curve::Path other = curve::polyline({{60, 300}, {340, 290}}, false);
+    d.line(other, 2.5, grey);
+    pixel::Grey g = d.grey();
+    std::mt19937 random(7);
+    std::normal_distribution<double> grain(0, 6);
+    for (auto& v : g.data) v = static_cast<std::uint8_t>(std::clamp(v - 15 + grain(random), 0.0, 255.0));
+    const trace::Lines l = trace::lines(g, {});
+    CHECK(l.medium == trace::Medium::pencil);
+    CHECK(l.strokes.size() == 2);
+    CHECK(strokeFor(l, curve::polyline(middle, false), 3));
+    CHECK(strokeFor(l, other, 3));
+    // Without gathering, the passes may stay apart.
+    trace::LinesOptions apart;
+    apart.gather = 0;
+    CHECK(trace::lines(g, apart).strokes.size() >= 2);
+}
+
+TEST_CASE("uneven light and a dark margin round the page make no lines")
+{
+    const curve::Path line = curve::polyline({{100, 120}, {300, 280}}, false);
+    pixel::Grey g = Drawing().line(line, 6).grey();
+    for (int y = 0; y < g.height; ++y)
+        for (int x = 0; x < g.width; ++x) {
+            const double light = 0.55 + 0.45 * x / g.width;
+            g.at(x, y) = static_cast<std::uint8_t>(g.at(x, y) * light);
+            if (x < 14 || y > g.height - 16) g.at(x, y) = 25;
+        }
+    const trace::Lines l = trace::lines(g, {});
+    CHECK(strokeFor(l, line, 1));
+    CHECK(l.strokes.size() == 1);
+}
+
+TEST_CASE("empty, even and tiny pictures have no lines, and a stopped trace gives nothing")
+{
+    CHECK(trace::lines({}, {}).strokes.empty());
+    CHECK(trace::lines(pixel::Grey(50, 50, 200), {}).strokes.empty());
+    CHECK(trace::lines(pixel::Grey(1, 1, 0), {}).strokes.empty());
+    trace::LinesOptions stop;
+    stop.cancelled = [] { return true; };
+    CHECK(trace::lines(Drawing().line(curve::polyline({{20, 20}, {300, 300}}, false), 6).grey(), stop).strokes.empty());
+}
+
+TEST_CASE("thinning keeps the pieces and the holes of random regions")
+{
+    // Counted by OpenCV's connected components before and after: 8-connected figures, 4-connected ground.
+    std::mt19937 random(11);
+    for (int round = 0; round < 20; ++round) {
+        cv::Mat noise(120, 120, CV_32F), soft;
+        std::uniform_real_distribution<float> any(0, 1);
+        for (int i = 0; i < noise.rows * noise.cols; ++i) noise.ptr<float>()[i] = any(random);
+        cv::GaussianBlur(noise, soft, {0, 0}, 2.5);
+        pixel::Raster<std::uint8_t> region(120, 120);
+        for (int i = 0; i < 120 * 120; ++i) region.data[static_cast<std::size_t>(i)] = soft.ptr<float>()[i] > 0.51F ? 255 : 0;
+        const trace::Skeleton s = trace::thinned(region);
+        const auto counts = [](std::vector<std::uint8_t> data) {
+            for (auto& v : data) v = v ? 255 : 0;
+            const cv::Mat m(120, 120, CV_8U, data.data());
+            cv::Mat framed, labels;
+            cv::copyMakeBorder(m, framed, 1, 1, 1, 1, cv::BORDER_CONSTANT, 0);
+            const int figures = cv::connectedComponents(framed, labels, 8);
+            const cv::Mat ground = 255 - framed;
+            return std::pair{figures, cv::connectedComponents(ground, labels, 4)};
+        };
+        CHECK(counts(s.on.data) == counts(region.data));
+        for (std::size_t i = 0; i < region.data.size(); ++i) CHECK_FALSE((s.on.data[i] && !region.data[i]));
+    }
+}
+
+TEST_CASE("short spurs go, lines as long as they are wide stay, and the graph stays whole")
+{
+    pixel::Raster<std::uint8_t> region(120, 60);
+    const auto box = [&](int x0, int y0, int x1, int y1) {
+        for (int y = y0; y < y1; ++y)
+            for (int x = x0; x < x1; ++x) region.at(x, y) = 255;
+    };
+    box(10, 30, 110, 37);  // a bar
+    box(50, 28, 53, 31);   // a bump on it
+    box(80, 8, 85, 32);    // a line that runs into it
+    trace::SkeletonGraph g = trace::graphOf(trace::thinned(region));
+    trace::prune(g, 1.7, 0.55);
+    std::size_t branches = 0;
+    for (const trace::Branch& b : g.branches) branches += b.gone ? 0 : 1;
+    CHECK(branches == 3);
+    std::size_t meetings = 0;
+    for (const trace::Meeting& m : g.meetings) meetings += m.branches.size() == 3 ? 1 : 0;
+    CHECK(meetings == 1);
+}
