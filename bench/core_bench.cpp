@@ -3,10 +3,13 @@
 #include "curve/curve.h"
 #include "files/svg.h"
 #include "render/render.h"
+#include "trace/lines.h"
 #include "trace/outline.h"
+#include "trace/rope.h"
 
 #include <benchmark/benchmark.h>
 
+#include <chrono>
 #include <cmath>
 
 using namespace softrope;
@@ -65,6 +68,60 @@ void liveRefit(benchmark::State& state)
     state.counters["nodes"] = static_cast<double>(nodes);
 }
 BENCHMARK(liveRefit)->Arg(300)->Arg(5000)->Unit(benchmark::kMillisecond);
+
+// Rings on white, as much line as a page of drawing has.
+pixel::Grey rings(double megapixels)
+{
+    const int side = static_cast<int>(std::sqrt(megapixels * 1e6));
+    pixel::Grey g(side, side, 255);
+    const double cell = side / 12.0;
+    for (int y = 0; y < side; ++y)
+        for (int x = 0; x < side; ++x) {
+            const double r = std::hypot(std::fmod(x, cell) - cell / 2, std::fmod(y, cell) - cell / 2) / cell;
+            const double d = std::min(std::abs(r - 0.35), std::abs(r - 0.15)) * cell - 0.02 * cell;
+            g.at(x, y) = static_cast<std::uint8_t>(std::clamp(127 + 127 * d, 0.0, 255.0));
+        }
+    return g;
+}
+
+void traceLines(benchmark::State& state)
+{
+    const pixel::Grey g = rings(static_cast<double>(state.range(0)));
+    std::size_t nodes = 0;
+    for (auto _ : state) {
+        nodes = 0;
+        for (const trace::Stroke& s : trace::lines(g, {}).strokes) nodes += s.path.nodes.size();
+    }
+    state.counters["nodes"] = static_cast<double>(nodes);
+}
+BENCHMARK(traceLines)->Arg(12)->Unit(benchmark::kMillisecond);
+
+void ropePreparation(benchmark::State& state)
+{
+    const pixel::Grey g = rings(static_cast<double>(state.range(0)));
+    for (auto _ : state) benchmark::DoNotOptimize(trace::edgeMap(g, {})->contrast);
+}
+BENCHMARK(ropePreparation)->Arg(12)->Unit(benchmark::kMillisecond);
+
+// What one move of the pointer costs: the wire grown on, and its end settled.
+void ropeMove(benchmark::State& state)
+{
+    const auto map = trace::edgeMap(rings(12), {});
+    const double cell = std::sqrt(12e6) / 12;
+    const Vec2 centre{2.5 * cell, 2.5 * cell};
+    double worst = 0;
+    for (auto _ : state) {
+        trace::LiveWire wire(map, centre + Vec2{0.37 * cell, 0});
+        for (int k = 1; k <= 40; ++k) {
+            const auto start = std::chrono::steady_clock::now();
+            const Vec2 to = centre + curve::direction(k * 0.03) * (0.37 * cell + 5);
+            if (const auto way = wire.to(trace::strongestNear(*map, to, 10))) benchmark::DoNotOptimize(trace::settled(*map, *way, {}, false).size());
+            worst = std::max(worst, std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
+        }
+    }
+    state.counters["worst move, ms"] = worst;
+}
+BENCHMARK(ropeMove)->Unit(benchmark::kMillisecond);
 
 void traceLineArt(benchmark::State& state)
 {

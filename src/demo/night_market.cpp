@@ -91,6 +91,7 @@ art::Document nightMarketMoth(const std::function<std::vector<std::byte>(const p
         const auto drawn = std::make_shared<art::Drawn>(handAlong(half[k], 40 + k));
         a.paths = {art::fitStroke(*drawn, false).path};
         a.drawn = drawn;
+        if (k == 4) a.stroke.swell = curve::Swell{{{0, 0.4}, {0.55, 1.5}, {1, 0.8}}, 0, 0.3};
         addLine(d, k == 2 || k == 3 ? lines : wings.id, names[k], a);
     }
     for (const std::size_t k : {7U, 8U}) {

@@ -107,6 +107,68 @@ void gather(cv::Mat& mask, double reach)
         }
 }
 
+// A dark margin round the page (the bed of a scanner, a table under a photographed sheet) is no drawing, and would draw every
+// threshold to itself: thick dark parts that lie along much of the picture's edge become paper.
+// Expects even light.
+void leaveOutMargin(pixel::Grey& even)
+{
+    const pixel::Histogram h = pixel::histogram(even);
+    const pixel::Levels l = pixel::levels(h, pixel::otsu(h));
+    cv::Mat g(even.height, even.width, CV_8U, even.data.data());
+    const cv::Mat mask = g < l.cut;
+    cv::Mat labels, far;
+    const int n = cv::connectedComponents(mask, labels, 8, CV_32S);
+    std::vector<double> onEdge(static_cast<std::size_t>(n), 0), widest(static_cast<std::size_t>(n), 0);
+    for (int x = 0; x < g.cols; ++x)
+        for (const int y : {0, g.rows - 1}) ++onEdge[static_cast<std::size_t>(labels.at<int>(y, x))];
+    for (int y = 0; y < g.rows; ++y)
+        for (const int x : {0, g.cols - 1}) ++onEdge[static_cast<std::size_t>(labels.at<int>(y, x))];
+    const auto along = [&](std::size_t k) { return k > 0 && onEdge[k] > 0.4 * std::min(g.rows, g.cols); };
+    bool any = false;
+    for (std::size_t k = 1; k < onEdge.size(); ++k) any = any || along(k);
+    if (!any) return;
+    cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_3);
+    std::vector<float> rest; // half widths of everything else
+    for (int y = 0; y < g.rows; ++y)
+        for (int x = 0; x < g.cols; ++x) {
+            const auto k = static_cast<std::size_t>(labels.at<int>(y, x));
+            widest[k] = std::max(widest[k], static_cast<double>(far.at<float>(y, x)));
+            if (k > 0 && !along(k)) rest.push_back(far.at<float>(y, x));
+        }
+    const double thick = std::max(3.0, 2.5 * median(rest));
+    cv::Mat margin(g.size(), CV_8U, cv::Scalar(0));
+    for (int y = 0; y < g.rows; ++y)
+        for (int x = 0; x < g.cols; ++x) {
+            const auto k = static_cast<std::size_t>(labels.at<int>(y, x));
+            if (along(k) && widest[k] > thick) margin.at<std::uint8_t>(y, x) = 255;
+        }
+    // Its soft edge and the shadow of the page go with it.
+    const int reach = std::clamp(std::min(g.rows, g.cols) / 120, 3, 15);
+    cv::dilate(margin, margin, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
+    g.setTo(l.light, margin);
+}
+
+// Typical grey value in the middle of the thinnest marks: solid parts and a dark margin say nothing about the lines.
+double thinMarksLevel(const pixel::Grey& grey, const pixel::Levels& l)
+{
+    const cv::Mat g(grey.height, grey.width, CV_8U, const_cast<std::uint8_t*>(grey.data.data()));
+    const cv::Mat mask = g < l.cut;
+    cv::Mat far, top;
+    cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_3);
+    cv::dilate(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+    std::vector<std::pair<float, float>> middle; // radius and value
+    for (std::size_t i = 0; i < far.total(); ++i)
+        if (far.ptr<float>()[i] > 0.9F && far.ptr<float>()[i] >= top.ptr<float>()[i]) middle.emplace_back(far.ptr<float>()[i], static_cast<float>(g.data[i]));
+    if (middle.size() < 20) return l.dark;
+    const auto fifth = middle.begin() + static_cast<long>(middle.size() / 5);
+    std::nth_element(middle.begin(), fifth, middle.end());
+    const float limit = 3 * fifth->first;
+    std::vector<float> values;
+    for (const auto& [radius, value] : middle)
+        if (radius <= limit) values.push_back(value);
+    return median(values);
+}
+
 InkField ofInk(const Field& darkness, double dark, double light, double noise)
 {
     InkField out;
@@ -185,8 +247,8 @@ InkField inkField(const pixel::Grey& grey, const InkFieldOptions& options)
     none.cover = Field(grey.width, grey.height);
     if (grey.empty()) return none;
     const pixel::PaperField paper = pixel::paperField(grey);
-    const bool uneven = paper.unevenness > 0.02;
-    const pixel::Grey even = uneven ? pixel::flattened(grey, paper, 1, 250) : grey;
+    pixel::Grey even = paper.unevenness > 0.02 ? pixel::flattened(grey, paper, 1, 250) : grey;
+    leaveOutMargin(even);
     const pixel::Histogram h = pixel::histogram(even);
     const pixel::Levels l = pixel::levels(h, pixel::otsu(h));
     if (l.light - l.dark < 8) return none;
@@ -198,8 +260,8 @@ InkField inkField(const pixel::Grey& grey, const InkFieldOptions& options)
     const double noise = 1.48 * medianOver(rough, [](float v) { return v; });
     rough.release();
     smooth.release();
-    // Pencil: what Otsu calls ink is, in the middle, nearer to grey than to black.
-    const bool pencil = options.medium == Medium::pencil || (options.medium == Medium::find && l.dark > 0.38 * l.light);
+    // Pencil: in the middle of the thin marks it is nearer to grey than to black.
+    const bool pencil = options.medium == Medium::pencil || (options.medium == Medium::find && thinMarksLevel(even, l) > 0.27 * l.light);
     if (pencil) return ofPencil(darkness, options);
     InkField out = ofInk(darkness, 1 - l.dark / 255, 1 - l.light / 255, noise);
     return out;

@@ -74,40 +74,6 @@ double typicalRadius(const cv::Mat& far)
     return medianOf(std::move(ridge));
 }
 
-// A dark margin round the page (the bed of a scanner, a table under a photographed sheet) is no drawing: marks much thicker
-// than the lines that lie along much of the picture's edge.
-void leaveOutMargin(Mask& mask)
-{
-    cv::Mat m = view(mask), far, labels, stats, centres;
-    cv::distanceTransform(m, far, cv::DIST_L2, cv::DIST_MASK_3);
-    const int n = cv::connectedComponentsWithStats(m, labels, stats, centres, 8, CV_32S);
-    std::vector<double> widest(static_cast<std::size_t>(n), 0), onEdge(static_cast<std::size_t>(n), 0);
-    for (int y = 0; y < m.rows; ++y)
-        for (int x = 0; x < m.cols; ++x) {
-            const auto k = static_cast<std::size_t>(labels.at<int>(y, x));
-            if (k == 0) continue;
-            widest[k] = std::max(widest[k], static_cast<double>(far.at<float>(y, x)));
-            if (x == 0 || y == 0 || x + 1 == m.cols || y + 1 == m.rows) ++onEdge[k];
-        }
-    const auto along = [&](std::size_t k) { return onEdge[k] > 0.4 * std::min(m.rows, m.cols); };
-    // The lines' width is that of the rest.
-    cv::Mat rest = far.clone();
-    bool any = false;
-    for (int y = 0; y < m.rows; ++y)
-        for (int x = 0; x < m.cols; ++x)
-            if (along(static_cast<std::size_t>(labels.at<int>(y, x)))) {
-                rest.at<float>(y, x) = 0;
-                any = any || mask.at(x, y);
-            }
-    if (!any) return;
-    const double radius = std::max(1.5, typicalRadius(rest));
-    for (int y = 0; y < m.rows; ++y)
-        for (int x = 0; x < m.cols; ++x) {
-            const auto k = static_cast<std::size_t>(labels.at<int>(y, x));
-            if (k > 0 && widest[k] > 2 * radius && along(k)) mask.at(x, y) = 0;
-        }
-}
-
 // Parts much thicker than the lines, unless they are themselves long and evenly thick. They are taken out of the mask.
 Mask takeAreas(Mask& mask, const Mask& notSolid, double times, double atLeast)
 {
@@ -313,7 +279,6 @@ Lines lines(const pixel::Grey& grey, const LinesOptions& options)
     tell(0.3);
     Mask mask = maskOf(field.cover);
     tidy(mask, field.cover, 7, 10);
-    leaveOutMargin(mask);
     const Mask areas = takeAreas(mask, field.filled, options.areaFrom, 2 * field.pass);
     const Skeleton skeleton = thinned(mask);
     if (stopped()) return {};

@@ -147,6 +147,7 @@ public:
             }
             out.push_back(follow(first, used));
         }
+        if (options_.pass > 0) joinBroken(out);
         runInto(out);
         return out;
     }
@@ -446,6 +447,61 @@ private:
         p.push_back(end);
         if (atStart) std::reverse(p.begin(), p.end());
         s.points = std::move(p);
+    }
+
+    // The paper's grain breaks a pencil line: ends that face each other over a short gap are one line.
+    void joinBroken(std::vector<RawStroke>& strokes) const
+    {
+        struct End {
+            std::size_t stroke;
+            bool atStart;
+            Ray ray;
+        };
+        const auto reversedOf = [](RawStroke s) {
+            std::reverse(s.points.begin(), s.points.end());
+            std::reverse(s.widths.begin(), s.widths.end());
+            std::swap(s.startMeets, s.endMeets);
+            return s;
+        };
+        for (;;) {
+            std::vector<End> ends;
+            for (std::size_t i = 0; i < strokes.size(); ++i) {
+                const RawStroke& s = strokes[i];
+                if (s.closed || s.points.size() < 4) continue;
+                if (!s.startMeets) ends.push_back({i, true, leaving({s.points.rbegin(), s.points.rend()}, s.width)});
+                if (!s.endMeets) ends.push_back({i, false, leaving(s.points, s.width)});
+            }
+            double least = 1;
+            const End *first = nullptr, *second = nullptr;
+            for (std::size_t i = 0; i < ends.size(); ++i)
+                for (std::size_t k = i + 1; k < ends.size(); ++k) {
+                    const End &a = ends[i], &b = ends[k];
+                    const double gap = distance(a.ray.at, b.ray.at), reach = 3 * options_.pass;
+                    if (gap > reach || (a.stroke == b.stroke && lengthOf(strokes[a.stroke].points) < 4 * reach)) continue;
+                    const double turned = turnThrough(a.ray, b.ray);
+                    if (turned > 0.6) continue;
+                    if (const double cost = 0.5 * gap / reach + 0.5 * turned / 0.6; cost < least) {
+                        least = cost;
+                        first = &a;
+                        second = &b;
+                    }
+                }
+            if (!first) return;
+            RawStroke& a = strokes[first->stroke];
+            if (first->atStart) a = reversedOf(std::move(a));
+            if (first->stroke == second->stroke) {
+                connect(a.points, a.points, std::nullopt, a.width);
+                a.closed = true;
+                continue;
+            }
+            RawStroke b = second->atStart ? strokes[second->stroke] : reversedOf(strokes[second->stroke]);
+            connect(a.points, b.points, std::nullopt, a.width);
+            a.points.insert(a.points.end(), b.points.begin(), b.points.end());
+            a.widths.insert(a.widths.end(), b.widths.begin(), b.widths.end());
+            a.width = medianOf(a.widths, a.width);
+            a.endMeets = b.endMeets;
+            strokes.erase(strokes.begin() + static_cast<long>(second->stroke));
+        }
     }
 
     // Ends at meetings go on until they lie on the line they run into.
