@@ -1,4 +1,5 @@
 // soft-rope-cli as a script uses it: files, pipes, exit codes.
+#include "art/edits.h"
 #include "curve/curve.h"
 #include "files/bytes.h"
 #include "files/pictures.h"
@@ -108,4 +109,29 @@ TEST_CASE("exit codes tell bad input, bad use and bad output apart, each with a 
     CHECK(b.run("--help > help.txt") == 0);
     CHECK(b.text("help.txt").find("Examples:") != std::string::npos);
     CHECK_FALSE(fs::exists(b.at("a.svg")));
+}
+
+TEST_CASE("lines are traced from the command line, as strokes or with their swell as shapes")
+{
+    Bench b;
+    art::Document d = art::newDocument();
+    d.sheet.width = d.sheet.height = 300;
+    d.sheet.hasBackground = true;
+    art::Item i;
+    art::Artwork a;
+    a.paths = {curve::polyline({{50, 60}, {250, 90}, {240, 240}}, false)};
+    a.stroke.colour = art::Colour{0, 0, 0};
+    a.stroke.width = 8;
+    a.stroke.swell = curve::Swell{{{0, 0.5}, {1, 1.6}}, 0, 0};
+    i.is = a;
+    d = art::withItem(d, 0, i).document;
+    files::saveAtomically(b.at("page.svg"), files::writeWorkingSvg(d));
+    REQUIRE(b.run("export page.svg -o page.png") == 0);
+    REQUIRE(b.run("lines page.png -o lines.svg --slack 0.8") == 0);
+    const std::string strokes = b.text("lines.svg");
+    CHECK(strokes.find("stroke-width") != std::string::npos);
+    REQUIRE(b.run("lines page.png -o swelled.svg --swell") == 0);
+    CHECK(b.text("swelled.svg").find("stroke-width") == std::string::npos);
+    CHECK(b.run("lines page.png -o x.svg --medium crayon") == 2);
+    CHECK(b.run("lines missing.png -o x.svg") == 1);
 }
