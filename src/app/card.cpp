@@ -211,6 +211,7 @@ void Card::rule()
 
 void Card::lookFields(std::function<art::Stroke()> get, std::function<void(const std::function<void(art::Stroke&)>&, const QString&)> set, bool ends)
 {
+    swellFields(get, set);
     auto* weight = new NumberField(0.1, 1000, 2);
     weight->setFixedWidth(66);
     row(tr("Weight"), weight, label(tr("px"), "small"));
@@ -256,7 +257,6 @@ void Card::lookFields(std::function<art::Stroke()> get, std::function<void(const
     choice(
         {{"", tr("Round")}, {"", tr("Sharp")}, {"", tr("Bevel")}}, [get] { return static_cast<int>(get().join); },
         [set](int i) { set([i](art::Stroke& s) { s.join = static_cast<art::Join>(i); }, "Corners"); }, tr("Corners"));
-    swellFields(get, set);
     auto* keeps = new QCheckBox(tr("Keeps its width when scaled"));
     keeps->setFont(typeface("small"));
     column_->addWidget(keeps);
@@ -415,7 +415,8 @@ void Card::paintEvent(QPaintEvent*)
     p.setClipPath(shape);
     const QRectF row(0, bottom_->geometry().top(), width(), height() - bottom_->geometry().top());
     p.fillRect(row, colours().cardInset);
-    if (!task_.isEmpty() || (context_.startsWith("trace") && tracer_.working())) p.fillRect(QRectF(row.left(), row.top(), row.width() * std::clamp(taskProgress_, 0.02, 1.0), 3), colours().teal);
+    if (!task_.isEmpty() || (context_.startsWith("trace") && tracer_.working()))
+        p.fillRect(QRectF(row.left(), row.top(), row.width() * std::clamp(taskProgress_, 0.02, 1.0), 3), colours().teal);
 }
 
 } // namespace softrope::app

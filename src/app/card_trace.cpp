@@ -70,8 +70,9 @@ void Card::settingSlider(const QString& name, double least, double most, double 
 void Card::buildTrace()
 {
     heading("tone-steps", tr("Trace the picture"));
-    segments({}, {{tr("Silhouettes"), tr("Dark shapes become areas (Ctrl+T)")}, {tr("Lines"), tr("Ink and pencil lines become strokes (Ctrl+L)")}},
-             [this] { return tracer_.active() ? static_cast<int>(tracer_.settings().what) : -1; }, [this](int i) { tracer_.begin(static_cast<What>(i)); });
+    segments(
+        {}, {{tr("Silhouettes"), tr("Dark shapes become areas (Ctrl+T)")}, {tr("Lines"), tr("Ink and pencil lines become strokes (Ctrl+L)")}},
+        [this] { return tracer_.active() ? static_cast<int>(tracer_.settings().what) : -1; }, [this](int i) { tracer_.begin(static_cast<What>(i)); });
     if (!tracer_.active()) {
         auto* note = label(tr("Shown on the sheet first; nothing changes until you take it."), "small");
         note->setWordWrap(true);
@@ -106,34 +107,43 @@ void Card::buildTrace()
         light->setFont(typeface("small"));
         column_->addWidget(own);
         column_->addWidget(light);
-        connect(own, &QCheckBox::clicked, this, [this, change](bool on) {
-            change([this, on](TraceSettings& s) { s.cut = on ? std::nullopt : std::optional<double>(tracer_.cutUsed()); });
-        });
+        connect(own, &QCheckBox::clicked, this,
+                [this, change](bool on) { change([this, on](TraceSettings& s) { s.cut = on ? std::nullopt : std::optional<double>(tracer_.cutUsed()); }); });
         connect(light, &QCheckBox::clicked, this, [change](bool on) { change([on](TraceSettings& s) { s.lightOnDark = on; }); });
         updaters_.push_back([this, own, light] {
             own->setChecked(!tracer_.settings().cut);
             light->setChecked(tracer_.settings().lightOnDark);
         });
-        number(tr("Smallest speck"), 1e6, tr("px²"), [this] { return tracer_.settings().smallestSpeck; },
-               [change](double v) { change([v](TraceSettings& s) { s.smallestSpeck = v; }); });
-        number(tr("Smallest hole"), 1e6, tr("px²"), [this] { return tracer_.settings().smallestHole; },
-               [change](double v) { change([v](TraceSettings& s) { s.smallestHole = v; }); });
-        settingSlider(tr("Smoothing"), 0, 6, 0, [this] { return tracer_.settings().smoothing; }, [change](double v) { change([v](TraceSettings& s) { s.smoothing = v; }); }, pxText);
+        number(
+            tr("Smallest speck"), 1e6, tr("px²"), [this] { return tracer_.settings().smallestSpeck; },
+            [change](double v) { change([v](TraceSettings& s) { s.smallestSpeck = v; }); });
+        number(
+            tr("Smallest hole"), 1e6, tr("px²"), [this] { return tracer_.settings().smallestHole; },
+            [change](double v) { change([v](TraceSettings& s) { s.smallestHole = v; }); });
+        settingSlider(
+            tr("Smoothing"), 0, 6, 0, [this] { return tracer_.settings().smoothing; },
+            [change](double v) { change([v](TraceSettings& s) { s.smoothing = v; }); }, pxText);
     } else {
-        segments(tr("Drawn with"), {{tr("Find"), tr("Tell ink from pencil by itself")}, {tr("Ink"), tr("Dark, even lines")}, {tr("Pencil"), tr("Pale, grainy lines, several passes")}},
-                 [this] { return static_cast<int>(tracer_.settings().medium); },
-                 [change](int i) { change([i](TraceSettings& s) { s.medium = static_cast<trace::Medium>(i); }); });
-        settingSlider(tr("Passes that become one line"), 0, 3, 0, [this] { return tracer_.settings().gather; },
-                      [change](double v) { change([v](TraceSettings& s) { s.gather = v; }); }, [](double v) { return QString("%1 %").arg(std::lround(100 * v)); });
+        segments(
+            tr("Drawn with"),
+            {{tr("Find"), tr("Tell ink from pencil by itself")}, {tr("Ink"), tr("Dark, even lines")}, {tr("Pencil"), tr("Pale, grainy lines, several passes")}},
+            [this] { return static_cast<int>(tracer_.settings().medium); },
+            [change](int i) { change([i](TraceSettings& s) { s.medium = static_cast<trace::Medium>(i); }); });
+        settingSlider(
+            tr("Passes that become one line"), 0, 3, 0, [this] { return tracer_.settings().gather; },
+            [change](double v) { change([v](TraceSettings& s) { s.gather = v; }); }, [](double v) { return QString("%1 %").arg(std::lround(100 * v)); });
         auto* swell = new QCheckBox(tr("Keep how the width varies"));
         swell->setFont(typeface("small"));
         column_->addWidget(swell);
         connect(swell, &QCheckBox::clicked, this, [change](bool on) { change([on](TraceSettings& s) { s.swell = on; }); });
         updaters_.push_back([this, swell] { swell->setChecked(tracer_.settings().swell); });
-        number(tr("Shortest line"), 1e5, tr("px"), [this] { return tracer_.settings().shortest; }, [change](double v) { change([v](TraceSettings& s) { s.shortest = v; }); });
+        number(
+            tr("Shortest line"), 1e5, tr("px"), [this] { return tracer_.settings().shortest; },
+            [change](double v) { change([v](TraceSettings& s) { s.shortest = v; }); });
     }
-    settingSlider(tr("Slack: how far it may stray"), 0.1, 4, 6, [this] { return tracer_.settings().slack; },
-                  [change](double v) { change([v](TraceSettings& s) { s.slack = v; }); }, pxText);
+    settingSlider(
+        tr("Slack: how far it may stray"), 0.1, 4, 6, [this] { return tracer_.settings().slack; },
+        [change](double v) { change([v](TraceSettings& s) { s.slack = v; }); }, pxText);
     auto* count = label({}, "control", false);
     column_->addWidget(count);
     updaters_.push_back([this, count] {
@@ -186,15 +196,19 @@ void Card::traceBottom(QString& text, QString& act)
 
 void Card::ropeSettings()
 {
-    segments(tr("Lies on"), {{tr("Edges"), tr("Where light meets dark")}, {tr("Lines"), tr("Along the middle of dark lines")}},
-             [this] { return canvas_.toolSetting("rope-line", 0) > 0.5 ? 1 : 0; },
-             [this](int i) {
-                 canvas_.setToolSetting("rope-line", i);
-                 refresh();
-             });
-    settingSlider(tr("Finest detail"), 0.5, 5, 0, [this] { return canvas_.toolSetting("rope-width", 1.5); }, [this](double v) { canvas_.setToolSetting("rope-width", v); },
-                  pxText);
-    settingSlider(tr("Slack"), 0.1, 4, 6, [this] { return canvas_.toolSetting("rope-slack", 1.0); }, [this](double v) { canvas_.setToolSetting("rope-slack", v); }, pxText);
+    segments(
+        tr("Lies on"), {{tr("Edges"), tr("Where light meets dark")}, {tr("Lines"), tr("Along the middle of dark lines")}},
+        [this] { return canvas_.toolSetting("rope-line", 0) > 0.5 ? 1 : 0; },
+        [this](int i) {
+            canvas_.setToolSetting("rope-line", i);
+            refresh();
+        });
+    settingSlider(
+        tr("Finest detail"), 0.5, 5, 0, [this] { return canvas_.toolSetting("rope-width", 1.5); },
+        [this](double v) { canvas_.setToolSetting("rope-width", v); }, pxText);
+    settingSlider(
+        tr("Slack"), 0.1, 4, 6, [this] { return canvas_.toolSetting("rope-slack", 1.0); }, [this](double v) { canvas_.setToolSetting("rope-slack", v); },
+        pxText);
     rule();
 }
 

@@ -140,12 +140,17 @@ void FarOff::paint(Marks& m) const
     const auto colourOf = [&](double off) {
         const QColor near = marks().geometry, far = marks().selection;
         const double t = std::clamp(off / limit_, 0.0, 1.0);
-        return QColor::fromRgbF(static_cast<float>(near.redF() + t * (far.redF() - near.redF())), static_cast<float>(near.greenF() + t * (far.greenF() - near.greenF())),
+        return QColor::fromRgbF(static_cast<float>(near.redF() + t * (far.redF() - near.redF())),
+                                static_cast<float>(near.greenF() + t * (far.greenF() - near.greenF())),
                                 static_cast<float>(near.blueF() + t * (far.blueF() - near.blueF())));
     };
+    const auto apart = [&](const Spot& a, const Spot& b) { return distance(a.at, b.at) > 40 * limit_ + 40; };
+    // On paper of its own, so that it is seen on dark lines.
+    for (std::size_t i = 1; i < spots_.size(); ++i)
+        if (!apart(spots_[i - 1], spots_[i])) m.segment(spots_[i - 1].at, spots_[i].at, marks().halo, 10);
     for (std::size_t i = 1; i < spots_.size(); ++i) {
         const Spot &a = spots_[i - 1], &b = spots_[i];
-        if (distance(a.at, b.at) > 40 * limit_ + 40) continue;
+        if (apart(a, b)) continue;
         const double off = std::max(a.off, b.off);
         if (off < 0)
             m.segment(a.at, b.at, marks().guide, 1.5, Qt::DotLine);

@@ -18,8 +18,8 @@ public:
     bool working() const { return working_; }
 
     struct Spot {
-        curve::Vec2 at;     // sheet px, on the line
-        double off = 0;     // sheet px; negative where there is nothing to compare with
+        curve::Vec2 at; // sheet px, on the line
+        double off = 0; // sheet px; negative where there is nothing to compare with
     };
     const std::vector<Spot>& spots() const { return spots_; }
     std::optional<Spot> worst() const;

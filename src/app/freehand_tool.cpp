@@ -115,7 +115,8 @@ private:
         for (std::size_t i = 0; i < d.samples.size(); ++i) {
             if (i > 0) walked += distance(d.samples[i - 1].at, d.samples[i].at);
             // Evenly along the line: a hand is slow where it presses.
-            while (static_cast<double>(widths.size()) <= 128 * walked / std::max(1e-9, whole)) widths.push_back(0.2 + 1.2 * static_cast<double>(d.samples[i].pressure));
+            while (static_cast<double>(widths.size()) <= 128 * walked / std::max(1e-9, whole))
+                widths.push_back(0.2 + 1.2 * static_cast<double>(d.samples[i].pressure));
         }
         const auto [least, most] = std::minmax_element(widths.begin(), widths.end());
         if (widths.empty() || *most - *least < 0.15) return std::nullopt;

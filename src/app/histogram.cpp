@@ -100,8 +100,8 @@ void HistogramBars::paintEvent(QPaintEvent*)
     const double half = QFontMetricsF(p.font()).horizontalAdvance(text) / 2 + 6;
     const double left = std::clamp(x - half, 0.0, width() - 2 * half);
     QPolygonF flag;
-    flag << QPointF(x, base + 1) << QPointF(std::min(x + 4, width() - 1.0), base + 5) << QPointF(left + 2 * half, base + 5) << QPointF(left + 2 * half, height() - 1)
-         << QPointF(left, height() - 1) << QPointF(left, base + 5) << QPointF(std::max(0.0, x - 4), base + 5);
+    flag << QPointF(x, base + 1) << QPointF(std::min(x + 4, width() - 1.0), base + 5) << QPointF(left + 2 * half, base + 5)
+         << QPointF(left + 2 * half, height() - 1) << QPointF(left, height() - 1) << QPointF(left, base + 5) << QPointF(std::max(0.0, x - 4), base + 5);
     p.setBrush(c.accent);
     p.setPen(Qt::NoPen);
     p.drawPolygon(flag);

@@ -12,7 +12,8 @@ using curve::Vec2;
 class Redraw : public Tool {
 public:
     explicit Redraw(Bench& b)
-        : Tool(b, "redraw", "Redraw", "redraw", "J", "<b>Redraw</b> start on a line, draw a better way, end on the line. The dotted part goes. Esc drops the stroke.")
+        : Tool(b, "redraw", "Redraw", "redraw", "J",
+               "<b>Redraw</b> start on a line, draw a better way, end on the line. The dotted part goes. Esc drops the stroke.")
     {
     }
 

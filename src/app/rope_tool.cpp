@@ -27,7 +27,8 @@ class Rope : public Tool {
 public:
     explicit Rope(Bench& b)
         : Tool(b, "rope", "Rope", "rope", "A",
-               "<b>Rope</b> click loosely along an edge; it settles between the clicks. Shift draws by hand. Click the start to close, Enter ends, Backspace lets "
+               "<b>Rope</b> click loosely along an edge; it settles between the clicks. Shift draws by hand. Click the start to close, Enter ends, Backspace "
+               "lets "
                "go.")
     {
     }

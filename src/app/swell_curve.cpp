@@ -111,7 +111,8 @@ void SwellCurve::keyPressEvent(QKeyEvent* e)
     case Qt::Key_Down: bead.width -= by; break;
     case Qt::Key_Insert:
         if (s.beads.size() < curve::mostBeads) {
-            const double to = picked_ + 1 < static_cast<int>(s.beads.size()) ? s.beads[static_cast<std::size_t>(picked_) + 1].along : (bead.along < 1 ? 1.0 : 0.0);
+            const double to =
+                picked_ + 1 < static_cast<int>(s.beads.size()) ? s.beads[static_cast<std::size_t>(picked_) + 1].along : (bead.along < 1 ? 1.0 : 0.0);
             const double along = (bead.along + to) / 2;
             s.beads.push_back({along, curve::widthAt(s, along)});
         }

@@ -41,8 +41,10 @@ Page pageOf(const pixel::Picture& picture, const art::Reference& r, const std::v
         box.min = {std::max(box.min.x, of.min.x), std::max(box.min.y, of.min.y)};
         box.max = {std::min(box.max.x, of.max.x), std::min(box.max.y, of.max.y)};
     }
-    const int x0 = std::clamp(static_cast<int>(std::floor(box.min.x)), 0, picture.width), y0 = std::clamp(static_cast<int>(std::floor(box.min.y)), 0, picture.height);
-    const int x1 = std::clamp(static_cast<int>(std::ceil(box.max.x)), x0, picture.width), y1 = std::clamp(static_cast<int>(std::ceil(box.max.y)), y0, picture.height);
+    const int x0 = std::clamp(static_cast<int>(std::floor(box.min.x)), 0, picture.width),
+              y0 = std::clamp(static_cast<int>(std::floor(box.min.y)), 0, picture.height);
+    const int x1 = std::clamp(static_cast<int>(std::ceil(box.max.x)), x0, picture.width),
+              y1 = std::clamp(static_cast<int>(std::ceil(box.max.y)), y0, picture.height);
     Page page;
     const int w = (x1 - x0) / shrink, h = (y1 - y0) / shrink;
     if (box.empty() || w < 2 || h < 2) return page;
@@ -59,7 +61,8 @@ Page pageOf(const pixel::Picture& picture, const art::Reference& r, const std::v
                     sa += c.a;
                 }
             const auto n = static_cast<unsigned>(shrink * shrink);
-            cut.at(x, y) = {static_cast<std::uint8_t>(sr / n), static_cast<std::uint8_t>(sg / n), static_cast<std::uint8_t>(sb / n), static_cast<std::uint8_t>(sa / n)};
+            cut.at(x, y) = {static_cast<std::uint8_t>(sr / n), static_cast<std::uint8_t>(sg / n), static_cast<std::uint8_t>(sb / n),
+                            static_cast<std::uint8_t>(sa / n)};
         }
     page.grey = pixel::greyOf(cut);
     if (ring.size() > 2)

@@ -29,7 +29,8 @@ struct TraceSettings {
     friend bool operator==(const TraceSettings& a, const TraceSettings& b)
     {
         return a.what == b.what && a.slack == b.slack && a.cut == b.cut && a.lightOnDark == b.lightOnDark && a.smallestSpeck == b.smallestSpeck &&
-               a.smallestHole == b.smallestHole && a.smoothing == b.smoothing && a.medium == b.medium && a.gather == b.gather && a.shortest == b.shortest && a.swell == b.swell;
+               a.smallestHole == b.smallestHole && a.smoothing == b.smoothing && a.medium == b.medium && a.gather == b.gather && a.shortest == b.shortest &&
+               a.swell == b.swell;
     }
 };
 

@@ -43,8 +43,8 @@ Window::Window()
     setMinimumSize(1024, 700);
     setObjectName("window");
     canvas_ = new Canvas(session_, this);
-    for (auto make : {makePick, makePlace, makeStraighten, makeCrop, makeGuide, makePen, makeFreehand, makeStraights, makeBend, makeNodes,
-                      makeRope, makeRedraw})
+    for (auto make :
+         {makePick, makePlace, makeStraighten, makeCrop, makeGuide, makePen, makeFreehand, makeStraights, makeBend, makeNodes, makeRope, makeRedraw})
         canvas_->addTool(make(*canvas_));
     canvas_->addTool(makePart(*canvas_, tracer_));
     canvas_->setPreview([this](Marks& m) {

@@ -175,9 +175,7 @@ void Window::makeCommands()
         "leave-trace", tr("Drop the traced preview"), "Ctrl+Shift+T", line, [this] { tracer_.end(); }, [this] { return tracer_.active(); });
     add(
         "line-to-shape", tr("Line to shape"), "Shift+L", line,
-        [this] {
-            takePicked(tr("Line to shape"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesAsShapes(d, items); });
-        },
+        [this] { takePicked(tr("Line to shape"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesAsShapes(d, items); }); },
         picked);
     add(
         "extremes", tr("Nodes at the extremes"), "Shift+N", line,
@@ -454,8 +452,8 @@ void Window::makeMenus()
             text[0] = text[0].toUpper();
         }
         // Tools, peek and squint can be held: their keys are looked after by the event filter. Delete belongs to the bench.
-        const bool byFilter =
-            (c.id.startsWith("tool-") && c.id != "tool-part") || c.id == "peek" || c.id == "squint" || c.id == "delete" || c.id == "pick-next" || c.id == "pick-before";
+        const bool byFilter = (c.id.startsWith("tool-") && c.id != "tool-part") || c.id == "peek" || c.id == "squint" || c.id == "delete" ||
+                              c.id == "pick-next" || c.id == "pick-before";
         auto* action = new QAction(text, this);
         action->setMenuRole(QAction::NoRole);
         if (!c.keys.isEmpty() && !byFilter) {

@@ -64,7 +64,8 @@ Rounded withRoundCorners(const Document& d, Id item, const std::vector<NodeRef>&
     }
     out.document = withPaths(d, item, std::move(paths));
     if (any)
-        out.document = withItemChanged(out.document, item, [&](Item& changed) { std::get<Artwork>(changed.is).rounding = std::make_shared<Rounding>(std::move(r)); });
+        out.document =
+            withItemChanged(out.document, item, [&](Item& changed) { std::get<Artwork>(changed.is).rounding = std::make_shared<Rounding>(std::move(r)); });
     return out;
 }
 

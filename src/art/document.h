@@ -43,7 +43,7 @@ struct Stroke {
     double opacity = 1;
     Cap cap = Cap::round;
     Join join = Join::round;
-    bool keepsWidth = false; // the width stays when the item is scaled
+    bool keepsWidth = false;           // the width stays when the item is scaled
     std::optional<curve::Swell> swell; // shares of the width along each path; nothing = even
     friend bool operator==(const Stroke& a, const Stroke& b)
     {
@@ -95,7 +95,7 @@ struct Artwork {
     curve::Paths paths;
     Stroke stroke;
     Fill fill;
-    std::shared_ptr<const Drawn> drawn; // only while the path is still what was fitted to it
+    std::shared_ptr<const Drawn> drawn;       // only while the path is still what was fitted to it
     std::shared_ptr<const Rounding> rounding; // only while the paths are what it gives
 };
 

@@ -153,7 +153,8 @@ bool makeArc(Path& path, Stretch s, double within)
     if (!c || furthestFrom(*c, points) > within) return false;
     const Vec2 a = path.nodes[s.first].at, b = path.nodes[(s.first + s.count) % n].at;
     const bool lineBefore = (path.closed || s.first > 0) && path.nodes[s.first].kind == NodeKind::smooth && !isCurve(path, s.first + m - 1);
-    const bool lineAfter = (path.closed || s.first + s.count < m) && path.nodes[(s.first + s.count) % n].kind == NodeKind::smooth && !isCurve(path, s.first + s.count);
+    const bool lineAfter =
+        (path.closed || s.first + s.count < m) && path.nodes[(s.first + s.count) % n].kind == NodeKind::smooth && !isCurve(path, s.first + s.count);
     if (!lineBefore && !lineAfter) {
         if (distance(a, b) < 0.05 * c->radius) return false;
         const auto through = circleThrough(a, b, points);

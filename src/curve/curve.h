@@ -16,8 +16,8 @@
 #include "curve/intersect.h" // crossings
 #include "curve/path.h"      // nodes and pieces; the only path type
 #include "curve/quick_fit.h" // the one-pass fit for previews and very long rows
-#include "curve/reduce.h"    // fewer nodes
 #include "curve/redraw.h"    // a stroke takes the place of a part
+#include "curve/reduce.h"    // fewer nodes
 #include "curve/round.h"     // corners to arcs
 #include "curve/stray.h"     // how far samples lie from a path
 #include "curve/swell.h"     // width along a line, and its outline

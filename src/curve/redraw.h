@@ -9,10 +9,10 @@
 namespace softrope::curve {
 
 struct RedrawOptions {
-    double slack = 1;   // px: of the fit of the stroke
-    double grain = 1;   // px: the hand's tremor
-    double reach = 9;   // px: how near to the path the stroke must start and end
-    double blend = 16;  // px: how much of the stroke at either end is led into the path's direction to make a smooth join
+    double slack = 1;  // px: of the fit of the stroke
+    double grain = 1;  // px: the hand's tremor
+    double reach = 9;  // px: how near to the path the stroke must start and end
+    double blend = 16; // px: how much of the stroke at either end is led into the path's direction to make a smooth join
 };
 
 struct Redrawn {

@@ -149,7 +149,8 @@ private:
         }
         const double h = std::max(1e-3, length_ * 1e-4);
         for (const Raw& r : raw) {
-            const double slope = (radiusAt(std::min(length_, r.s + h)) - radiusAt(std::max(0.0, r.s - h))) / (std::min(length_, r.s + h) - std::max(0.0, r.s - h));
+            const double slope =
+                (radiusAt(std::min(length_, r.s + h)) - radiusAt(std::max(0.0, r.s - h))) / (std::min(length_, r.s + h) - std::max(0.0, r.s - h));
             const double bend = turn(r.in, r.out);
             // A corner is turned through step by step: its outer side becomes round.
             const int steps = std::max(1, static_cast<int>(std::ceil(std::abs(bend) / 0.12)));

@@ -19,7 +19,7 @@ struct SwellBead {
 };
 
 struct Swell {
-    std::vector<SwellBead> beads; // in order along the line, one at least
+    std::vector<SwellBead> beads;        // in order along the line, one at least
     double taperStart = 0, taperEnd = 0; // 0..1 of the length over which an end runs out to a point
     friend bool operator==(const Swell& a, const Swell& b) { return a.beads == b.beads && a.taperStart == b.taperStart && a.taperEnd == b.taperEnd; }
 };

@@ -290,9 +290,10 @@ Lines lines(const pixel::Grey& grey, const LinesOptions& options)
     StrokeOptions how;
     how.pass = field.pass;
     std::vector<RawStroke> raw = strokesOf(graph, field.cover, how);
-    raw.erase(std::remove_if(raw.begin(), raw.end(),
-                             [&](const RawStroke& s) { return s.points.size() < 2 || (!s.startMeets && !s.endMeets && lengthOf(s.points) < options.shortest); }),
-              raw.end());
+    raw.erase(
+        std::remove_if(raw.begin(), raw.end(),
+                       [&](const RawStroke& s) { return s.points.size() < 2 || (!s.startMeets && !s.endMeets && lengthOf(s.points) < options.shortest); }),
+        raw.end());
     if (stopped()) return {};
     tell(0.7);
     freeOfSoftening(raw, field.softened);

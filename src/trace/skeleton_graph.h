@@ -13,7 +13,7 @@ namespace softrope::trace {
 
 struct Meeting {
     curve::Vec2 at;
-    double radius = 0; // px: the disc that fits into the region here
+    double radius = 0;         // px: the disc that fits into the region here
     std::vector<int> branches; // index of each branch that begins or ends here; a loop stands here twice
 };
 

@@ -38,7 +38,8 @@ Ray leaving(const std::vector<Vec2>& p, double width)
     s.points.assign(p.end() - span, p.end());
     s.step = std::max(1e-6, lengthOf(s.points) / static_cast<double>(span - 1));
     const bool bent = span >= 12;
-    const curve::LocalFit f = bent ? curve::localParabola(s, 0, span - 1, static_cast<double>(span - 1)) : curve::localLine(s, 0, span - 1, static_cast<double>(span - 1));
+    const curve::LocalFit f =
+        bent ? curve::localParabola(s, 0, span - 1, static_cast<double>(span - 1)) : curve::localLine(s, 0, span - 1, static_cast<double>(span - 1));
     Vec2 along = f.tangent;
     if (dot(along, s.points.back() - s.points.front()) < 0) along = -along;
     return {f.point, along};

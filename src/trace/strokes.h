@@ -17,13 +17,13 @@ struct RawStroke {
     std::vector<double> widths;      // px, one for each measured place, in order along the stroke
     double width = 1;                // px, median
     bool closed = false;
-    double roundness = 0.5;          // of its free ends: 0 = cut square, 1 = round, 0.5 = cannot be seen
+    double roundness = 0.5;                    // of its free ends: 0 = cut square, 1 = round, 0.5 = cannot be seen
     bool startMeets = false, endMeets = false; // that end runs into another stroke
 };
 
 struct StrokeOptions {
     double joinWithin = 1.25; // radians: largest turn through a meeting
-    double pass = 0;         // px: width of one pass where several were gathered into a line; 0 = lines are single
+    double pass = 0;          // px: width of one pass where several were gathered into a line; 0 = lines are single
 };
 
 // Dots are left to the caller: branches that are rings or longer than their width only.

@@ -57,9 +57,7 @@ Skeleton thinned(const pixel::Raster<std::uint8_t>& region)
     };
     // A line two pixels wide that runs across the corners of the grid has ends of two neighbours; without this it would
     // be eaten up from there.
-    const auto onRidge = [&](long p) {
-        return std::all_of(around.begin(), around.end(), [&](long d) { return radius[p + d] <= radius[p] + 1e-3F; });
-    };
+    const auto onRidge = [&](long p) { return std::all_of(around.begin(), around.end(), [&](long d) { return radius[p + d] <= radius[p] + 1e-3F; }); };
     constexpr double perPixel = 8;
     std::vector<std::vector<long>> layers;
     const auto layerOf = [&](long p) { return static_cast<std::size_t>(radius[p] * perPixel); };

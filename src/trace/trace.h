@@ -7,8 +7,8 @@
 //   Grey --edgeMap--> EdgeMap --LiveWire--> way --settled--> rope --ropeCurve--> Path
 #pragma once
 
-#include "trace/edge_map.h" // where edges and dark lines are
-#include "trace/lines.h"    // ink and pencil lines to strokes
+#include "trace/edge_map.h"  // where edges and dark lines are
+#include "trace/lines.h"     // ink and pencil lines to strokes
 #include "trace/live_wire.h" // cheapest way along edges
-#include "trace/outline.h"  // dark shapes to closed paths
-#include "trace/rope.h"     // a loose line settles on an edge
+#include "trace/outline.h"   // dark shapes to closed paths
+#include "trace/rope.h"      // a loose line settles on an edge

@@ -49,7 +49,10 @@ struct Ready {
             for (const auto& i : l->items)
                 if (i->reference()) window.session().pictures().wait(*i->reference());
     }
-    bool traced() { return hand::waitFor([&] { return window.tracer().active() && !window.tracer().working() && !window.tracer().found().empty(); }); }
+    bool traced()
+    {
+        return hand::waitFor([&] { return window.tracer().active() && !window.tracer().working() && !window.tracer().found().empty(); });
+    }
 };
 
 double furthestFrom(const curve::Path& path, const curve::Path& truth)

@@ -66,7 +66,8 @@ TEST_CASE("the quick fit finds the corners of a square and makes its sides strai
 {
     std::vector<Vec2> row;
     for (int side = 0; side < 4; ++side)
-        for (int i = 0; i < 100; ++i) row.push_back(std::array<Vec2, 4>{Vec2{i * 1.0, 0}, {100, i * 1.0}, {100.0 - i, 100}, {0, 100.0 - i}}[static_cast<std::size_t>(side)]);
+        for (int i = 0; i < 100; ++i)
+            row.push_back(std::array<Vec2, 4>{Vec2{i * 1.0, 0}, {100, i * 1.0}, {100.0 - i, 100}, {0, 100.0 - i}}[static_cast<std::size_t>(side)]);
     const Path p = quickFit(row, true, {}).path;
     REQUIRE(p.nodes.size() == 4);
     for (std::size_t k = 0; k < 4; ++k) CHECK(isStraight(p.piece(k)));

@@ -42,8 +42,7 @@ TEST_CASE("the arc between two curves is tangent to both and round")
     REQUIRE(r.used.size() == 1);
     CHECK(r.used[0].radius == Approx(8));
     REQUIRE(r.path.nodes.size() >= 4);
-    for (std::size_t k = 1; k + 1 < r.path.nodes.size(); ++k)
-        CHECK(std::abs(turn(endTangent(r.path.piece(k - 1)), startTangent(r.path.piece(k)))) < 1e-6);
+    for (std::size_t k = 1; k + 1 < r.path.nodes.size(); ++k) CHECK(std::abs(turn(endTangent(r.path.piece(k - 1)), startTangent(r.path.piece(k)))) < 1e-6);
     // Every point of the arc's pieces is 8 px from its centre, which the two tangent points give.
     const Vec2 a = r.path.nodes[1].at, along = startTangent(r.path.piece(1));
     const double side = curvature(r.path.piece(1), 0.5) > 0 ? 1 : -1;

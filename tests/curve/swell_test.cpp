@@ -46,7 +46,9 @@ double sweepDepth(const Path& line, double weight, const Swell& s, Vec2 p)
 Path wave()
 {
     Path p;
-    p.nodes = {{{0, 0}, {0, 0}, {60, -80}, NodeKind::corner}, {{140, 0}, {110, -40}, {170, 40}, NodeKind::smooth}, {{260, -20}, {230, 60}, {260, -20}, NodeKind::corner}};
+    p.nodes = {{{0, 0}, {0, 0}, {60, -80}, NodeKind::corner},
+               {{140, 0}, {110, -40}, {170, 40}, NodeKind::smooth},
+               {{260, -20}, {230, 60}, {260, -20}, NodeKind::corner}};
     return p;
 }
 

@@ -208,9 +208,9 @@ TEST_CASE("short spurs go, lines as long as they are wide stay, and the graph st
         for (int y = y0; y < y1; ++y)
             for (int x = x0; x < x1; ++x) region.at(x, y) = 255;
     };
-    box(10, 30, 110, 37);  // a bar
-    box(50, 28, 53, 31);   // a bump on it
-    box(80, 8, 85, 32);    // a line that runs into it
+    box(10, 30, 110, 37); // a bar
+    box(50, 28, 53, 31);  // a bump on it
+    box(80, 8, 85, 32);   // a line that runs into it
     trace::SkeletonGraph g = trace::graphOf(trace::thinned(region));
     trace::prune(g, 1.7, 0.55);
     std::size_t branches = 0;

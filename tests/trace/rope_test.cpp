@@ -1,8 +1,8 @@
 #include "trace/rope.h"
 
+#include "art/edits.h"
 #include "curve/curve.h"
 #include "curve/samples.h"
-#include "art/edits.h"
 #include "render/render.h"
 
 #include <catch2/catch.hpp>
@@ -96,8 +96,10 @@ curve::Path leaf()
 {
     curve::Path p;
     p.closed = true;
-    p.nodes = {{{90, 300}, {90, 300}, {120, 120}, curve::NodeKind::corner}, {{300, 90}, {210, 80}, {400, 100}, curve::NodeKind::smooth},
-               {{520, 320}, {520, 180}, {520, 320}, curve::NodeKind::corner}, {{300, 500}, {440, 500}, {180, 500}, curve::NodeKind::smooth}};
+    p.nodes = {{{90, 300}, {90, 300}, {120, 120}, curve::NodeKind::corner},
+               {{300, 90}, {210, 80}, {400, 100}, curve::NodeKind::smooth},
+               {{520, 320}, {520, 180}, {520, 320}, curve::NodeKind::corner},
+               {{300, 500}, {440, 500}, {180, 500}, curve::NodeKind::smooth}};
     p.nodes[0].in = {110, 420};
     return p;
 }
