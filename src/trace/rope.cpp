@@ -37,19 +37,41 @@ std::vector<Vec2> softened(const std::vector<Vec2>& p, bool closed, long window)
     return out;
 }
 
-// How much of an edge (or a dark line's middle) lies at each offset across the line.
-Profile profileAt(const EdgeMap& map, Vec2 at, Vec2 across)
+// How much of an edge lies at each offset across the line; signed: towards lighter is positive.
+Profile edgeProfile(const EdgeMap& map, Vec2 at, Vec2 across)
 {
     std::array<double, offsets + 4> v{};
     for (std::size_t k = 0; k < v.size(); ++k) v[k] = grey(map.soft, at + across * (step * (static_cast<double>(k) - reach - 2)));
     Profile p{};
+    for (std::size_t k = 0; k < offsets; ++k) p[k] = (v[k + 4] - v[k]) / (4 * step);
+    return p;
+}
+
+// How much of a dark line's middle: the darkness about each offset, over a window as wide as a line, so that the two edges of a broad
+// line do not draw the rope to themselves. A clear line counts as the map's contrast.
+Profile lineProfile(const EdgeMap& map, Vec2 at, Vec2 across)
+{
+    constexpr std::size_t window = 6; // steps to either side
+    std::array<double, offsets + 2 * window> v{};
+    double light = 0, dark = 255;
+    for (std::size_t k = 0; k < v.size(); ++k) {
+        v[k] = grey(map.soft, at + across * (step * (static_cast<double>(k) - reach - static_cast<double>(window))));
+        light = std::max(light, v[k]);
+        dark = std::min(dark, v[k]);
+    }
+    const double range = std::max(24.0, light - dark);
+    Profile p{};
     for (std::size_t k = 0; k < offsets; ++k) {
-        if (map.follow == Follow::edge)
-            p[k] = (v[k + 4] - v[k]) / (4 * step); // signed: towards lighter is positive
-        else
-            p[k] = (v[k] + v[k + 4] - 2 * v[k + 2]) / 2;
+        double sum = 0;
+        for (std::size_t i = 0; i <= 2 * window; ++i) sum += light - v[k + i];
+        p[k] = 2 * map.contrast * sum / (static_cast<double>(2 * window + 1) * range);
     }
     return p;
+}
+
+Profile profileAt(const EdgeMap& map, Vec2 at, Vec2 across)
+{
+    return map.follow == Follow::edge ? edgeProfile(map, at, across) : lineProfile(map, at, across);
 }
 
 // Most clearness with least bending to and fro: Viterbi over the offsets.

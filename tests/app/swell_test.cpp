@@ -107,3 +107,22 @@ TEST_CASE("pen pressure becomes the swell of the line")
     REQUIRE(swell);
     CHECK(curve::widthAt(*swell, 0.5) > 2 * curve::widthAt(*swell, 0.02));
 }
+
+TEST_CASE("a swell kept by name is there for other lines until it is forgotten")
+{
+    const curve::Swell own = curve::tidied({{{0, 0.5}, {0.3, 1.7}, {1, 0.2}}, 0.1, 0});
+    const auto named = [](const QString& name) {
+        for (const app::NamedSwell& s : app::swellLibrary())
+            if (s.name == name) return std::optional(s);
+        return std::optional<app::NamedSwell>();
+    };
+    app::keepSwell("Moth feeler", own);
+    REQUIRE(named("Moth feeler"));
+    CHECK(named("Moth feeler")->own);
+    CHECK(named("Moth feeler")->swell.beads[1].width == Approx(1.7));
+    app::keepSwell("Moth feeler", curve::tidied({{{0, 1}}, 0, 0}));
+    CHECK(named("Moth feeler")->swell.beads.size() == 1);
+    app::dropSwell("Moth feeler");
+    CHECK_FALSE(named("Moth feeler"));
+    CHECK(named("Belly"));
+}

@@ -238,3 +238,34 @@ TEST_CASE("how far off a line is from the picture's edge is shown along it, with
     r.hand.key(Qt::Key_E);
     CHECK(r.window.farOff().spots().empty());
 }
+
+TEST_CASE("a weak place is drawn by hand with Shift, and a hold that is moved settles both its sides")
+{
+    Ready r;
+    r.window.run("tool-rope");
+    const curve::Vec2 centre{340, 540};
+    const auto on = [&](double degrees) {
+        const curve::Vec2 d = curve::direction(curve::radians(degrees));
+        return centre + curve::Vec2{d.x * 240, d.y * 180};
+    };
+    r.hand.move(on(0), false);
+    hand::settle(400);
+    r.hand.click(on(0));
+    r.hand.click(on(40));
+    r.hand.click(on(80));
+    // From here by hand, straight out of the ellipse.
+    r.hand.held = Qt::ShiftModifier;
+    for (int k = 1; k <= 12; ++k) r.hand.move(on(80) + curve::Vec2{-3.0 * k, 6.0 * k}, false);
+    const curve::Vec2 end = on(80) + curve::Vec2{-36, 72};
+    r.hand.press(end);
+    r.hand.lift(end);
+    r.hand.held = Qt::NoModifier;
+    // The second hold is dragged off and back on: the rope lies on the edge again.
+    r.hand.drag(on(40), on(50));
+    r.hand.key(Qt::Key_Return);
+    REQUIRE(r.hand.lines().size() == 1);
+    const curve::Path& p = r.hand.path(0);
+    CHECK_FALSE(p.closed);
+    CHECK(std::min(distance(p.nodes.front().at, end), distance(p.nodes.back().at, end)) < 3);
+    for (const double a : {10.0, 30.0, 60.0, 75.0}) CHECK(nearest(p, on(a))->distance < 3);
+}
