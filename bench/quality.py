@@ -32,7 +32,7 @@ def table(result, baseline, kinds, figures):
         ours, theirs = result["summary"][kind], baseline["summary"].get(kind, {})
         name = kind.split(":")[-1] if ":" in kind else "all"
         medians = " | ".join(f"{ours['medians'][f]:.3g}" for f in figures)
-        worst = ", ".join(w if isinstance(w, str) else f"{w.get('name', w)} {w.get('score', '')}" for w in ours.get("worst", [])[:2])
+        worst = ", ".join(f"{w[0]} {w[1]:.0f}" if isinstance(w, list) else str(w) for w in ours.get("worst", [])[:2])
         rows.append(f"| {name} | {ours['n']}, {ours['failed']} | **{ours['score']:.1f}** | {medians} | {worst} |")
         if theirs:
             rows.append("| *baseline* | | *" + f"{theirs['score']:.1f}" + "* | " + " | ".join(f"*{theirs['medians'][f]:.3g}*" for f in figures) + " | |")

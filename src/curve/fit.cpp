@@ -104,7 +104,8 @@ Fit fit(const std::vector<Vec2>& raw, bool closed, const FitOptions& options)
         Fit again = fitOnce(raw, closed, tighter);
         if (again.furthest < best.furthest) best = std::move(again);
     }
-    if (options.arcs && !best.path.empty()) {
+    // (Long rows of many pieces are not looked through: each trial measures them anew.)
+    if (options.arcs && !best.path.empty() && raw.size() * best.path.nodes.size() < 200000) {
         // Exact where it explains the samples as well as what it replaces.
         const auto error = [&](const Path& path) {
             double sum = 0, n = 0, furthest = 0;
