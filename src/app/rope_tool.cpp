@@ -299,7 +299,13 @@ private:
     void gather(std::vector<Vec2>& points, std::vector<char>& hand) const
     {
         for (const Way& w : ways_) {
-            const std::size_t skip = points.empty() ? 0 : 1;
+            std::size_t skip = points.empty() ? 0 : 1;
+            if (!points.empty() && !w.byHand && !hand.back()) {
+                const trace::Retraced back = trace::retraced(points, w.points);
+                points.resize(points.size() - back.fromEnd);
+                hand.resize(points.size());
+                skip += back.fromStart;
+            }
             for (std::size_t i = skip; i < w.points.size(); ++i) {
                 points.push_back(w.points[i]);
                 hand.push_back(w.byHand ? 1 : 0);

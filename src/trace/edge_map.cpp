@@ -118,7 +118,7 @@ curve::Vec2 strongestNear(const EdgeMap& map, curve::Vec2 p, double reach)
             const curve::Vec2 q{x + 0.5, y + 0.5};
             const double d = distance(p, q);
             if (d > reach || !map.strength.inside(x, y)) continue;
-            const double v = map.strength.at(x, y) / 255.0 * (1 - 0.5 * d / std::max(1.0, reach));
+            const double v = map.strength.at(x, y) / 255.0 * (1 - 0.35 * d / std::max(1.0, reach));
             if (v > best) {
                 best = v;
                 at = q;

@@ -156,6 +156,16 @@ std::vector<RopePoint> settled(const EdgeMap& map, const std::vector<Vec2>& way,
     return out;
 }
 
+Retraced retraced(const std::vector<Vec2>& way, const std::vector<Vec2>& next)
+{
+    constexpr std::size_t most = 40;
+    Retraced best;
+    for (std::size_t i = 1; i <= most && i + 2 < way.size(); ++i)
+        for (std::size_t k = 1; k <= most && k + 2 < next.size(); ++k)
+            if (distance(way[way.size() - 1 - i], next[k]) <= 1.5 && i + k > 3 && i + k > best.fromEnd + best.fromStart) best = {i, k};
+    return best;
+}
+
 std::vector<char> weakPlaces(const std::vector<RopePoint>& rope)
 {
     const long n = static_cast<long>(rope.size());

@@ -25,6 +25,13 @@ std::vector<RopePoint> settled(const EdgeMap& map, const std::vector<curve::Vec2
 // Few-node curves through a settled rope; `quick` for what changes under the pointer.
 curve::Fit ropeCurve(const EdgeMap& map, const std::vector<RopePoint>& rope, bool closed, double slack, bool quick = false);
 
+// How many points at the end of `way` and at the start of `next` are to be left out where both run out to a hold beside the edge
+// and back from it along the same places, so that no spur stays there.
+struct Retraced {
+    std::size_t fromEnd = 0, fromStart = 0;
+};
+Retraced retraced(const std::vector<curve::Vec2>& way, const std::vector<curve::Vec2>& next);
+
 // True where the edge is too weak to be trusted over some length around the point.
 std::vector<char> weakPlaces(const std::vector<RopePoint>& rope);
 

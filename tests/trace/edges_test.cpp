@@ -174,3 +174,21 @@ TEST_CASE("places without an edge are known as weak")
     const auto hand = trace::weakPlaces(trace::settled(*map, way, std::vector<char>(way.size(), 1), false));
     CHECK(std::count(hand.begin(), hand.end(), 1) == 0);
 }
+
+TEST_CASE("a way that runs out to a hold beside the edge and back leaves no spur")
+{
+    std::vector<Vec2> to, on;
+    for (int y = 0; y <= 50; ++y) to.push_back({20.5, y + 0.5});
+    for (int x = 21; x <= 28; ++x) to.push_back({x + 0.5, 50.5});
+    for (int x = 28; x >= 20; --x) on.push_back({x + 0.5, 50.5});
+    for (int y = 51; y <= 90; ++y) on.push_back({20.5, y + 0.5});
+    const trace::Retraced r = trace::retraced(to, on);
+    CHECK(to[to.size() - 1 - r.fromEnd].x == 20.5);
+    CHECK(on[r.fromStart].x == 20.5);
+    // A way that simply goes on is left alone.
+    std::vector<Vec2> first, second;
+    for (int y = 0; y <= 50; ++y) first.push_back({20.5, y + 0.5});
+    for (int y = 50; y <= 90; ++y) second.push_back({20.5, y + 0.5});
+    const trace::Retraced none = trace::retraced(first, second);
+    CHECK(none.fromEnd + none.fromStart <= 3);
+}
