@@ -1,5 +1,7 @@
 #include "cli/commands.h"
 
+#include "cli/areas.h"
+#include "cli/streams.h"
 #include "art/edits.h"
 #include "art/traced.h"
 #include "files/bytes.h"
@@ -17,35 +19,6 @@
 namespace softrope::cli {
 
 namespace {
-
-enum Exit { done = 0, badInput = 1, badUse = 2, badOutput = 3 };
-
-int fail(Exit code, const std::string& message)
-{
-    std::cerr << "soft-rope-cli: " << message << '\n';
-    return code;
-}
-
-std::string standardInput()
-{
-    return {std::istreambuf_iterator<char>(std::cin), std::istreambuf_iterator<char>()};
-}
-
-files::TextResult readAll(const std::string& name)
-{
-    if (name != "-") return files::readText(name);
-    return {standardInput(), {}};
-}
-
-int write(const std::string& name, std::string_view content)
-{
-    if (name == "-") {
-        std::cout.write(content.data(), static_cast<std::streamsize>(content.size())).flush();
-        return std::cout ? done : fail(badOutput, "standard output cannot be written.");
-    }
-    const files::FileResult r = files::saveAtomically(name, content);
-    return r.ok() ? done : fail(badOutput, r.problem);
-}
 
 files::PictureResult readPicture(const std::string& name)
 {
@@ -134,17 +107,6 @@ int reduce(const std::string& in, const std::string& out, double slack)
     return write(out, r.text);
 }
 
-files::SvgResult readDrawing(const std::string& in)
-{
-    files::TextResult text = readAll(in);
-    if (!text.ok()) {
-        files::SvgResult r;
-        r.problem = text.problem;
-        return r;
-    }
-    return files::readSvg(text.text);
-}
-
 struct ExportArgs {
     std::string in, out, format;
     int width = 0;
@@ -215,6 +177,8 @@ int run(int argc, char** argv)
                "  soft-rope-cli outline moth.png -o moth.svg --slack 0.8\n"
                "  soft-rope-cli lines page.jpg -o page.svg --medium pencil\n"
                "  soft-rope-cli reduce traced.svg -o tidy.svg --slack 0.5\n"
+               "  soft-rope-cli combine teapot.svg -o one.svg --op union\n"
+               "  soft-rope-cli areas lines.svg -o areas.svg --gap 2\n"
                "  soft-rope-cli export moth.svg -o moth.png --width 2048\n"
                "  soft-rope-cli info moth.svg | grep nodes\n"
                "  cat moth.png | soft-rope-cli outline - -o - > moth.svg\n"
@@ -261,6 +225,22 @@ int run(int argc, char** argv)
     exportCommand->add_option("--width", e.width, "width of the PNG, px")->check(CLI::Range(1, 30000));
     exportCommand->add_flag("--references", e.references, "with the reference pictures");
     exportCommand->callback([&] { code = exportTo(e); });
+
+    CombineArgs c;
+    CLI::App* combineCommand = app.add_subcommand("combine", "All shapes of a drawing become one");
+    combineCommand->add_option("drawing", c.in, "SVG; - reads standard input")->required();
+    combineCommand->add_option("-o,--out", c.out, "SVG to write; - writes standard output")->required();
+    combineCommand->add_option("--op", c.operation, "difference: the first without the others; exclude: where an odd number lie")
+        ->required()
+        ->check(CLI::IsMember({"union", "difference", "intersection", "exclude"}));
+    combineCommand->callback([&] { code = combine(c); });
+
+    AreasArgs ar;
+    CLI::App* areasCommand = app.add_subcommand("areas", "Every area that the lines of a drawing enclose becomes a shape");
+    areasCommand->add_option("drawing", ar.in, "SVG; - reads standard input")->required();
+    areasCommand->add_option("-o,--out", ar.out, "SVG to write; - writes standard output")->required();
+    areasCommand->add_option("--gap", ar.gap, "ends that come this near count as meeting, px")->capture_default_str()->check(CLI::Range(0.0, 1000.0));
+    areasCommand->callback([&] { code = areas(ar); });
 
     std::string about;
     CLI::App* infoCommand = app.add_subcommand("info", "Layers, paths and nodes of a drawing, as JSON");

@@ -15,13 +15,14 @@ namespace {
 
 const std::map<std::string, std::set<std::string>> mayUse{
     {"curve", {}},
+    {"planar", {"curve"}},
     {"pixel", {}},
     {"trace", {"curve", "pixel"}},
-    {"art", {"curve", "trace", "pixel"}},
+    {"art", {"curve", "planar", "trace", "pixel"}},
     {"render", {"curve", "pixel", "art"}},
     {"files", {"curve", "pixel", "art", "render"}},
-    {"cli", {"curve", "pixel", "trace", "art", "render", "files"}},
-    {"app", {"curve", "pixel", "trace", "art", "render", "files", "demo"}},
+    {"cli", {"curve", "pixel", "trace", "art", "render", "files", "planar"}},
+    {"app", {"curve", "pixel", "trace", "art", "render", "files", "demo", "planar"}},
     {"demo", {"curve", "pixel", "art", "files", "render", "trace"}},
 };
 

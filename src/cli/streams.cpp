@@ -1,0 +1,46 @@
+#include "cli/streams.h"
+
+#include <iostream>
+#include <iterator>
+
+namespace softrope::cli {
+
+int fail(Exit code, const std::string& message)
+{
+    std::cerr << "soft-rope-cli: " << message << '\n';
+    return code;
+}
+
+std::string standardInput()
+{
+    return {std::istreambuf_iterator<char>(std::cin), std::istreambuf_iterator<char>()};
+}
+
+files::TextResult readAll(const std::string& name)
+{
+    if (name != "-") return files::readText(name);
+    return {standardInput(), {}};
+}
+
+int write(const std::string& name, std::string_view content)
+{
+    if (name == "-") {
+        std::cout.write(content.data(), static_cast<std::streamsize>(content.size())).flush();
+        return std::cout ? done : fail(badOutput, "standard output cannot be written.");
+    }
+    const files::FileResult r = files::saveAtomically(name, content);
+    return r.ok() ? done : fail(badOutput, r.problem);
+}
+
+files::SvgResult readDrawing(const std::string& in)
+{
+    files::TextResult text = readAll(in);
+    if (!text.ok()) {
+        files::SvgResult r;
+        r.problem = text.problem;
+        return r;
+    }
+    return files::readSvg(text.text);
+}
+
+} // namespace softrope::cli

@@ -1,0 +1,205 @@
+#include "planar/build.h"
+
+#include "planar/arrange.h"
+#include "planar/gaps.h"
+#include "planar/snap.h"
+
+#include <algorithm>
+#include <tuple>
+#include <cstring>
+
+namespace softrope::planar {
+
+using namespace curve;
+
+namespace {
+
+std::uint64_t contentOf(const Path& p)
+{
+    std::uint64_t h = p.closed ? 0x9E3779B97F4A7C15ull : 1;
+    for (const Node& n : p.nodes)
+        for (const double v : {n.at.x, n.at.y, n.in.x, n.in.y, n.out.x, n.out.y}) {
+            std::uint64_t bits = 0;
+            std::memcpy(&bits, &v, sizeof bits);
+            h = (h ^ bits) * 0x100000001B3ull;
+            h ^= h >> 29;
+        }
+    return h;
+}
+
+constexpr std::uint64_t pairKey(std::uint32_t a, std::uint32_t b)
+{
+    return static_cast<std::uint64_t>(a) << 32 | b;
+}
+
+} // namespace
+
+struct Builder::Store {
+    struct Entry {
+        std::uint32_t id = 0;
+        Path path;
+        Strand strand;
+    };
+    std::vector<std::shared_ptr<Entry>> entries; // in order of the paths, bridges last
+    std::unordered_map<std::uint64_t, Meeting> meetings; // of pairs with anything in common, by their ids
+    std::uint32_t nextId = 1;
+    Tolerances tol;
+    bool closing = false;
+
+    // Strands for the paths: those of before where the content is the same. Gives which are new.
+    std::vector<char> take(const Paths& paths, std::vector<std::shared_ptr<Entry>>& now)
+    {
+        std::unordered_multimap<std::uint64_t, std::shared_ptr<Entry>> before;
+        std::vector<char> used(entries.size(), 0);
+        now.resize(paths.size());
+        std::vector<char> fresh(paths.size(), 0);
+        // Most stay in their place.
+        for (std::size_t k = 0; k < paths.size() && k < entries.size(); ++k)
+            if (entries[k]->path == paths[k]) {
+                now[k] = entries[k];
+                used[k] = 1;
+            }
+        for (std::size_t k = 0; k < entries.size(); ++k)
+            if (!used[k]) before.emplace(contentOf(entries[k]->path), entries[k]);
+        for (std::size_t k = 0; k < paths.size(); ++k) {
+            if (now[k]) continue;
+            const auto [from, to] = before.equal_range(contentOf(paths[k]));
+            const auto same = std::find_if(from, to, [&](const auto& e) { return e.second->path == paths[k]; });
+            if (same != to) {
+                now[k] = same->second;
+                before.erase(same);
+            } else {
+                now[k] = std::make_shared<Entry>(Entry{nextId++, paths[k], strandOf(paths[k], 0, closing)});
+                fresh[k] = 1;
+            }
+            // Kept strands may have moved to another index.
+        }
+        for (std::size_t k = 0; k < now.size(); ++k)
+            for (Piece& p : now[k]->strand.pieces) p.path = static_cast<int>(k);
+        return fresh;
+    }
+
+    void meetAll(const std::vector<std::shared_ptr<Entry>>& all, const std::vector<char>& fresh)
+    {
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            if (!fresh[i]) continue;
+            Meeting own = meetItself(all[i]->strand, tol.touch);
+            if (!own.contacts.empty()) meetings[pairKey(all[i]->id, all[i]->id)] = std::move(own);
+            for (std::size_t j = 0; j < all.size(); ++j) {
+                if (j == i || (fresh[j] && j < i)) continue;
+                const Strand &a = all[std::min(i, j)]->strand, &b = all[std::max(i, j)]->strand;
+                if (!a.box.grown(tol.touch).meets(b.box)) continue;
+                Meeting m = meet(a, b, tol.touch);
+                if (!m.contacts.empty()) meetings[pairKey(all[std::min(i, j)]->id, all[std::max(i, j)]->id)] = std::move(m);
+            }
+        }
+    }
+
+    // A meeting kept for (b, a) serves (a, b) with its sides changed.
+    static Meeting turned(const Meeting& m)
+    {
+        Meeting t = m;
+        for (Contact& c : t.contacts) {
+            std::swap(c.a, c.b);
+            std::swap(c.s, c.t);
+            std::swap(c.nodeA, c.nodeB);
+        }
+        for (Run& r : t.runs) {
+            r = r.t0 < r.t1 ? Run{r.b, r.a, r.t0, r.t1, r.s0, r.s1} : Run{r.b, r.a, r.t1, r.t0, r.s1, r.s0};
+        }
+        return t;
+    }
+
+    std::vector<Between> list(const std::vector<std::shared_ptr<Entry>>& all)
+    {
+        std::unordered_map<std::uint32_t, int> place;
+        for (std::size_t k = 0; k < all.size(); ++k) place[all[k]->id] = static_cast<int>(k);
+        std::vector<Between> between;
+        std::vector<std::pair<std::uint64_t, Meeting>> turnedOnes;
+        for (auto it = meetings.begin(); it != meetings.end();) {
+            const auto a = place.find(static_cast<std::uint32_t>(it->first >> 32)), b = place.find(static_cast<std::uint32_t>(it->first));
+            if (a == place.end() || b == place.end()) {
+                it = meetings.erase(it);
+                continue;
+            }
+            if (a->second > b->second) {
+                turnedOnes.push_back({pairKey(b->first, a->first), turned(it->second)});
+                it = meetings.erase(it);
+                continue;
+            }
+            between.push_back({a->second, b->second, &it->second});
+            ++it;
+        }
+        if (!turnedOnes.empty()) {
+            for (auto& t : turnedOnes) meetings[t.first] = std::move(t.second);
+            between.clear();
+            for (const auto& [key, m] : meetings)
+                between.push_back({place[static_cast<std::uint32_t>(key >> 32)], place[static_cast<std::uint32_t>(key)], &m});
+        }
+        // The same input gives the same map, whatever was kept.
+        std::sort(between.begin(), between.end(), [](const Between& x, const Between& y) { return std::tie(x.i, x.j) < std::tie(y.i, y.j); });
+        return between;
+    }
+};
+
+Builder::Builder() : store(std::make_unique<Store>()) {}
+Builder::~Builder() = default;
+Builder::Builder(Builder&&) noexcept = default;
+Builder& Builder::operator=(Builder&&) noexcept = default;
+
+MapPtr Builder::build(const Paths& paths, const BuildOptions& options)
+{
+    Store& s = *store;
+    Box all;
+    for (const Path& p : paths)
+        if (isFinite(p)) all.add(bounds(p));
+    const Tolerances tol = tolerancesFor(all);
+    if (tol.touch != s.tol.touch || options.closePaths != s.closing) {
+        s.entries.clear();
+        s.meetings.clear();
+        s.tol = tol;
+        s.closing = options.closePaths;
+    }
+    std::vector<std::shared_ptr<Store::Entry>> now;
+    const std::vector<char> fresh = s.take(paths, now);
+    s.meetAll(now, fresh);
+    s.entries = now;
+    std::vector<Between> between = s.list(now);
+    std::vector<const Strand*> strands;
+    for (const auto& e : now) strands.push_back(&e->strand);
+
+    std::vector<Bridge> closed;
+    std::vector<Strand> bridgeStrands;
+    std::vector<Meeting> bridgeMeetings;
+    if (options.gap > 0) {
+        closed = bridges(strands, between, options.gap, tol.touch);
+        bridgeStrands.reserve(closed.size());
+        for (const Bridge& b : closed)
+            bridgeStrands.push_back(strandOf(polyline({b.from, b.to}, false), static_cast<int>(paths.size() + bridgeStrands.size())));
+        for (const Strand& b : bridgeStrands) strands.push_back(&b);
+        bridgeMeetings.reserve(closed.size() * 8);
+        std::vector<std::pair<int, int>> which;
+        for (std::size_t j = paths.size(); j < strands.size(); ++j)
+            for (std::size_t i = 0; i < j; ++i) {
+                if (!strands[i]->box.grown(tol.touch).meets(strands[j]->box)) continue;
+                Meeting m = meet(*strands[i], *strands[j], tol.touch);
+                if (m.contacts.empty()) continue;
+                bridgeMeetings.push_back(std::move(m));
+                which.push_back({static_cast<int>(i), static_cast<int>(j)});
+            }
+        for (std::size_t k = 0; k < which.size(); ++k) between.push_back({which[k].first, which[k].second, &bridgeMeetings[k]});
+        std::sort(between.begin(), between.end(), [](const Between& x, const Between& y) { return std::tie(x.i, x.j) < std::tie(y.i, y.j); });
+    }
+    Tolerances kept = tol;
+    if (options.sliverWidth > kept.sliverWidth) kept.sliverWidth = options.sliverWidth;
+    Arranged arranged = arrange(strands, between, tol);
+    if (!arranged.planar) arranged.graph = snapped(arranged.graph, tol);
+    return std::make_shared<const Map>(std::move(arranged.graph), std::move(closed), kept);
+}
+
+MapPtr build(const Paths& paths, const BuildOptions& options)
+{
+    return Builder().build(paths, options);
+}
+
+} // namespace softrope::planar

@@ -1,0 +1,36 @@
+// Builds planar maps, and keeps what it worked out so that a change of few paths costs little.
+#pragma once
+
+#include "planar/map.h"
+
+#include <cstdint>
+#include <memory>
+#include <unordered_map>
+
+namespace softrope::planar {
+
+struct BuildOptions {
+    double gap = 0;          // px: ends and closed paths that come this near count as meeting
+    double sliverWidth = 0;  // px: thinner areas join a neighbour; 0 = the least that can be told
+    bool closePaths = false; // open paths are closed by their chords, as filling does
+};
+
+// Keeps strands and their meetings by content: paths that are equal to some of the last call are not looked at again.
+// One thread at a time.
+class Builder {
+public:
+    Builder();
+    ~Builder();
+    Builder(Builder&&) noexcept;
+    Builder& operator=(Builder&&) noexcept;
+    // Never fails: what cannot be used (no length, not finite) takes no part.
+    MapPtr build(const curve::Paths& paths, const BuildOptions& options = {});
+
+private:
+    struct Store;
+    std::unique_ptr<Store> store;
+};
+
+MapPtr build(const curve::Paths& paths, const BuildOptions& options = {});
+
+} // namespace softrope::planar

@@ -1,0 +1,15 @@
+// Gaps that count as closed: straight bridges from open ends to what they nearly reach, and between closed paths that
+// nearly touch.
+#pragma once
+
+#include "planar/arrange.h"
+#include "planar/map.h"
+
+namespace softrope::planar {
+
+// Ends that meet nothing, nearest pairs first and each used once; then the ends that are left, each to the nearest point of
+// another path (or a far part of its own) within `gap` px; then closed paths that come within `gap` without touching. An end
+// that sticks out past a crossing by less than `gap` is not open.
+std::vector<Bridge> bridges(const std::vector<const Strand*>& strands, const std::vector<Between>& meetings, double gap, double touch);
+
+} // namespace softrope::planar

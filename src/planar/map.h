@@ -1,0 +1,80 @@
+// The planar map: areas enclosed by overlapping paths, as an immutable value.
+//
+// Faces are numbered; face 0 is the outside. Edges know the stretches of the input pieces they are made of, so an outline
+// of any choice of faces consists of sub-curves of the inputs, never refitted. Faces below the sliver limits belong to the
+// neighbour with which they share the longest border (`joined`).
+#pragma once
+
+#include "planar/graph.h"
+
+#include <functional>
+#include <memory>
+
+namespace softrope::planar {
+
+constexpr int outside = 0;
+
+struct Face {
+    double area = 0;         // px^2, by Green's theorem on the curves, holes taken off
+    double width = 0;        // px: twice area by perimeter
+    std::vector<int> cycles; // of the graph: the outer one first, then holes; all of them holes for the outside
+    curve::Box box;
+    int joined = 0;          // the face it belongs to; itself unless it is a sliver
+};
+
+// A line of our own that closes a gap.
+struct Bridge {
+    curve::Vec2 from, to;
+    double width = 0; // px
+};
+
+class Map {
+public:
+    Map(Graph graph, std::vector<Bridge> bridges, const Tolerances& tol);
+
+    const Graph& graph() const { return graph_; }
+    const std::vector<Face>& faces() const { return faces_; }
+    const std::vector<Bridge>& bridges() const { return bridges_; }
+    const Tolerances& tolerances() const { return tolerances_; }
+    // Faces that are not slivers, without the outside.
+    std::vector<int> areas() const;
+    std::vector<int> slivers() const;
+
+    int faceOf(int half) const { return faceOfCycle_[static_cast<std::size_t>(graph_.cycle[static_cast<std::size_t>(half)])]; }
+    int areaOf(int half) const { return faces_[static_cast<std::size_t>(faceOf(half))].joined; }
+    // The area (sliver joined) that holds the point; outside when none does.
+    int at(curve::Vec2 p) const;
+
+    // Closed paths round the chosen faces, the inside at the left with y upwards, so that holes run the other way: the same
+    // under either fill rule. `chosen` has one entry a face; slivers follow what they are joined to.
+    curve::Paths outline(const std::vector<char>& chosen) const;
+    curve::Paths outline(const std::vector<int>& areas) const;
+    // That of each area by itself.
+    std::vector<curve::Paths> outlines(const std::vector<int>& areas) const;
+    // The curve of one edge.
+    curve::Cubic curveOf(int edge) const { return graph_.curveOf(graph_.edges[static_cast<std::size_t>(edge)]); }
+    // The border as points within `tolerance` px, closed, one line a cycle.
+    std::vector<std::vector<curve::Vec2>> flat(int face, double tolerance) const;
+
+    // Walks all faces from the outside in: `cross` is told the winding number of a path changes by a step, `arrive` that
+    // the counts now are those of a face.
+    void walk(const std::function<void(int path, int step)>& cross, const std::function<void(int face)>& arrive) const;
+
+private:
+    void measure();
+    void nest();
+    void absorb();
+    bool holds(int cycle, curve::Vec2 p) const;
+
+    Graph graph_;
+    std::vector<Bridge> bridges_;
+    Tolerances tolerances_;
+    std::vector<Face> faces_;
+    std::vector<int> faceOfCycle_;
+    std::vector<double> cycleArea_, edgeLength_;
+    std::vector<curve::Box> cycleBox_;
+};
+
+using MapPtr = std::shared_ptr<const Map>;
+
+} // namespace softrope::planar
