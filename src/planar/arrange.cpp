@@ -10,30 +10,34 @@ using namespace curve;
 
 namespace {
 
-// Points nearer than a reach are one vertex; the first of them stays where it is.
+// Corners, ends and touches that come within touch of each other are one vertex, which stays where the first of them was;
+// they take in clear crossings within touch as well. Two clear crossings are one only when rounding alone tells them apart:
+// curves that cross exactly need no help, and moving such points could break the order round them.
 class VertexGrid {
 public:
-    VertexGrid(double reach_, std::size_t expected) : reach(reach_)
+    VertexGrid(double touch_, std::size_t expected) : touch(touch_), same(1e-5 * touch_)
     {
         std::size_t n = 64;
         while (n < expected * 2) n *= 2;
         heads.assign(n, -1);
     }
-    int at(Vec2 p)
+    int at(Vec2 p, bool crossing)
     {
-        const auto cx = static_cast<std::int64_t>(std::floor(p.x / reach)), cy = static_cast<std::int64_t>(std::floor(p.y / reach));
+        const auto cx = static_cast<std::int64_t>(std::floor(p.x / touch)), cy = static_cast<std::int64_t>(std::floor(p.y / touch));
         int best = -1;
-        double least = reach;
+        double least = touch * touch;
         for (std::int64_t y = cy - 1; y <= cy + 1; ++y)
             for (std::int64_t x = cx - 1; x <= cx + 1; ++x)
                 for (int k = heads[slot(x, y)]; k >= 0; k = chain[static_cast<std::size_t>(k)]) {
-                    const double d = distance(points[static_cast<std::size_t>(k)], p);
+                    const double d = squaredLength(points[static_cast<std::size_t>(k)] - p);
                     if (d > least || (d == least && best >= 0)) continue;
+                    if (crossing && isCrossing[static_cast<std::size_t>(k)] && d > same * same) continue;
                     least = d;
                     best = k;
                 }
         if (best >= 0) return best;
         points.push_back(p);
+        isCrossing.push_back(crossing);
         const std::size_t s = slot(cx, cy);
         chain.push_back(heads[s]);
         heads[s] = static_cast<int>(points.size()) - 1;
@@ -47,8 +51,9 @@ private:
         const auto h = static_cast<std::uint64_t>(x) * 0x9E3779B97F4A7C15ull ^ static_cast<std::uint64_t>(y) * 0xC2B2AE3D27D4EB4Full;
         return static_cast<std::size_t>(h >> 17) & (heads.size() - 1);
     }
-    double reach;
+    double touch, same;
     std::vector<int> heads, chain;
+    std::vector<char> isCrossing;
 };
 
 struct Cut {
@@ -92,7 +97,7 @@ struct Arranger {
         for (const Between& m : meetings) expected += m.what->contacts.size();
         VertexGrid grid(tol.touch, expected);
         for (std::size_t s = 0; s < strands.size(); ++s)
-            for (int k = 0; k < strands[s]->nodeCount(); ++k) nodeVertex[static_cast<std::size_t>(nodeOf(static_cast<int>(s), k))] = grid.at(strands[s]->node(k));
+            for (int k = 0; k < strands[s]->nodeCount(); ++k) nodeVertex[static_cast<std::size_t>(nodeOf(static_cast<int>(s), k))] = grid.at(strands[s]->node(k), false);
         for (std::size_t s = 0; s < strands.size(); ++s) {
             const Strand& one = *strands[s];
             const int n = static_cast<int>(one.pieces.size());
@@ -103,14 +108,16 @@ struct Arranger {
                 cuts.push_back({piece, 1, nodeVertex[static_cast<std::size_t>(nodeOf(static_cast<int>(s), end))]});
             }
         }
-        // Ends and corners on others first, so that crossings near them fall in with them.
-        for (const bool nodes : {true, false})
+        // Ends and corners on others first, then touches, so that crossings near them fall in with them.
+        enum class Kind { node, touch, crossing };
+        const auto kindOf = [](const Contact& c) { return c.nodeA >= 0 || c.nodeB >= 0 ? Kind::node : (c.touches ? Kind::touch : Kind::crossing); };
+        for (const Kind kind : {Kind::node, Kind::touch, Kind::crossing})
             for (const Between& m : meetings)
                 for (const Contact& c : m.what->contacts) {
-                    if ((c.nodeA >= 0 || c.nodeB >= 0) != nodes) continue;
+                    if (kindOf(c) != kind) continue;
                     const int v = c.nodeA >= 0   ? nodeVertex[static_cast<std::size_t>(nodeOf(m.i, c.nodeA))]
                                   : c.nodeB >= 0 ? nodeVertex[static_cast<std::size_t>(nodeOf(m.j, c.nodeB))]
-                                                 : grid.at(c.at);
+                                                 : grid.at(c.at, kind == Kind::crossing);
                     if (c.nodeA < 0) cuts.push_back({firstPiece[static_cast<std::size_t>(m.i)] + c.a, c.s, v});
                     if (c.nodeB < 0) cuts.push_back({firstPiece[static_cast<std::size_t>(m.j)] + c.b, c.t, v});
                 }
@@ -127,8 +134,14 @@ struct Arranger {
         for (const Cut& c : cuts) sorted[static_cast<std::size_t>(fill[static_cast<std::size_t>(c.piece)]++)] = c;
         cuts = std::move(sorted);
         cutStart = std::move(count);
+        // Few a piece: by insertion, which keeps the order of equal ones.
         for (std::size_t p = 0; p < g.pieces.size(); ++p)
-            std::stable_sort(cuts.begin() + cutStart[p], cuts.begin() + cutStart[p + 1], [](const Cut& a, const Cut& b) { return a.t < b.t; });
+            for (int k = cutStart[p] + 1; k < cutStart[p + 1]; ++k) {
+                const Cut c = cuts[static_cast<std::size_t>(k)];
+                int m = k;
+                for (; m > cutStart[p] && cuts[static_cast<std::size_t>(m) - 1].t > c.t; --m) cuts[static_cast<std::size_t>(m)] = cuts[static_cast<std::size_t>(m) - 1];
+                cuts[static_cast<std::size_t>(m)] = c;
+            }
     }
 
     // A vertex on one of two pieces that run together lies on the other as well.
@@ -196,29 +209,34 @@ struct Arranger {
                 else
                     raw.push_back({b.vertex, a.vertex, {piece, b.t, a.t}});
             }
-        std::vector<int> order(raw.size());
-        std::iota(order.begin(), order.end(), 0);
-        const auto key = [&](int k) { return static_cast<std::uint64_t>(raw[static_cast<std::size_t>(k)].from) << 32 | static_cast<std::uint32_t>(raw[static_cast<std::size_t>(k)].to); };
-        std::sort(order.begin(), order.end(), [&](int a, int b) { return key(a) != key(b) ? key(a) < key(b) : a < b; });
+        // By their lower vertex, so that those between the same two lie together.
+        std::vector<int> start(g.vertices.size() + 1, 0), order(raw.size());
+        for (const Raw& r : raw) ++start[static_cast<std::size_t>(r.from) + 1];
+        std::partial_sum(start.begin(), start.end(), start.begin());
+        std::vector<int> fill(start.begin(), start.end() - 1);
+        for (std::size_t k = 0; k < raw.size(); ++k) order[static_cast<std::size_t>(fill[static_cast<std::size_t>(raw[k].from)]++)] = static_cast<int>(k);
         g.edges.reserve(raw.size());
         g.sources.reserve(raw.size());
         std::vector<char> taken(raw.size(), 0);
-        for (std::size_t k = 0; k < order.size(); ++k) {
-            if (taken[static_cast<std::size_t>(order[k])]) continue;
-            const Raw& one = raw[static_cast<std::size_t>(order[k])];
-            Edge e{one.from, one.to, static_cast<int>(g.sources.size()), 1};
-            g.sources.push_back(one.source);
-            for (std::size_t m = k + 1; m < order.size() && key(order[m]) == key(order[k]); ++m) {
-                const Raw& other = raw[static_cast<std::size_t>(order[m])];
-                if (taken[static_cast<std::size_t>(order[m])]) continue;
-                const int how = alike(one, other);
-                if (how == 0) continue;
-                taken[static_cast<std::size_t>(order[m])] = 1;
-                g.sources.push_back(how > 0 ? other.source : Source{other.source.piece, other.source.t1, other.source.t0});
-                ++e.count;
+        for (std::size_t v = 0; v < g.vertices.size(); ++v)
+            for (int k = start[v]; k < start[v + 1]; ++k) {
+                const auto first = static_cast<std::size_t>(order[static_cast<std::size_t>(k)]);
+                if (taken[first]) continue;
+                const Raw& one = raw[first];
+                Edge e{one.from, one.to, static_cast<int>(g.sources.size()), 1};
+                g.sources.push_back(one.source);
+                for (int m = k + 1; m < start[v + 1]; ++m) {
+                    const auto second = static_cast<std::size_t>(order[static_cast<std::size_t>(m)]);
+                    const Raw& other = raw[second];
+                    if (taken[second] || other.to != one.to) continue;
+                    const int how = alike(one, other);
+                    if (how == 0) continue;
+                    taken[second] = 1;
+                    g.sources.push_back(how > 0 ? other.source : Source{other.source.piece, other.source.t1, other.source.t0});
+                    ++e.count;
+                }
+                g.edges.push_back(e);
             }
-            g.edges.push_back(e);
-        }
     }
 
     bool tiny(const Cubic& c, double t0, double t1) const
@@ -252,7 +270,7 @@ struct Arranger {
     // -- order round the vertices ----------------------------------------------------------------------------------------
     struct Leaving {
         int half = 0;
-        double angle = 0; // of the tangent, then of the point at a common distance
+        double angle = 0; // of the tangent
     };
 
     Source leaving(int half) const
@@ -324,60 +342,44 @@ struct Arranger {
         }
     }
 
+    // By tangents; those nearly alike are compared farther out, at a distance that all of them reach and where what was moved
+    // into the vertex no longer counts.
     void sortRound(std::vector<Leaving>& round) const
     {
-        const auto byAngle = [](const Leaving& a, const Leaving& b) { return a.angle != b.angle ? a.angle < b.angle : a.half < b.half; };
-        std::sort(round.begin(), round.end(), byAngle);
-        constexpr double alikeAngle = 0.03; // radians: tangents nearer than this are compared farther out
+        std::sort(round.begin(), round.end(), [](const Leaving& a, const Leaving& b) { return a.angle != b.angle ? a.angle < b.angle : a.half < b.half; });
+        constexpr double alikeAngle = 0.03; // radians
         const std::size_t n = round.size();
+        const auto gapAfter = [&](std::size_t k) { return k + 1 < n ? round[k + 1].angle - round[k].angle : round[0].angle + 2 * pi - round[k].angle; };
+        std::size_t start = n;
         bool close = false;
-        for (std::size_t k = 0; k < n && !close; ++k) {
-            const double gap = k + 1 < n ? round[k + 1].angle - round[k].angle : round[0].angle + 2 * pi - round[k].angle;
-            close = gap < alikeAngle;
+        for (std::size_t k = 0; k < n; ++k) {
+            if (gapAfter(k) < alikeAngle) close = true;
+            else if (start == n) start = (k + 1) % n; // begin after a wide gap
         }
-        // Points that were moved into this vertex make tangents doubtful as well when an edge is short.
-        double shortest = 1e300;
-        for (const Leaving& l : round) shortest = std::min(shortest, reachOf(l.half));
-        if (!close && shortest > 20 * tol.touch) return;
-        if (shortest < 3 * tol.touch) return; // too short to tell more than tangents do
-        for (Leaving& l : round) l.angle = angleOf(towards(l.half, 0.3 * shortest));
-        std::sort(round.begin(), round.end(), byAngle);
-        if (shortest > 1e6) return;
-        refineTies(round, shortest);
-    }
-
-    // What is still alike at the distance of the shortest edge is compared at that of the shortest of those alike.
-    void refineTies(std::vector<Leaving>& round, double shortest) const
-    {
-        const std::size_t n = round.size();
-        constexpr double alikeAngle = 0.01;
-        std::size_t start = 0; // begin after a wide gap
-        for (std::size_t k = 0; k < n; ++k)
-            if ((k + 1 < n ? round[k + 1].angle - round[k].angle : round[0].angle + 2 * pi - round[k].angle) >= alikeAngle) {
-                start = (k + 1) % n;
-                break;
-            }
+        if (!close || start == n) return;
         std::rotate(round.begin(), round.begin() + static_cast<std::ptrdiff_t>(start), round.end());
         for (std::size_t from = 0; from < n;) {
             std::size_t to = from + 1;
-            const auto gap = [&](std::size_t k) {
+            const auto before = [&](std::size_t k) {
                 const double d = round[k].angle - round[k - 1].angle;
                 return d < 0 ? d + 2 * pi : d;
             };
-            while (to < n && gap(to) < alikeAngle) ++to;
-            if (to - from > 1) {
-                double reach = 1e300;
-                for (std::size_t k = from; k < to; ++k) reach = std::min(reach, reachOf(round[k].half));
-                if (reach > 1.5 * shortest || to - from < n) {
-                    const Vec2 base = towards(round[from].half, 0.3 * reach);
-                    std::vector<std::pair<double, Leaving>> group;
-                    for (std::size_t k = from; k < to; ++k) group.push_back({turn(base, towards(round[k].half, 0.3 * reach)), round[k]});
-                    std::stable_sort(group.begin(), group.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
-                    for (std::size_t k = from; k < to; ++k) round[k] = group[k - from].second;
-                }
-            }
+            while (to < n && before(to) < alikeAngle) ++to;
+            if (to - from > 1) sortAlike(round, from, to);
             from = to;
         }
+    }
+
+    void sortAlike(std::vector<Leaving>& round, std::size_t from, std::size_t to) const
+    {
+        double reach = 1e300;
+        for (std::size_t k = from; k < to; ++k) reach = std::min(reach, reachOf(round[k].half));
+        if (!(reach > 1e-9)) return;
+        const Vec2 base = towards(round[from].half, 0.3 * reach);
+        std::vector<std::pair<double, Leaving>> group;
+        for (std::size_t k = from; k < to; ++k) group.push_back({turn(base, towards(round[k].half, 0.3 * reach)), round[k]});
+        std::stable_sort(group.begin(), group.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+        for (std::size_t k = from; k < to; ++k) round[k] = group[k - from].second;
     }
 };
 

@@ -22,19 +22,19 @@ struct Place {
     Vec2 point;
 };
 
-// Nearest point of the strand within `reach`; with `from` >= 0 only pieces that are at least `reach` * 4 away along it from
-// the given end.
+// Nearest point of the strand within `reach`.
 Place nearestOn(const Strand& s, Vec2 p, double reach)
 {
     Place best;
     for (const Span& v : s.spans) {
-        if (distance(v.box, p) > std::min(reach, best.distance)) continue;
+        if (!v.box.grown(std::min(reach, best.distance)).contains(p)) continue;
         const NearestOnCubic n = nearest(v.curve, p);
         if (n.distance < best.distance && n.distance <= reach) best = {n.distance, n.point};
     }
     return best;
 }
 
+// The same on a strand from its own end, without the part up to four times as far along it.
 Place nearestOnOwnFarPart(const Strand& s, const FreeEnd& end, double reach)
 {
     Place best;
@@ -44,7 +44,7 @@ Place nearestOnOwnFarPart(const Strand& s, const FreeEnd& end, double reach)
         const Span& v = s.spans[end.last ? n - 1 - k : k];
         const double from = along;
         along += distance(v.curve.p0, v.curve.p3);
-        if (from < 4 * reach || distance(v.box, end.at) > std::min(reach, best.distance)) continue;
+        if (from < 4 * reach || !v.box.grown(std::min(reach, best.distance)).contains(end.at)) continue;
         const NearestOnCubic m = nearest(v.curve, end.at);
         if (m.distance < best.distance && m.distance <= reach) best = {m.distance, m.point};
     }
@@ -70,7 +70,7 @@ struct Closer {
             if (node == last || stub(s, piece, t, at, true)) closedOff[static_cast<std::size_t>(2 * strand + 1)] = 1;
         };
         for (const Between& m : meetings) {
-            if (!m.what->contacts.empty()) meeting.insert({m.i, m.j});
+            if (strands[static_cast<std::size_t>(m.i)]->closed && strands[static_cast<std::size_t>(m.j)]->closed) meeting.insert({m.i, m.j});
             for (const Contact& c : m.what->contacts) {
                 note(m.i, c.a, c.s, c.at, c.nodeA);
                 note(m.j, c.b, c.t, c.at, c.nodeB);
@@ -135,7 +135,7 @@ struct Closer {
             if (e.used) continue;
             Place best = nearestOnOwnFarPart(*strands[static_cast<std::size_t>(e.strand)], e, gap);
             for (std::size_t k = 0; k < strands.size(); ++k) {
-                if (static_cast<int>(k) == e.strand || distance(strands[k]->box, e.at) > gap) continue;
+                if (static_cast<int>(k) == e.strand || !strands[k]->box.grown(gap).contains(e.at)) continue;
                 const Place p = nearestOn(*strands[k], e.at, gap);
                 if (p.distance < best.distance) best = p;
             }

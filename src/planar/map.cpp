@@ -18,7 +18,8 @@ Cubic moved(const Cubic& c, Vec2 by)
 // Length between the chord and the control polygon (Gravesen 1997): enough to compare borders.
 double roughLength(const Cubic& c)
 {
-    return 0.5 * (distance(c.p0, c.p3) + distance(c.p0, c.p1) + distance(c.p1, c.p2) + distance(c.p2, c.p3));
+    const auto leg = [](Vec2 d) { return std::sqrt(squaredLength(d)); };
+    return 0.5 * (leg(c.p3 - c.p0) + leg(c.p1 - c.p0) + leg(c.p2 - c.p1) + leg(c.p3 - c.p2));
 }
 
 // Crossings of the ray from p towards +x with the polyline, for the even-odd rule.

@@ -1,6 +1,7 @@
 #include "planar/meet.h"
 
 #include <algorithm>
+#include <optional>
 #include <tuple>
 
 namespace softrope::planar {
@@ -9,33 +10,29 @@ using namespace curve;
 
 namespace {
 
+// A stretch of the first piece, s0 to s1, within touch of the second, and the nearest place found on it.
 struct Near {
     double s, t, distance;
     Vec2 at;
+    double s0 = 0, s1 = 0;
 };
 
-// Nearest points of two straight stretches that are (nearly) parallel: one of them lies at an end.
-Near nearestOf(const Span& u, const Span& v)
+// Nearest point of a piece to p, by Gauss-Newton steps from the point on a chord of it.
+NearestOnCubic nearBy(const Cubic& piece, const Span& chord, Vec2 p)
 {
-    Near best{0, 0, 1e300, {}};
-    const auto project = [](const Span& on, Vec2 p) {
-        const Vec2 d = on.curve.p3 - on.curve.p0;
-        const double q = squaredLength(d);
-        return q > 0 ? std::clamp(dot(p - on.curve.p0, d) / q, 0.0, 1.0) : 0.0;
-    };
+    const Vec2 d = chord.curve.p3 - chord.curve.p0;
+    const double q = squaredLength(d);
+    double t = chord.t0 + (chord.t1 - chord.t0) * (q > 0 ? std::clamp(dot(p - chord.curve.p0, d) / q, 0.0, 1.0) : 0.0);
     for (int k = 0; k < 4; ++k) {
-        const bool first = k < 2;
-        const Span &of = first ? u : v, &on = first ? v : u;
-        const double mine = k % 2;
-        const Vec2 p = mine == 0 ? of.curve.p0 : of.curve.p3;
-        const double w = project(on, p);
-        const Vec2 q = at(on.curve, w);
-        const double d = distance(p, q);
-        if (d >= best.distance) continue;
-        const double tOf = of.t0 + (of.t1 - of.t0) * mine, tOn = on.t0 + (on.t1 - on.t0) * w;
-        best = first ? Near{tOf, tOn, d, 0.5 * (p + q)} : Near{tOn, tOf, d, 0.5 * (p + q)};
+        const Vec2 v = derivative(piece, t);
+        const double n = squaredLength(v);
+        if (!(n > 0)) break;
+        const double step = dot(at(piece, t) - p, v) / n;
+        t = std::clamp(t - step, 0.0, 1.0);
+        if (std::abs(step) < 1e-6) break;
     }
-    return best;
+    const Vec2 at_ = at(piece, t);
+    return {t, at_, std::sqrt(squaredLength(at_ - p))};
 }
 
 bool apart(const Span& u, const Span& v, double touch)
@@ -80,7 +77,8 @@ struct Search {
     const Piece& pieceB(int i) const { return b.pieces[static_cast<std::size_t>(i)]; }
 
     // -- clear crossings ---------------------------------------------------------------------------------------------
-    void crossing(const Span& u, const Span& v)
+    // The spans' ranges of direction lie apart: they cross once or not at all.
+    void crossing(const Span& u, const Span& v, int depth)
     {
         const Vec2 du = u.curve.p3 - u.curve.p0, dv = v.curve.p3 - v.curve.p0, r = v.curve.p0 - u.curve.p0;
         const double den = cross(du, dv);
@@ -94,21 +92,33 @@ struct Search {
             add(u.piece, v.piece, u.t0 + (u.t1 - u.t0) * x, v.t0 + (v.t1 - v.t0) * y, u.curve.p0 + x * du);
             return;
         }
-        // Off by a wide margin: the spans bend too little to reach.
-        if (x < -1 || x > 2 || y < -1 || y > 2) return;
+        if (apart(u, v, 1e-9) || apart(v, u, 1e-9)) return;
         double s = u.t0 + (u.t1 - u.t0) * std::clamp(x, 0.0, 1.0), t = v.t0 + (v.t1 - v.t0) * std::clamp(y, 0.0, 1.0);
-        if (!settle(pa.curve, pb.curve, s, t)) return;
         const double ea = eps + 1e-9 * (u.t1 - u.t0), eb = eps + 1e-9 * (v.t1 - v.t0);
-        if (s < u.t0 - ea || s > u.t1 + ea || t < v.t0 - eb || t > v.t1 + eb) return;
-        s = std::clamp(s, 0.0, 1.0);
-        t = std::clamp(t, 0.0, 1.0);
-        add(u.piece, v.piece, s, t, at(pa.curve, s));
+        if (settle(pa.curve, pb.curve, s, t) && s >= u.t0 - ea && s <= u.t1 + ea && t >= v.t0 - eb && t <= v.t1 + eb) {
+            s = std::clamp(s, 0.0, 1.0);
+            t = std::clamp(t, 0.0, 1.0);
+            add(u.piece, v.piece, s, t, at(pa.curve, s));
+            return;
+        }
+        // Newton went elsewhere: cut up until the hulls are apart or the chords decide.
+        const double lu = length(du), lv = length(dv);
+        if (depth == 0 || (u.turn * lu < 1e-7 && v.turn * lv < 1e-7)) return;
+        halve(u, v, lu * u.turn >= lv * v.turn, depth);
     }
 
-    void add(int i, int j, double s, double t, Vec2 p)
+    void halve(const Span& u, const Span& v, bool first, int depth)
+    {
+        const Span& w = first ? u : v;
+        const double mid = 0.5 * (w.t0 + w.t1);
+        const Piece& piece = first ? pieceA(u.piece) : pieceB(v.piece);
+        for (const Span& half : {spanOf(piece, w.piece, w.t0, mid), spanOf(piece, w.piece, mid, w.t1)}) first ? look(half, v, depth - 1) : look(u, half, depth - 1);
+    }
+
+    void add(int i, int j, double s, double t, Vec2 p, bool touches = false)
     {
         if (itself && sameJoint(i, j, p)) return;
-        found.contacts.push_back({i, j, s, t, p});
+        found.contacts.push_back({i, j, s, t, p, -1, -1, touches});
     }
 
     // The joint of two pieces that follow each other is no contact.
@@ -126,26 +136,59 @@ struct Search {
         if (within(u, v)) return;
         const double c = std::abs(cross(u.along, v.along));
         if (u.turn + v.turn < 1.4 && c > u.turn + v.turn + 1e-7 && c > 1e-6) {
-            crossing(u, v);
+            crossing(u, v, depth);
             return;
         }
         if (apart(u, v, touch) || apart(v, u, touch)) return;
         const double lu = u.box.width() + u.box.height(), lv = v.box.width() + v.box.height();
-        const bool flatU = u.turn * lu < 0.05 * touch, flatV = v.turn * lv < 0.05 * touch;
+        const bool flatU = u.turn * lu < touch, flatV = v.turn * lv < touch; // sagitta below a quarter of touch
         if ((flatU && flatV) || depth == 0) {
-            const Near n = nearestOf(u, v);
-            if (n.distance <= touch) leaves.push_back(n);
+            leaf(u, v);
             return;
         }
-        if ((lu >= lv && !flatU) || flatV) {
-            const double mid = 0.5 * (u.t0 + u.t1);
-            look(spanOf(pieceA(u.piece), u.piece, u.t0, mid), v, depth - 1);
-            look(spanOf(pieceA(u.piece), u.piece, mid, u.t1), v, depth - 1);
-        } else {
-            const double mid = 0.5 * (v.t0 + v.t1);
-            look(u, spanOf(pieceB(v.piece), v.piece, v.t0, mid), depth - 1);
-            look(u, spanOf(pieceB(v.piece), v.piece, mid, v.t1), depth - 1);
+        if (runsAlong(u, v)) return;
+        halve(u, v, (lu >= lv && !flatU) || flatV, depth);
+    }
+
+    // Two short stretches: their nearest places, measured on the curves themselves.
+    void leaf(const Span& u, const Span& v)
+    {
+        Near best{0, 0, 1e300, {}, u.t0, u.t1};
+        const auto offer = [&](double s, double t, double d, Vec2 p) {
+            if (d >= best.distance) return;
+            best.s = s;
+            best.t = t;
+            best.distance = d;
+            best.at = p;
+        };
+        for (const double w : {0.0, 0.5, 1.0}) {
+            const double s = u.t0 + (u.t1 - u.t0) * w, t = v.t0 + (v.t1 - v.t0) * w;
+            const Vec2 p = at(u.curve, w), q = at(v.curve, w);
+            const NearestOnCubic onB = nearBy(pieceB(v.piece).curve, v, p), onA = nearBy(pieceA(u.piece).curve, u, q);
+            offer(s, onB.t, onB.distance, 0.5 * (p + onB.point));
+            if (onA.t >= u.t0 && onA.t <= u.t1) offer(onA.t, t, onA.distance, 0.5 * (q + onA.point));
         }
+        if (best.distance <= touch) leaves.push_back(best);
+    }
+
+    // All of u stays within touch of v's piece: one leaf, without cutting it up.
+    bool runsAlong(const Span& u, const Span& v)
+    {
+        if (u.turn > 0.3) return false;
+        Near best{0, 0, 1e300, {}, u.t0, u.t1};
+        for (const double w : {0.0, 1.0, 0.5, 0.25, 0.75}) {
+            const Vec2 p = at(u.curve, w);
+            const NearestOnCubic n = nearBy(pieceB(v.piece).curve, v, p);
+            if (n.distance > touch) return false;
+            if (n.distance < best.distance) {
+                best.distance = n.distance;
+                best.s = u.t0 + (u.t1 - u.t0) * w;
+                best.t = n.t;
+                best.at = 0.5 * (p + n.point);
+            }
+        }
+        leaves.push_back(best);
+        return true;
     }
 
     // Both stretches belong to one common run.
@@ -164,45 +207,80 @@ struct Search {
     void takeLeaves(int i, int j)
     {
         if (leaves.empty()) return;
-        std::sort(leaves.begin(), leaves.end(), [](const Near& x, const Near& y) { return x.s < y.s; });
-        const auto gapAfter = [&](std::size_t k) { return distance(leaves[k].at, leaves[k + 1].at); };
+        std::sort(leaves.begin(), leaves.end(), [](const Near& x, const Near& y) { return std::tie(x.s0, x.s1) < std::tie(y.s0, y.s1); });
         for (std::size_t from = 0; from < leaves.size();) {
-            std::size_t to = from;
-            // Flat leaves may be long; they follow each other when what lies between stays within touch.
-            while (to + 1 < leaves.size() && (gapAfter(to) < 20 * touch || closeBetween(i, j, leaves[to], leaves[to + 1]))) ++to;
-            const auto best = std::min_element(leaves.begin() + static_cast<std::ptrdiff_t>(from), leaves.begin() + static_cast<std::ptrdiff_t>(to) + 1,
-                                               [](const Near& x, const Near& y) { return x.distance < y.distance; });
-            if (!known(i, j, leaves[from], leaves[to])) {
-                Near n = *best;
+            std::size_t to = from, best = from;
+            double end = leaves[from].s1;
+            const auto follows = [&](const Near& n) { return n.s0 <= end + 1e-9 || distance(at(pieceA(i).curve, n.s0), at(pieceA(i).curve, end)) < 20 * touch; };
+            while (to + 1 < leaves.size() && follows(leaves[to + 1])) {
+                ++to;
+                end = std::max(end, leaves[to].s1);
+                if (leaves[to].distance < leaves[best].distance) best = to;
+            }
+            if (!crossingsAlong(i, j, from, to) && !known(i, j, leaves[from].s0, end, at(pieceA(i).curve, leaves[from].s0), at(pieceA(i).curve, end))) {
+                Near n = leaves[best];
                 refine(i, j, n);
-                add(i, j, n.s, n.t, n.at);
+                add(i, j, n.s, n.t, n.at, true);
             }
             from = to + 1;
         }
         leaves.clear();
     }
 
-    bool closeBetween(int i, int j, const Near& x, const Near& y) const
+    // Where the two change sides within such a place: shallow crossings. Sides are told only where the distance is well above
+    // rounding.
+    bool crossingsAlong(int i, int j, std::size_t from, std::size_t to)
     {
-        for (const double w : {0.25, 0.5, 0.75}) {
-            const Vec2 p = at(pieceA(i).curve, x.s + (y.s - x.s) * w);
-            if (nearest(pieceB(j).curve, p).distance > touch) return false;
-        }
-        return true;
+        const Cubic &ca = pieceA(i).curve, &cb = pieceB(j).curve;
+        struct Side {
+            double s, t, side;
+        };
+        const auto sideAt = [&](double s, double t) {
+            const Vec2 p = at(ca, s);
+            for (int k = 0; k < 6; ++k) {
+                const Vec2 v = derivative(cb, t);
+                const double n = squaredLength(v);
+                if (!(n > 0)) break;
+                const double step = dot(at(cb, t) - p, v) / n;
+                t = std::clamp(t - step, 0.0, 1.0);
+                if (std::abs(step) < 1e-12) break;
+            }
+            const Vec2 off = p - at(cb, t), v = derivative(cb, t);
+            // Beyond an end of the other piece there is no side.
+            if (std::abs(dot(off, v)) > 0.01 * std::sqrt(squaredLength(off) * squaredLength(v)) + 1e-12) return Side{s, t, 0};
+            return Side{s, t, cross(v, off) / std::sqrt(squaredLength(v) + 1e-300)};
+        };
+        bool found_ = false;
+        std::optional<Side> last;
+        for (std::size_t k = from; k <= to; ++k)
+            for (const double w : {0.0, 0.5, 1.0}) {
+                const Side here = sideAt(leaves[k].s0 + (leaves[k].s1 - leaves[k].s0) * w, leaves[k].t);
+                if (std::abs(here.side) < 0.02 * touch) continue;
+                if (last && here.s > last->s && (here.side > 0) != (last->side > 0)) {
+                    Side lo = *last, hi = here;
+                    for (int m = 0; m < 60 && hi.s - lo.s > 1e-14; ++m) {
+                        const Side mid = sideAt(0.5 * (lo.s + hi.s), 0.5 * (lo.t + hi.t));
+                        ((mid.side > 0) == (lo.side > 0) ? lo : hi) = mid;
+                    }
+                    add(i, j, hi.s, hi.t, at(ca, hi.s), true);
+                    found_ = true;
+                }
+                last = here;
+            }
+        return found_;
     }
 
-    bool known(int i, int j, const Near& from, const Near& to) const
+    bool known(int i, int j, double s0, double s1, Vec2 from, Vec2 to) const
     {
         const double reach = 2 * touch;
-        const auto inside = [&](double s, Vec2 p) {
-            return (s >= from.s - 1e-9 && s <= to.s + 1e-9) || distance(p, from.at) < reach || distance(p, to.at) < reach;
-        };
-        for (const Contact& c : found.contacts)
+        const auto inside = [&](double s, Vec2 p) { return (s >= s0 - 1e-9 && s <= s1 + 1e-9) || distance(p, from) < reach || distance(p, to) < reach; };
+        for (const Contact& c : found.contacts) {
             if (c.a == i && c.b == j && inside(c.s, c.at)) return true;
+            if ((c.nodeA >= 0 || c.nodeB >= 0) && (distance(c.at, from) < reach || distance(c.at, to) < reach)) return true;
+        }
         for (const Run& r : found.runs)
-            if (r.a == i && r.b == j && r.s0 <= to.s + 1e-9 && r.s1 >= from.s - 1e-9) return true;
-        if (itself && (sameJoint(i, j, from.at) || sameJoint(i, j, to.at))) return true;
-        return false;
+            if (r.a == i && r.b == j && r.s0 <= s1 + 1e-9 && r.s1 >= s0 - 1e-9) return true;
+        return itself && (sameJoint(i, j, from) || sameJoint(i, j, to));
     }
 
     // The least distance: steps along both until the difference is square to both tangents, or a crossing is met.

@@ -15,6 +15,7 @@ struct Contact {
     double s = 0, t = 0;
     curve::Vec2 at;
     int nodeA = -1, nodeB = -1; // the point is this node of the first or second strand
+    bool touches = false;       // nearly parallel there, or no crossing at all: the place stands for all within touch
 };
 
 // The two pieces stay within `touch` between these parameters; t0 > t1 when they run against each other.

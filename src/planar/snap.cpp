@@ -358,11 +358,11 @@ Graph snapped(const Graph& rough, const Tolerances& tol)
     std::vector<Chord> chords = b.flatten();
     for (int k = 0; k < 8; ++k) {
         const bool still = round(chords);
-        if (!still && k < 1) continue;
         b.g = {};
         b.assemble(chords);
         b.order();
-        if (link(b.g)) break;
+        // One round is almost always enough; a hot point that lies exactly on a foreign chord needs another.
+        if (link(b.g) || still) break;
     }
     b.refine();
     return std::move(b.g);

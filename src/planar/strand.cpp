@@ -15,14 +15,15 @@ Box hull(const Cubic& c)
     return b;
 }
 
-// Largest angle between the chord and the legs of the control polygon; pi when there is no chord.
+// Largest angle between the chord and the legs of the control polygon, a little over; pi when a leg runs back.
 double turnOf(const Cubic& c, Vec2 along)
 {
     double most = 0;
     for (const Vec2 leg : {c.p1 - c.p0, c.p2 - c.p1, c.p3 - c.p2}) {
         if (squaredLength(leg) == 0) continue;
-        if (along == Vec2{}) return pi;
-        most = std::max(most, std::abs(turn(along, leg)));
+        const double ahead = dot(along, leg);
+        if (!(ahead > 0)) return pi;
+        most = std::max(most, std::abs(cross(along, leg)) / ahead); // the tangent: a little more than the angle
     }
     return most;
 }

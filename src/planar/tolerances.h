@@ -8,7 +8,7 @@ namespace softrope::planar {
 struct Tolerances {
     double touch = 0.01;       // anything nearer is one: ends on curves, tangencies, curves that run together
     double grid = 0.005;       // snap-rounding; a border moves by at most 0.71 of it
-    double flatten = 0.02;     // chords of the snapped engine; crossings are refined, so it does not show
+    double flatten = 0.005;    // chords of the snapped engine; crossings are refined, so it does not show
     double sliverArea = 0.05;  // px^2: smaller areas join a neighbour
     double sliverWidth = 0.02; // so do narrower ones (twice area by perimeter)
 

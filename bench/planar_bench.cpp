@@ -1,0 +1,91 @@
+// The planar map: set operations, all areas, and one line moved among many. Run with --benchmark_filter=... as needed.
+#include "../tests/planar/shapes.h"
+
+#include "planar/planar.h"
+
+#include <benchmark/benchmark.h>
+
+namespace {
+
+using namespace softrope;
+using namespace softrope::curve;
+
+std::vector<planar::Shape> shapesOf(const Paths& paths)
+{
+    std::vector<planar::Shape> all;
+    for (const Path& p : paths) all.push_back({{p}, false});
+    return all;
+}
+
+void combine(benchmark::State& state, planar::Operation op)
+{
+    const auto all = shapesOf(shapes::blobs(7, static_cast<int>(state.range(0))));
+    for (auto _ : state) benchmark::DoNotOptimize(planar::combine(all, op));
+}
+void unite(benchmark::State& state)
+{
+    combine(state, planar::Operation::unite);
+}
+void exclude(benchmark::State& state)
+{
+    combine(state, planar::Operation::exclude);
+}
+BENCHMARK(unite)->Arg(10)->Arg(100)->Arg(400)->Unit(benchmark::kMillisecond);
+BENCHMARK(exclude)->Arg(100)->Unit(benchmark::kMillisecond);
+
+void uniteNearDuplicates(benchmark::State& state)
+{
+    shapes::Random random(3);
+    const Path one = shapes::blob(random, {500, 500}, 300, 10);
+    Paths all;
+    for (int k = 0; k < 20; ++k) all.push_back(transformed(one, translation({random(-0.02, 0.02), random(-0.02, 0.02)})));
+    const auto input = shapesOf(all);
+    for (auto _ : state) benchmark::DoNotOptimize(planar::combine(input, planar::Operation::unite));
+}
+BENCHMARK(uniteNearDuplicates)->Unit(benchmark::kMillisecond);
+
+void areasOfBlobs(benchmark::State& state)
+{
+    const Paths all = shapes::blobs(7, static_cast<int>(state.range(0)));
+    std::size_t faces = 0;
+    for (auto _ : state) {
+        const planar::MapPtr map = planar::build(all);
+        faces = map->areas().size();
+    }
+    state.counters["faces"] = static_cast<double>(faces);
+}
+BENCHMARK(areasOfBlobs)->Arg(100)->Arg(400)->Unit(benchmark::kMillisecond);
+
+void areasOfStrokes(benchmark::State& state)
+{
+    const Paths all = shapes::strokes(5, static_cast<int>(state.range(0)));
+    std::size_t faces = 0;
+    for (auto _ : state) {
+        const planar::MapPtr map = planar::build(all);
+        faces = map->areas().size();
+    }
+    state.counters["faces"] = static_cast<double>(faces);
+}
+BENCHMARK(areasOfStrokes)->Arg(200)->Arg(300)->Unit(benchmark::kMillisecond);
+
+// One of 300 lines moves; map and areas are brought up to date.
+void moveOneOfMany(benchmark::State& state)
+{
+    Paths all = shapes::strokes(5, 300);
+    planar::BuildOptions o;
+    o.gap = static_cast<double>(state.range(0));
+    planar::Builder builder;
+    builder.build(all, o);
+    std::size_t faces = 0;
+    for (auto _ : state) {
+        all[17] = transformed(all[17], translation({0.7, 0.3}));
+        const planar::MapPtr map = builder.build(all, o);
+        faces = map->areas().size();
+    }
+    state.counters["faces"] = static_cast<double>(faces);
+}
+BENCHMARK(moveOneOfMany)->Arg(0)->Arg(2)->Unit(benchmark::kMillisecond);
+
+} // namespace
+
+BENCHMARK_MAIN();
