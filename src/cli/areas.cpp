@@ -2,11 +2,16 @@
 
 #include "art/edits.h"
 #include "cli/streams.h"
+#include "files/pictures.h"
+#include "mirror/mirror.h"
 #include "planar/planar.h"
+#include "render/render.h"
 
 #include <algorithm>
 #include <cmath>
+#include <cstdlib>
 #include <iostream>
+#include <optional>
 
 namespace softrope::cli {
 
@@ -50,6 +55,48 @@ art::Document withShapes(const art::Document& d, const std::string& layerName, s
     return out;
 }
 
+// "x=540" or "x1,y1,x2,y2".
+std::optional<mirror::Axis> axisFrom(const std::string& text)
+{
+    std::vector<double> v;
+    const bool upright = text.rfind("x=", 0) == 0;
+    const char* p = text.c_str() + (upright ? 2 : 0);
+    while (true) {
+        char* end = nullptr;
+        const double n = std::strtod(p, &end);
+        if (end == p || !std::isfinite(n)) return std::nullopt;
+        v.push_back(n);
+        if (*end == 0) break;
+        if (*end != ',') return std::nullopt;
+        p = end + 1;
+    }
+    if (upright) return v.size() == 1 ? std::optional(mirror::Axis{{v[0], 0}, curve::pi / 2}) : std::nullopt;
+    if (v.size() != 4 || (v[0] == v[2] && v[1] == v[3])) return std::nullopt;
+    return mirror::Axis{{v[0], v[1]}, curve::angleOf(curve::Vec2{v[2] - v[0], v[3] - v[1]})};
+}
+
+// From the reference's edges where there is one, else from the lines themselves; on the sheet.
+std::optional<mirror::FoundAxis> symmetryOf(const art::Document& d)
+{
+    for (const art::LayerPtr& l : d.layers)
+        for (const art::ItemPtr& i : l->items) {
+            const art::Reference* r = i->reference();
+            if (!r || !r->picture) continue;
+            const files::PictureResult p = files::readPicture(r->picture->bytes, i->name);
+            if (!p.ok()) continue;
+            std::vector<mirror::EdgePoint> edges = mirror::edgePoints(pixel::greyOf(p.picture));
+            const curve::Affine m = art::placement(*r);
+            for (mirror::EdgePoint& e : edges) {
+                e.at = m * e.at;
+                e.angle += r->turn;
+            }
+            if (const auto found = mirror::findAxis(edges)) return found;
+        }
+    curve::Paths lines;
+    for (const art::Artwork* w : artworkOf(d)) lines.insert(lines.end(), w->paths.begin(), w->paths.end());
+    return mirror::findAxis(mirror::edgePoints(lines));
+}
+
 } // namespace
 
 int combine(const CombineArgs& a)
@@ -83,9 +130,44 @@ int areas(const AreasArgs& a)
     std::vector<curve::Paths> outlines = map->outlines(found);
     std::vector<std::pair<curve::Paths, std::string>> shapes;
     for (std::size_t k = 0; k < outlines.size(); ++k) shapes.emplace_back(std::move(outlines[k]), "Area " + std::to_string(k + 1));
-    if (a.out != "-")
-        std::cerr << found.size() << " areas, " << map->bridges().size() << " gaps closed, " << map->slivers().size() << " slivers absorbed\n";
+    if (a.out != "-") std::cerr << found.size() << " areas, " << map->bridges().size() << " gaps closed, " << map->slivers().size() << " slivers absorbed\n";
     return write(a.out, files::writeCleanSvg(withShapes(r.document, "Areas", std::move(shapes)), decimalsFor(r.document)));
+}
+
+int mirror(const MirrorArgs& a)
+{
+    namespace mirror = softrope::mirror;
+    const std::optional<mirror::Axis> given = a.axis == "auto" ? std::nullopt : axisFrom(a.axis);
+    if (a.axis != "auto" && !given) return fail(badUse, "--axis takes auto, x=PX or X1,Y1,X2,Y2 (two different points), not '" + a.axis + "'.");
+    const files::SvgResult r = readDrawing(a.in);
+    if (!r.ok()) return fail(badInput, r.problem);
+    mirror::Axis axis;
+    if (given) {
+        axis = *given;
+    } else {
+        const std::optional<mirror::FoundAxis> found = symmetryOf(r.document);
+        if (!found || found->confidence < mirror::leastConfidence)
+            return fail(badInput, "no symmetry was found" +
+                                      (found ? " (confidence " + std::to_string(std::lround(100 * found->confidence)) + " %)" : std::string()) +
+                                      "; say where the axis is with --axis.");
+        axis = found->axis;
+        std::cerr << "axis through " << axis.through.x << "," << axis.through.y << " at " << curve::degrees(axis.angle) << " degrees, confidence "
+                  << std::lround(100 * found->confidence) << " %\n";
+    }
+    mirror::WeldOptions o;
+    o.tolerance = a.weld;
+    std::size_t seams = 0, copied = 0;
+    art::Document d = r.document;
+    for (const art::LayerPtr& l : r.document.layers)
+        for (const art::ItemPtr& i : l->items) {
+            if (!i->artwork() || !l->shown) continue;
+            mirror::Welded w = mirror::weld(i->artwork()->paths, axis, o);
+            seams += w.joined;
+            copied += w.copied;
+            d = art::withPaths(d, i->id, std::move(w.paths));
+        }
+    if (a.out != "-") std::cerr << seams << " seams welded, " << copied << " paths copied\n";
+    return write(a.out, files::writeCleanSvg(d, decimalsFor(r.document)));
 }
 
 } // namespace softrope::cli

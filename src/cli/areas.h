@@ -1,4 +1,4 @@
-// The commands over areas: combine and areas.
+// The commands over closed shapes and halves: combine, areas and mirror.
 #pragma once
 
 #include <string>
@@ -15,5 +15,11 @@ struct AreasArgs {
     double gap = 0; // px
 };
 int areas(const AreasArgs& a);
+
+struct MirrorArgs {
+    std::string in, out, axis = "auto";
+    double weld = 3; // px
+};
+int mirror(const MirrorArgs& a);
 
 } // namespace softrope::cli

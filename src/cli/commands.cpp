@@ -1,9 +1,9 @@
 #include "cli/commands.h"
 
-#include "cli/areas.h"
-#include "cli/streams.h"
 #include "art/edits.h"
 #include "art/traced.h"
+#include "cli/areas.h"
+#include "cli/streams.h"
 #include "files/bytes.h"
 #include "files/pictures.h"
 #include "files/svg.h"
@@ -179,6 +179,7 @@ int run(int argc, char** argv)
                "  soft-rope-cli reduce traced.svg -o tidy.svg --slack 0.5\n"
                "  soft-rope-cli combine teapot.svg -o one.svg --op union\n"
                "  soft-rope-cli areas lines.svg -o areas.svg --gap 2\n"
+               "  soft-rope-cli mirror half-moth.svg -o moth.svg --axis x=540 --weld 4\n"
                "  soft-rope-cli export moth.svg -o moth.png --width 2048\n"
                "  soft-rope-cli info moth.svg | grep nodes\n"
                "  cat moth.png | soft-rope-cli outline - -o - > moth.svg\n"
@@ -241,6 +242,14 @@ int run(int argc, char** argv)
     areasCommand->add_option("-o,--out", ar.out, "SVG to write; - writes standard output")->required();
     areasCommand->add_option("--gap", ar.gap, "ends that come this near count as meeting, px")->capture_default_str()->check(CLI::Range(0.0, 1000.0));
     areasCommand->callback([&] { code = areas(ar); });
+
+    MirrorArgs mi;
+    CLI::App* mirrorCommand = app.add_subcommand("mirror", "A half-drawn drawing becomes whole: mirrored and welded at the axis");
+    mirrorCommand->add_option("drawing", mi.in, "SVG; - reads standard input")->required();
+    mirrorCommand->add_option("-o,--out", mi.out, "SVG to write; - writes standard output")->required();
+    mirrorCommand->add_option("--axis", mi.axis, "auto (found from the picture or the lines), x=PX, or two points X1,Y1,X2,Y2")->capture_default_str();
+    mirrorCommand->add_option("--weld", mi.weld, "ends this near the axis are put on it, px")->capture_default_str()->check(CLI::Range(0.0, 1000.0));
+    mirrorCommand->callback([&] { code = mirror(mi); });
 
     std::string about;
     CLI::App* infoCommand = app.add_subcommand("info", "Layers, paths and nodes of a drawing, as JSON");

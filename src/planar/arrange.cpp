@@ -97,7 +97,8 @@ struct Arranger {
         for (const Between& m : meetings) expected += m.what->contacts.size();
         VertexGrid grid(tol.touch, expected);
         for (std::size_t s = 0; s < strands.size(); ++s)
-            for (int k = 0; k < strands[s]->nodeCount(); ++k) nodeVertex[static_cast<std::size_t>(nodeOf(static_cast<int>(s), k))] = grid.at(strands[s]->node(k), false);
+            for (int k = 0; k < strands[s]->nodeCount(); ++k)
+                nodeVertex[static_cast<std::size_t>(nodeOf(static_cast<int>(s), k))] = grid.at(strands[s]->node(k), false);
         for (std::size_t s = 0; s < strands.size(); ++s) {
             const Strand& one = *strands[s];
             const int n = static_cast<int>(one.pieces.size());
@@ -139,7 +140,8 @@ struct Arranger {
             for (int k = cutStart[p] + 1; k < cutStart[p + 1]; ++k) {
                 const Cut c = cuts[static_cast<std::size_t>(k)];
                 int m = k;
-                for (; m > cutStart[p] && cuts[static_cast<std::size_t>(m) - 1].t > c.t; --m) cuts[static_cast<std::size_t>(m)] = cuts[static_cast<std::size_t>(m) - 1];
+                for (; m > cutStart[p] && cuts[static_cast<std::size_t>(m) - 1].t > c.t; --m)
+                    cuts[static_cast<std::size_t>(m)] = cuts[static_cast<std::size_t>(m) - 1];
                 cuts[static_cast<std::size_t>(m)] = c;
             }
     }
@@ -353,8 +355,10 @@ struct Arranger {
         std::size_t start = n;
         bool close = false;
         for (std::size_t k = 0; k < n; ++k) {
-            if (gapAfter(k) < alikeAngle) close = true;
-            else if (start == n) start = (k + 1) % n; // begin after a wide gap
+            if (gapAfter(k) < alikeAngle)
+                close = true;
+            else if (start == n)
+                start = (k + 1) % n; // begin after a wide gap
         }
         if (!close || start == n) return;
         std::rotate(round.begin(), round.begin() + static_cast<std::ptrdiff_t>(start), round.end());

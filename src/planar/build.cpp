@@ -5,8 +5,8 @@
 #include "planar/snap.h"
 
 #include <algorithm>
-#include <tuple>
 #include <cstring>
+#include <tuple>
 
 namespace softrope::planar {
 
@@ -40,7 +40,7 @@ struct Builder::Store {
         Path path;
         Strand strand;
     };
-    std::vector<std::shared_ptr<Entry>> entries; // in order of the paths, bridges last
+    std::vector<std::shared_ptr<Entry>> entries;         // in order of the paths, bridges last
     std::unordered_map<std::uint64_t, Meeting> meetings; // of pairs with anything in common, by their ids
     std::uint32_t nextId = 1;
     Tolerances tol;
@@ -133,8 +133,7 @@ struct Builder::Store {
         if (!turnedOnes.empty()) {
             for (auto& t : turnedOnes) meetings[t.first] = std::move(t.second);
             between.clear();
-            for (const auto& [key, m] : meetings)
-                between.push_back({place[static_cast<std::uint32_t>(key >> 32)], place[static_cast<std::uint32_t>(key)], &m});
+            for (const auto& [key, m] : meetings) between.push_back({place[static_cast<std::uint32_t>(key >> 32)], place[static_cast<std::uint32_t>(key)], &m});
         }
         // The same input gives the same map, whatever was kept.
         std::sort(between.begin(), between.end(), [](const Between& x, const Between& y) { return std::tie(x.i, x.j) < std::tie(y.i, y.j); });

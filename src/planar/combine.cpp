@@ -11,8 +11,8 @@ namespace {
 // Winding numbers and how many shapes they fill, kept up to date along a walk.
 struct Counts {
     const std::vector<Shape>& shapes;
-    std::vector<int> shapeOf;       // of each path
-    std::vector<int> winding;       // of each shape
+    std::vector<int> shapeOf; // of each path
+    std::vector<int> winding; // of each shape
     int inside = 0;
 
     bool full(int shape) const

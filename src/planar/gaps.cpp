@@ -1,8 +1,8 @@
 #include "planar/gaps.h"
 
 #include <algorithm>
-#include <tuple>
 #include <set>
+#include <tuple>
 
 namespace softrope::planar {
 
@@ -80,7 +80,8 @@ struct Closer {
             const Strand& s = *strands[k];
             if (s.closed || s.pieces.empty()) continue;
             for (const bool last : {false, true})
-                if (!closedOff[2 * k + (last ? 1 : 0)]) ends.push_back({static_cast<int>(k), last, last ? s.pieces.back().curve.p3 : s.pieces.front().curve.p0});
+                if (!closedOff[2 * k + (last ? 1 : 0)])
+                    ends.push_back({static_cast<int>(k), last, last ? s.pieces.back().curve.p3 : s.pieces.front().curve.p0});
         }
     }
 

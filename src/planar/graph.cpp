@@ -31,7 +31,8 @@ bool link(Graph& g)
         if (g.cycle[h] >= 0) continue;
         const int id = static_cast<int>(g.cycleStart.size());
         g.cycleStart.push_back(static_cast<int>(h));
-        for (int k = static_cast<int>(h); g.cycle[static_cast<std::size_t>(k)] < 0; k = g.next[static_cast<std::size_t>(k)]) g.cycle[static_cast<std::size_t>(k)] = id;
+        for (int k = static_cast<int>(h); g.cycle[static_cast<std::size_t>(k)] < 0; k = g.next[static_cast<std::size_t>(k)])
+            g.cycle[static_cast<std::size_t>(k)] = id;
     }
     // Components, by walking over vertices.
     std::vector<int> of(g.vertices.size(), -1), stack;

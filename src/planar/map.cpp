@@ -85,7 +85,9 @@ void Map::nest()
         bySize.push_back(static_cast<int>(faces_.size()));
         faces_.push_back(std::move(f));
     }
-    if (graph_.components > 1) std::sort(bySize.begin(), bySize.end(), [&](int a, int b) { return faces_[static_cast<std::size_t>(a)].area < faces_[static_cast<std::size_t>(b)].area; });
+    if (graph_.components > 1)
+        std::sort(bySize.begin(), bySize.end(),
+                  [&](int a, int b) { return faces_[static_cast<std::size_t>(a)].area < faces_[static_cast<std::size_t>(b)].area; });
     for (int k = 0; k < graph_.components; ++k) {
         const int c = outer[static_cast<std::size_t>(k)];
         const Vec2 p = graph_.vertices[static_cast<std::size_t>(graph_.start(graph_.cycleStart[static_cast<std::size_t>(c)]))];
@@ -93,7 +95,8 @@ void Map::nest()
         if (graph_.components > 1)
             for (const int f : bySize) {
                 const int cycle = faces_[static_cast<std::size_t>(f)].cycles.front();
-                if (graph_.component[static_cast<std::size_t>(cycle)] == k || !cycleBox_[static_cast<std::size_t>(cycle)].contains(p) || !holds(cycle, p)) continue;
+                if (graph_.component[static_cast<std::size_t>(cycle)] == k || !cycleBox_[static_cast<std::size_t>(cycle)].contains(p) || !holds(cycle, p))
+                    continue;
                 in = f;
                 break;
             }

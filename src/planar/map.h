@@ -19,7 +19,7 @@ struct Face {
     double width = 0;        // px: twice area by perimeter
     std::vector<int> cycles; // of the graph: the outer one first, then holes; all of them holes for the outside
     curve::Box box;
-    int joined = 0;          // the face it belongs to; itself unless it is a sliver
+    int joined = 0; // the face it belongs to; itself unless it is a sliver
 };
 
 // A line of our own that closes a gap.

@@ -112,7 +112,8 @@ struct Search {
         const Span& w = first ? u : v;
         const double mid = 0.5 * (w.t0 + w.t1);
         const Piece& piece = first ? pieceA(u.piece) : pieceB(v.piece);
-        for (const Span& half : {spanOf(piece, w.piece, w.t0, mid), spanOf(piece, w.piece, mid, w.t1)}) first ? look(half, v, depth - 1) : look(u, half, depth - 1);
+        for (const Span& half : {spanOf(piece, w.piece, w.t0, mid), spanOf(piece, w.piece, mid, w.t1)})
+            first ? look(half, v, depth - 1) : look(u, half, depth - 1);
     }
 
     void add(int i, int j, double s, double t, Vec2 p, bool touches = false)
@@ -211,7 +212,9 @@ struct Search {
         for (std::size_t from = 0; from < leaves.size();) {
             std::size_t to = from, best = from;
             double end = leaves[from].s1;
-            const auto follows = [&](const Near& n) { return n.s0 <= end + 1e-9 || distance(at(pieceA(i).curve, n.s0), at(pieceA(i).curve, end)) < 20 * touch; };
+            const auto follows = [&](const Near& n) {
+                return n.s0 <= end + 1e-9 || distance(at(pieceA(i).curve, n.s0), at(pieceA(i).curve, end)) < 20 * touch;
+            };
             while (to + 1 < leaves.size() && follows(leaves[to + 1])) {
                 ++to;
                 end = std::max(end, leaves[to].s1);
@@ -343,8 +346,10 @@ struct Search {
             done = v.piece;
             int node = -1;
             const int after = v.piece + 1 < on.nodeCount() ? v.piece + 1 : 0;
-            if (distance(piece.curve.p0, p) <= touch) node = v.piece;
-            else if (distance(piece.curve.p3, p) <= touch) node = after;
+            if (distance(piece.curve.p0, p) <= touch)
+                node = v.piece;
+            else if (distance(piece.curve.p3, p) <= touch)
+                node = after;
             take(v.piece, node == v.piece ? 0.0 : (node == after ? 1.0 : n.t), node);
         }
     }

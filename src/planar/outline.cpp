@@ -180,7 +180,8 @@ std::vector<Paths> Map::outlines(const std::vector<int>& areas) const
     std::vector<char> done(graph_.edges.size() * 2, 0);
     std::vector<Paths> all(areas.size());
     for (std::size_t k = 0; k < areas.size(); ++k)
-        traceInto(all[k], *this, members[static_cast<std::size_t>(areas[k])], done, [&](int half) { return areaOf(half) == areas[k] && areaOf(twin(half)) != areas[k]; });
+        traceInto(all[k], *this, members[static_cast<std::size_t>(areas[k])], done,
+                  [&](int half) { return areaOf(half) == areas[k] && areaOf(twin(half)) != areas[k]; });
     return all;
 }
 

@@ -1,10 +1,10 @@
 #include "planar/snap.h"
 
 #include <algorithm>
-#include <tuple>
 #include <cmath>
 #include <cstdint>
 #include <numeric>
+#include <tuple>
 
 namespace softrope::planar {
 
@@ -93,8 +93,10 @@ public:
         const std::int64_t r0 = (p.y - 1 - lo.y) / side, r1 = (q.y + 1 - lo.y) / side;
         const double slope = q.y > p.y ? static_cast<double>(q.x - p.x) / static_cast<double>(q.y - p.y) : 0;
         for (std::int64_t r = r0; r <= r1; ++r) {
-            const double y0 = std::max(static_cast<double>(lo.y + r * side - 1), static_cast<double>(p.y)), y1 = std::min(static_cast<double>(lo.y + (r + 1) * side + 1), static_cast<double>(q.y));
-            double x0 = static_cast<double>(p.x) + slope * (y0 - static_cast<double>(p.y)), x1 = static_cast<double>(p.x) + slope * (y1 - static_cast<double>(p.y));
+            const double y0 = std::max(static_cast<double>(lo.y + r * side - 1), static_cast<double>(p.y)),
+                         y1 = std::min(static_cast<double>(lo.y + (r + 1) * side + 1), static_cast<double>(q.y));
+            double x0 = static_cast<double>(p.x) + slope * (y0 - static_cast<double>(p.y)),
+                   x1 = static_cast<double>(p.x) + slope * (y1 - static_cast<double>(p.y));
             if (q.y == p.y) {
                 x0 = static_cast<double>(p.x);
                 x1 = static_cast<double>(q.x);
@@ -109,7 +111,10 @@ public:
     std::vector<int> start, chordsIn;
 
 private:
-    std::int64_t column(double x) const { return std::clamp<std::int64_t>(static_cast<std::int64_t>(std::floor(x - static_cast<double>(lo.x))) / side, 0, columns - 1); }
+    std::int64_t column(double x) const
+    {
+        return std::clamp<std::int64_t>(static_cast<std::int64_t>(std::floor(x - static_cast<double>(lo.x))) / side, 0, columns - 1);
+    }
     void count(const std::vector<Chord>& chords)
     {
         start.assign(size() + 1, 0);
@@ -138,9 +143,10 @@ bool round(std::vector<Chord>& chords)
     for (std::size_t k = 0; k < cells.size(); ++k)
         for (int i = cells.start[k]; i < cells.start[k + 1]; ++i)
             for (int j = i + 1; j < cells.start[k + 1]; ++j) {
-                const Chord &p = chords[static_cast<std::size_t>(cells.chordsIn[static_cast<std::size_t>(i)])], &q = chords[static_cast<std::size_t>(cells.chordsIn[static_cast<std::size_t>(j)])];
-                if (std::max(p.a.x, p.b.x) < std::min(q.a.x, q.b.x) || std::max(q.a.x, q.b.x) < std::min(p.a.x, p.b.x) || std::max(p.a.y, p.b.y) < std::min(q.a.y, q.b.y) ||
-                    std::max(q.a.y, q.b.y) < std::min(p.a.y, p.b.y))
+                const Chord &p = chords[static_cast<std::size_t>(cells.chordsIn[static_cast<std::size_t>(i)])],
+                            &q = chords[static_cast<std::size_t>(cells.chordsIn[static_cast<std::size_t>(j)])];
+                if (std::max(p.a.x, p.b.x) < std::min(q.a.x, q.b.x) || std::max(q.a.x, q.b.x) < std::min(p.a.x, p.b.x) ||
+                    std::max(p.a.y, p.b.y) < std::min(q.a.y, q.b.y) || std::max(q.a.y, q.b.y) < std::min(p.a.y, p.b.y))
                     continue;
                 if (p.a == q.a || p.a == q.b || p.b == q.a || p.b == q.b) continue; // meet at an end, which is hot anyway
                 Dot at;
@@ -322,7 +328,8 @@ struct Builder {
             const int h = g.turn[static_cast<std::size_t>(k)];
             for (int w = 0; w < g.edge(h).count; ++w) {
                 const Source& s = g.source(g.edge(h), w);
-                if (std::none_of(through.begin(), through.end(), [&](const Through& t) { return t.piece == s.piece; })) through.push_back({s.piece, h & 1 ? s.t1 : s.t0});
+                if (std::none_of(through.begin(), through.end(), [&](const Through& t) { return t.piece == s.piece; }))
+                    through.push_back({s.piece, h & 1 ? s.t1 : s.t0});
             }
         }
         const double reach = 2 * (tol.grid + tol.flatten);

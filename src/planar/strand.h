@@ -13,7 +13,7 @@ namespace softrope::planar {
 
 struct Piece {
     curve::Cubic curve; // of a straight: with its handles at the thirds, so that t is the share of its length
-    int path = 0; // index of the input path
+    int path = 0;       // index of the input path
     bool line = false;
 };
 

@@ -18,11 +18,12 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"planar", {"curve"}},
     {"pixel", {}},
     {"trace", {"curve", "pixel"}},
-    {"art", {"curve", "planar", "trace", "pixel"}},
+    {"mirror", {"curve", "pixel"}},
+    {"art", {"curve", "planar", "mirror", "trace", "pixel"}},
     {"render", {"curve", "pixel", "art"}},
     {"files", {"curve", "pixel", "art", "render"}},
-    {"cli", {"curve", "pixel", "trace", "art", "render", "files", "planar"}},
-    {"app", {"curve", "pixel", "trace", "art", "render", "files", "demo", "planar"}},
+    {"cli", {"curve", "pixel", "trace", "art", "render", "files", "planar", "mirror"}},
+    {"app", {"curve", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror"}},
     {"demo", {"curve", "pixel", "art", "files", "render", "trace"}},
 };
 

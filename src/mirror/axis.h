@@ -1,0 +1,60 @@
+// A mirror axis, and finding it in a drawing.
+#pragma once
+
+#include "curve/path.h"
+#include "pixel/raster.h"
+
+#include <optional>
+#include <vector>
+
+namespace softrope::mirror {
+
+struct Axis {
+    curve::Vec2 through;
+    double angle = curve::pi / 2; // radians; a line has no sense of direction: angle and angle + pi are one axis
+    friend bool operator==(const Axis& a, const Axis& b) { return a.through == b.through && a.angle == b.angle; }
+};
+
+inline curve::Vec2 along(const Axis& a)
+{
+    return curve::direction(a.angle);
+}
+// Signed distance, px: positive on the side that a quarter turn from the axis' direction points to.
+inline double offsetFrom(const Axis& a, curve::Vec2 p)
+{
+    return curve::cross(along(a), p - a.through);
+}
+inline curve::Vec2 footOn(const Axis& a, curve::Vec2 p)
+{
+    return a.through + curve::dot(p - a.through, along(a)) * along(a);
+}
+// x' = x - 2 n (n . (x - a)): its own inverse.
+curve::Affine reflection(const Axis& a);
+// The angle as a line's, in (-pi/2, pi/2].
+double lineAngle(double angle);
+
+// A stretch of edge or line at a point.
+struct EdgePoint {
+    curve::Vec2 at;
+    double angle = 0; // radians, of the edge; modulo pi
+    double weight = 1;
+};
+// Edges of a picture, strongest first, at most `most`; positions in picture px.
+std::vector<EdgePoint> edgePoints(const pixel::Grey& picture, std::size_t most = 4000);
+// Points along drawn lines, evenly spaced.
+std::vector<EdgePoint> edgePoints(const curve::Paths& paths, std::size_t most = 4000);
+
+// `confidence`, 0..1: how much of the edges finds an edge of the right direction on the other side (1 = all of them; a
+// lopsided drawing stays below about 0.4).
+struct FoundAxis {
+    Axis axis;
+    double confidence = 0;
+};
+constexpr double leastConfidence = 0.45;
+// The best axis by voting over all directions and offsets, then refined. Nothing without edges; ask `confidence` whether
+// what was found is a symmetry. Several equal ones: the one nearest to upright.
+// After Loy and Eklundh (2006), "Detecting symmetry and symmetric constellations of features", with correlation of
+// doubled edge angles in place of point pairs.
+std::optional<FoundAxis> findAxis(const std::vector<EdgePoint>& edges);
+
+} // namespace softrope::mirror

@@ -1,0 +1,30 @@
+// Two mirrored halves made one.
+#pragma once
+
+#include "mirror/axis.h"
+
+namespace softrope::mirror {
+
+struct WeldOptions {
+    double tolerance = 3;                     // px: ends this near the axis are put on it
+    double smoothWithin = curve::radians(35); // how far from square to the axis a line may meet it and still be made smooth
+};
+
+struct Welded {
+    curve::Paths paths;     // symmetric to rounding: every path is its own mirror image or has one among the others
+    std::size_t joined = 0; // seams: places where two halves became one path
+    std::size_t smooth = 0; // of these, made smooth
+    std::size_t copied = 0; // paths wholly on one side
+    std::size_t cut = 0;    // crossings cut at the axis
+};
+
+// Paths that cross the axis are cut there and keep the side on which most of them lies; ends within tolerance go onto the
+// axis; a stretch of a closed path that runs along the axis within tolerance goes. At a seam the handle is turned square to
+// the axis (which makes curvature continuous too, by symmetry) unless it stands off by more than `smoothWithin`: then the
+// corner stays. A node at a smooth seam goes where one piece draws the same curve within 0.01 px.
+Welded weld(const curve::Paths& paths, const Axis& axis, const WeldOptions& options = {});
+
+// Without welding: the mirror images alone.
+curve::Paths mirrored(const curve::Paths& paths, const Axis& axis);
+
+} // namespace softrope::mirror
