@@ -1,5 +1,8 @@
 #include "app/canvas.h"
 
+#include "app/mirror_acts.h"
+#include "art/build.h"
+
 #include <QDragEnterEvent>
 #include <QGestureEvent>
 #include <QMimeData>
@@ -129,6 +132,7 @@ void Canvas::takeTool(const QString& id)
     if (!next || next == tool_) return;
     if (tool_) tool_->leave();
     tool_ = next;
+    tool_->taken();
     updateCursor();
     QWidget::update();
     emit toolChanged();
@@ -193,8 +197,8 @@ void Canvas::changeView(const View& v)
 
 void Canvas::setView(const View& v)
 {
-    const bool what = v.show != view_.show || v.veil != view_.veil || v.referenceHidden != view_.referenceHidden || v.peekArtwork != view_.peekArtwork ||
-                      v.peekReference != view_.peekReference;
+    const bool what = v.squint != view_.squint || v.show != view_.show || v.veil != view_.veil || v.referenceHidden != view_.referenceHidden ||
+                      v.peekArtwork != view_.peekArtwork || v.peekReference != view_.peekReference;
     view_ = v;
     if (what) invalidate();
     changeView(v);
@@ -263,6 +267,8 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     o.artwork = pane.artwork;
     o.referencesBeyondSheet = placing_;
     o.background = true;
+    // Seen with the reference, the other half is a ghost (drawn below); alone it is artwork.
+    o.mirrored = view_.show == Show::alone || view_.squint || view_.peekArtwork;
     o.veil = view_.peekReference || view_.show == Show::beside ? 1.9 : view_.veil * 1.0;
     o.pictures = [shelf = &session_.pictures()](const art::Reference& r) { return shelf->get(r); };
     for (const art::ItemPtr& i : held_) o.without.push_back(i->id);
@@ -378,6 +384,56 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
     p.restore();
 }
 
+// Lines that serve others only, and the other half of mirrored layers while they are not welded.
+void Canvas::paintGhosts(Marks& m)
+{
+    const bool solid = view_.show == Show::alone || view_.peekArtwork;
+    const curve::Box seen = paneBox();
+    for (const art::LayerPtr& l : session_.document().layers) {
+        if (!l->shown) continue;
+        const auto held = [&](art::Id id) {
+            for (const art::ItemPtr& i : held_)
+                if (i->id == id) return i.get();
+            return static_cast<const art::Item*>(nullptr);
+        };
+        for (const art::ItemPtr& i : l->items) {
+            const art::Item* now = held(i->id) ? held(i->id) : i.get();
+            const art::Artwork* a = now->artwork();
+            if (!a || !a->guide || !art::bounds(*now).meets(seen)) continue;
+            m.line(a->paths, marks().guide, 1.25, Qt::DashLine);
+        }
+        if (!l->mirror) continue;
+        if (!solid) {
+            const Affine r = mirror::reflection(*l->mirror);
+            for (const art::ItemPtr& i : l->items) {
+                const art::Item* now = held(i->id) ? held(i->id) : i.get();
+                if (const art::Artwork* a = now->artwork()) {
+                    curve::Paths other;
+                    for (const curve::Path& p : a->paths) other.push_back(curve::transformed(p, r));
+                    m.line(other, marks().ghost, std::clamp(a->stroke.width * view_.zoom, 1.2, 4.5), Qt::DashLine);
+                }
+            }
+            // What is being drawn and is not in the document yet.
+            for (const art::ItemPtr& i : held_)
+                if (i->artwork() && !session_.document().item(i->id) && session_.selection().layer == l->id) {
+                    curve::Paths other;
+                    for (const curve::Path& p : i->artwork()->paths) other.push_back(curve::transformed(p, r));
+                    m.line(other, marks().ghost, 2, Qt::DashLine);
+                }
+        }
+        if (l->id == session_.selection().layer && !solid) paintAxis(m, session_.document(), *l->mirror);
+    }
+}
+
+curve::Box Canvas::paneBox() const
+{
+    const QRectF pane = panes().back().rect;
+    curve::Box b;
+    b.add(view_.toSheet(pane, pane.topLeft()));
+    b.add(view_.toSheet(pane, pane.bottomRight()));
+    return b;
+}
+
 void Canvas::paintEnds(Marks& m)
 {
     for (const art::OpenEnd& e : art::openEnds(session_.document())) {
@@ -400,6 +456,7 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
         if (tool_ && tool_->marksPicked() && !tool_->showsNodes())
             for (const art::Id id : items)
                 if (const art::Item* i = session_.document().item(id); i && i->artwork() && held_.empty()) m.line(i->artwork()->paths, marks().selection, 1.5);
+        paintGhosts(m);
         paintEnds(m);
         curve::Box box;
         if (held_.empty())

@@ -131,6 +131,8 @@ private:
     void paintPane(QPainter& p, std::size_t which, const Pane& pane);
     void paintOverlay(QPainter& p, const Pane& pane);
     void paintEnds(Marks& m);
+    void paintGhosts(Marks& m);
+    curve::Box paneBox() const;
     void dispatch(Qt::MouseButton button, bool down, const Pointer& p);
     void updateCursor();
     void changeView(const View& v);

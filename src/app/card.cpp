@@ -1,6 +1,8 @@
 #include "app/card.h"
 
+#include "app/areas.h"
 #include "app/card_parts.h"
+#include "app/gathering.h"
 #include "app/place_acts.h"
 #include "app/theme.h"
 #include "app/tracer.h"
@@ -20,7 +22,8 @@
 
 namespace softrope::app {
 
-Card::Card(Session& session, Canvas& canvas, Tracer& tracer, QWidget* parent) : QWidget(parent), session_(session), canvas_(canvas), tracer_(tracer)
+Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, QWidget* parent)
+    : QWidget(parent), session_(session), canvas_(canvas), tracer_(tracer), areas_(areas)
 {
     setAccessibleName(tr("Card"));
     auto* column = new QVBoxLayout(this);
@@ -56,6 +59,11 @@ Card::Card(Session& session, Canvas& canvas, Tracer& tracer, QWidget* parent) : 
         refresh();
         if (tracer_.working()) beat->start();
     });
+    connect(&areas_, &Areas::changed, this, [this] {
+        if (step_ == 2) refresh();
+    });
+    for (const char* id : {"carve", "follow"})
+        if (auto* hand = dynamic_cast<Gathering*>(canvas_.toolNamed(id))) hand->onChange([this] { refresh(); });
     rebuild();
 }
 
@@ -77,18 +85,27 @@ void Card::setTask(const QString& name, double progress, std::function<void()> s
 QString Card::contextNow() const
 {
     const auto& s = session_.selection();
-    if (s.items.size() > 1) return "several";
+    if (s.items.size() > 1) return step_ == 2 ? "several build" : "several";
     if (const art::Item* i = pickedLine(session_)) {
         const art::Artwork& a = *i->artwork();
-        return QString("line %1 %2 %3 %4").arg(i->id).arg(openCount(a) > 0).arg(a.drawn != nullptr).arg(!s.nodes.empty()) + (a.rounding ? " round" : "");
+        return QString("line %1 %2 %3 %4").arg(i->id).arg(openCount(a) > 0).arg(a.drawn != nullptr).arg(!s.nodes.empty()) + (a.rounding ? " round" : "") +
+               (a.combined ? " live" : "") + (step_ == 2 ? " build" : "");
     }
     if (s.items.size() == 1) return QString("reference %1").arg(s.items.front());
-    if (step_ == 0) {
+    if (step_ == 0 && !(canvas_.tool() && canvas_.tool()->id() == "axis")) {
         const art::Item* r = referenceInHand(session_.document(), s);
         return QString("place %1").arg(r ? r->id : 0);
     }
     if (tracesNow()) return traceContext();
+    if (canvas_.tool() && canvas_.tool()->id() == "axis") return QString("axis %1").arg(mirrored());
+    if (buildsNow()) return QString("build %1 %2").arg(canvas_.tool()->id()).arg(mirrored());
     return "tool " + (canvas_.tool() ? canvas_.tool()->id() : QString());
+}
+
+bool Card::mirrored() const
+{
+    const art::Layer* l = session_.document().layer(session_.selection().layer);
+    return l && l->mirror;
 }
 
 void Card::refresh()
@@ -111,8 +128,13 @@ void Card::rebuild()
     column_->setSpacing(7);
     if (context_.startsWith("line"))
         buildLine();
-    else if (context_ == "several")
+    else if (context_.startsWith("several"))
         buildSeveral();
+    else if (context_.startsWith("axis")) {
+        heading("mirror-line", tr("Axis"));
+        mirrorSection();
+    } else if (context_.startsWith("build"))
+        buildBuild();
     else if (context_.startsWith("reference"))
         buildReference(session_.selection().items.front());
     else if (context_.startsWith("place"))
@@ -363,6 +385,8 @@ void Card::updateBottom()
                 if (locked) canvas_.takeTool("place");
             };
         }
+    } else if (context_.startsWith("build") && (buildBottom(text, act), !act.isEmpty())) {
+        // Set above.
     } else if (!context_.startsWith("place")) {
         const auto ends = art::openEnds(session_.document());
         // The nearest two ends that could be meant to meet.

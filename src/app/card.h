@@ -5,12 +5,18 @@
 
 namespace softrope::app {
 
+class Areas;
 class Tracer;
+
+struct CardButton {
+    QString icon, text, tip;
+    std::function<void()> run;
+};
 
 class Card : public QWidget {
     Q_OBJECT
 public:
-    Card(Session& session, Canvas& canvas, Tracer& tracer, QWidget* parent = nullptr);
+    Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, QWidget* parent = nullptr);
     void setStep(int step);
     void refresh();
     // Long work takes the bottom row over; an empty name gives it back.
@@ -21,6 +27,7 @@ signals:
     void asksForPaste();
     void asksToShow(curve::Vec2 place);
     void asksToTakeTrace();
+    void asksToRun(const char* command);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -29,6 +36,7 @@ private:
     Session& session_;
     Canvas& canvas_;
     Tracer& tracer_;
+    Areas& areas_;
     int step_ = 0;
     QString context_;
     QScrollArea* area_;
@@ -80,6 +88,20 @@ private:
     void buildTrace();
     void traceBottom(QString& text, QString& act);
     void ropeSettings();
+    bool buildsNow() const;
+    bool mirrored() const;
+    void buildBuild();
+    void areaSettings();
+    void gatheringSection();
+    void figureSection(const QString& id);
+    void mirrorSection();
+    void combineSection();
+    void shapeSection(art::Id id);
+    void buildBottom(QString& text, QString& act);
+    void buttonRow(const std::vector<CardButton>& buttons);
+    void tickBox(const QString& text, const QString& tip, std::function<bool()> get, std::function<void(bool)> set);
+    void settingField(const QString& name, double least, double most, int decimals, const QString& unit, const char* key, double otherwise);
+    void note(const QString& text);
     // One of a few, side by side; `now` is the index in force, -1 for none.
     void segments(const QString& name, const std::vector<std::pair<QString, QString>>& options, std::function<int()> now, std::function<void(int)> take);
     void settingSlider(const QString& name, double least, double most, double sag, std::function<double()> get, std::function<void(double)> set,

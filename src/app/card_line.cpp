@@ -206,8 +206,13 @@ void Card::buildLine()
         const art::Layer* l = session_.document().layerOf(id);
         return (ends ? tr("open, %1 ends").arg(ends) : tr("closed")) + " · " + tr("on %1").arg(QString::fromStdString(l ? l->name : ""));
     });
-    slackSection();
-    roundSection(id);
+    if (step_ == 2) {
+        roundSection(id);
+        shapeSection(id);
+    } else {
+        slackSection();
+        roundSection(id);
+    }
     rule();
     lookFields(
         [this, id] {
@@ -249,6 +254,7 @@ void Card::buildSeveral()
 {
     heading("alike", tr("Several things"));
     chips([this] { return tr("%1 picked").arg(session_.selection().items.size()); });
+    if (step_ == 2) combineSection();
     lookFields(
         [this] {
             for (const art::Id id : session_.selection().items)

@@ -17,8 +17,9 @@ namespace softrope::app {
 
 const std::vector<Step>& steps()
 {
-    static const std::vector<Step> all{{"place", "Place", {"place", "straighten", "crop", "guide"}},
-                                       {"trace", "Trace", {"rope", "pen", "freehand", "straights", "bend", "nodes", "redraw"}}};
+    static const std::vector<Step> all{{"place", "Place", {"place", "straighten", "crop", "guide", "round-guide", "axis", "ruler"}},
+                                       {"trace", "Trace", {"rope", "pen", "freehand", "straights", "bend", "nodes", "redraw"}},
+                                       {"build", "Build", {"circle", "rectangle", "line", "trim", "join", "follow", "carve"}}};
     return all;
 }
 
@@ -272,9 +273,20 @@ SightLine::SightLine(Canvas& canvas) : QWidget(&canvas), canvas_(canvas)
         canvas_.setView(view);
         refresh();
     });
+    look_ = new Group(this);
+    areas_ = new Pill("split", tr("Areas"), {}, Pill::Kind::segment);
+    areas_->setToolTip(tr("Every area that the lines enclose, lightly filled (Ctrl+Shift+A)"));
+    mirror_ = new Pill("mirror", tr("Mirror"), "M", Pill::Kind::segment);
+    mirror_->setToolTip(tr("The layer drawn on is mirrored at an axis (M)"));
+    for (Pill* pill : {areas_, mirror_}) {
+        pill->setCheckable(true);
+        look_->layout()->addWidget(pill);
+    }
+    connect(areas_, &QAbstractButton::clicked, this, &SightLine::areasWanted);
+    connect(mirror_, &QAbstractButton::clicked, this, &SightLine::mirrorWanted);
     peek_ = new Pill("peek", tr("Peek"), "W", Pill::Kind::segment);
     squint_ = new Pill("squint", tr("Squint"), "Q", Pill::Kind::segment);
-    peek_->setToolTip(tr("Only the reference, while held (W; Shift+W only the artwork). Click to stay."));
+    peek_->setToolTip(tr("Only the reference, while held (W; Alt+W only the artwork). Click to stay."));
     squint_->setToolTip(tr("Blurred, as through half-closed eyes, while held (Q). Click to stay."));
     for (Pill* pill : {peek_, squint_}) {
         pill->setCheckable(true);
@@ -305,26 +317,45 @@ void SightLine::refresh()
     squint_->setChecked(v.squint);
     veil_->setValue(v.referenceHidden ? 0 : v.veil);
     middle_->setVisible(v.show == Show::over);
+    const art::Layer* drawn = canvas_.session().document().layer(canvas_.session().selection().layer);
+    mirror_->setChecked(drawn && drawn->mirror);
     figure_->setText(v.referenceHidden ? tr("hidden") : QString("%1 %").arg(std::lround(v.veil * 100)));
+}
+
+void SightLine::setStep(int step)
+{
+    areas_->setVisible(step == 2);
+    look_->setVisible(step == 1 || step == 2);
+    layOut(parentWidget()->width());
+}
+
+void SightLine::setAreasShown(bool on)
+{
+    areas_->setChecked(on);
 }
 
 void SightLine::layOut(int width)
 {
     const int room = width - 24;
-    const bool wide = room > 700;
+    const bool wide = room > (look_->isVisibleTo(this) ? 900 : 700);
     peek_->setWordsShown(wide);
     squint_->setWordsShown(wide);
-    figure_->setVisible(room > 600);
+    figure_->setVisible(room > (look_->isVisibleTo(this) ? 820 : 600));
+    areas_->setWordsShown(room > 760);
+    mirror_->setWordsShown(room > 760);
+    look_->adjustSize();
     setGeometry(12, 8, room, 34);
     left_->adjustSize();
     middle_->adjustSize();
     right_->adjustSize();
     left_->move(0, 0);
     middle_->move(left_->width() + 8, 0);
+    look_->move((middle_->isVisibleTo(this) ? middle_->geometry().right() + 1 : left_->width()) + 8, 0);
     right_->move(room - right_->width(), 0);
     QRegion shape(left_->geometry());
     shape += right_->geometry();
     if (middle_->isVisibleTo(this)) shape += middle_->geometry();
+    if (look_->isVisibleTo(this)) shape += look_->geometry();
     setMask(shape);
 }
 

@@ -56,13 +56,18 @@ public:
     explicit SightLine(Canvas& canvas);
     void refresh();
     void layOut(int width);
+    void setStep(int step);
+    void setAreasShown(bool on);
+signals:
+    void areasWanted(bool on);
+    void mirrorWanted();
 
 private:
     Canvas& canvas_;
-    Pill *over_, *beside_, *alone_, *peek_, *squint_;
+    Pill *over_, *beside_, *alone_, *peek_, *squint_, *areas_, *mirror_;
     Slider* veil_;
     QLabel* figure_;
-    QWidget *left_, *middle_, *right_;
+    QWidget *left_, *middle_, *look_, *right_;
 };
 
 class Tray : public QWidget {

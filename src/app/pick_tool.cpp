@@ -1,6 +1,7 @@
 // Pick: choose, move, size and turn whole items.
 #include "app/tool.h"
-#include "art/edits.h"
+#include "art/build.h"
+#include "art/touch.h"
 
 #include <algorithm>
 
@@ -29,6 +30,11 @@ public:
         grip_ = gripAt(p);
         if (grip_ != Grip::none && movable()) {
             act_ = grip_ == Grip::turn ? Act::turn : Act::size;
+            return;
+        }
+        if (const auto part = partUnder(p.sheet)) {
+            part_ = *part;
+            act_ = Act::part;
             return;
         }
         const art::ItemPtr hit = itemAt(bench_.document(), p.sheet, bench_.px(6));
@@ -69,7 +75,17 @@ public:
             bench_.update();
             return;
         }
-        if (act_ == Act::move && !p.control() && bench_.snapping()) snapMove();
+        touches_.clear();
+        if (act_ == Act::move && !p.control() && bench_.snapping()) {
+            snapMove();
+            touchMove();
+        }
+        if (act_ == Act::part) {
+            const art::Id id = bench_.selection().items.front();
+            const art::Document d = art::withPartTransformed(bench_.document(), id, part_, curve::translation(now_ - start_));
+            if (art::ItemPtr i = d.itemPtr(id)) bench_.hold({i});
+            return;
+        }
         const art::Document d = art::transformed(bench_.document(), bench_.selection().items, map());
         std::vector<art::ItemPtr> held;
         for (const art::Id id : bench_.selection().items)
@@ -92,9 +108,29 @@ public:
         }
         if (!moved_) return;
         bench_.release();
-        const char* names[] = {"", "Move", "Size", "Turn", ""};
-        bench_.session().take(art::transformed(bench_.document(), bench_.selection().items, by), names[static_cast<int>(act)]);
         moved_ = false;
+        if (act == Act::part) {
+            bench_.session().take(art::withPartTransformed(bench_.document(), bench_.selection().items.front(), part_, curve::translation(now_ - start_)),
+                                  "Move part");
+            return;
+        }
+        const char* names[] = {"", "Move", "Size", "Turn", ""};
+        // Alt while letting go of a move leaves the originals where they are.
+        const bool copies = act == Act::move && p.alt();
+        bench_.session().repeat = {by, copies};
+        art::Document d = bench_.document();
+        art::Selection s = bench_.selection();
+        if (copies) {
+            const art::Copies c = art::withCopies(d, s.items);
+            d = c.document;
+            s.items = c.items;
+        }
+        d = art::transformed(d, s.items, by);
+        if (!round_.nodes.empty() && s.items.size() == 1)
+            d = art::withItemChanged(d, s.items.front(), [&](art::Item& i) { std::get<art::Artwork>(i.is).paths = {round_}; });
+        round_ = {};
+        touches_.clear();
+        bench_.session().take(d, s, copies ? "Duplicate" : names[static_cast<int>(act)]);
     }
 
     bool escape() override
@@ -127,13 +163,19 @@ public:
         }
         if (act_ == Act::turn && moved_) m.chip(now_, QString("%1°").arg(curve::degrees(angle()), 0, 'f', 1));
         if (act_ == Act::size && moved_) m.chip(now_, QString("%1 %").arg(100 * curve::meanScale(map()), 0, 'f', 0));
+        paintParts(m);
+        for (const curve::Touch& t : touches_) {
+            m.segment(t.at - unit(perpendicular(t.at - middle_)) * bench_.px(14), t.at + unit(perpendicular(t.at - middle_)) * bench_.px(14), marks().geometry,
+                      3);
+            m.chip(t.at, "touching");
+        }
         if (act_ == Act::move && moved_) m.chip(now_, pxText(now_.x - start_.x) + " · " + pxText(now_.y - start_.y));
     }
     QCursor cursor() const override { return Qt::ArrowCursor; }
     bool marksPicked() const override { return true; }
 
 private:
-    enum class Act { none, move, size, turn, frame };
+    enum class Act { none, move, size, turn, frame, part };
     enum class Grip { none, size, turn };
     bool referencesOnly_;
     Act act_ = Act::none;
@@ -143,6 +185,51 @@ private:
     Box box_;
     bool moved_ = false, shift_ = false, fromCentre_ = false;
     art::Id lockedUnder_ = 0;
+    std::size_t part_ = 0;
+    std::vector<curve::Touch> touches_;
+    Vec2 middle_;
+    curve::Path round_; // a moved circle that touches, with nodes where it does
+
+    const art::Combined* live()
+    {
+        if (referencesOnly_ || bench_.selection().items.size() != 1) return nullptr;
+        const art::Item* i = bench_.document().item(bench_.selection().items.front());
+        return i && i->artwork() ? i->artwork()->combined.get() : nullptr;
+    }
+    // A part of the picked live shape is taken by its outline.
+    std::optional<std::size_t> partUnder(Vec2 p)
+    {
+        const art::Combined* c = live();
+        if (!c) return std::nullopt;
+        for (std::size_t k = c->parts.size(); k-- > 0;)
+            for (const curve::Path& path : c->parts[k].paths)
+                if (const auto n = curve::nearest(path, p); n && n->distance < bench_.px(6)) return k;
+        return std::nullopt;
+    }
+    void paintParts(Marks& m)
+    {
+        const art::Combined* c = live();
+        if (!c || act_ == Act::part) return;
+        for (const art::Artwork& a : c->parts) m.line(a.paths, marks().geometry, 1.25, Qt::DashLine);
+    }
+    // A circle that comes near a neighbour locks tangent to it.
+    void touchMove()
+    {
+        round_ = {};
+        const auto& items = bench_.selection().items;
+        if (items.size() != 1 || bench_.toolSetting("touch", 1) <= 0) return;
+        const art::Item* i = bench_.document().item(items.front());
+        if (!i || !i->artwork() || i->artwork()->paths.size() != 1 || i->artwork()->combined) return;
+        const auto round = art::circleOf(i->artwork()->paths.front());
+        if (!round) return;
+        const Vec2 to = round->centre + (now_ - start_);
+        const auto t = art::touchingCircle(bench_.document(), to, round->radius, true, bench_.px(curve::snapReach), items);
+        if (!t) return;
+        now_ += t->circle.centre - to;
+        middle_ = t->circle.centre;
+        touches_ = t->circle.touches;
+        round_ = t->path;
+    }
 
     bool movable()
     {

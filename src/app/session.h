@@ -82,6 +82,13 @@ public:
     void keep(bool wait = false);
     void forget();
 
+    // The last move, size or turn, to be done again; `copies` when it made copies.
+    struct Repeat {
+        curve::Affine by;
+        bool copies = false;
+    };
+    std::optional<Repeat> repeat;
+
     // The layer new lines go on, made when there is none that can take them.
     art::Id drawingLayer() const { return selection().layer; }
 

@@ -83,6 +83,8 @@ public:
     virtual bool key(const QKeyEvent&) { return false; }
     // Ends or drops what is in hand; false when there was nothing, so that the next step (Pick) is due.
     virtual bool escape() { return false; }
+    // Taken up: tools that work on everything let go of what is picked, so that the card is theirs.
+    virtual void taken() {}
     virtual void leave() { escape(); }
     // The document changed under the tool (undo, another piece).
     virtual void changed() {}
@@ -111,6 +113,14 @@ std::unique_ptr<Tool> makeCrop(Bench&);
 std::unique_ptr<Tool> makeGuide(Bench&);
 std::unique_ptr<Tool> makeRope(Bench&);
 std::unique_ptr<Tool> makeRedraw(Bench&);
+std::unique_ptr<Tool> makeCircle(Bench&);
+std::unique_ptr<Tool> makeRoundGuide(Bench&);
+std::unique_ptr<Tool> makeRectangle(Bench&);
+std::unique_ptr<Tool> makeLine(Bench&);
+std::unique_ptr<Tool> makeTrim(Bench&);
+std::unique_ptr<Tool> makeJoin(Bench&);
+std::unique_ptr<Tool> makeAxis(Bench&);
+std::unique_ptr<Tool> makeRuler(Bench&);
 std::unique_ptr<Tool> makePart(Bench&, class Tracer&);
 
 } // namespace softrope::app

@@ -1,5 +1,7 @@
 #include "app/window.h"
 
+#include "app/gathering.h"
+#include "app/mirror_acts.h"
 #include "app/place_acts.h"
 #include "app/theme.h"
 #include "art/edits.h"
@@ -43,13 +45,28 @@ Window::Window()
     setMinimumSize(1024, 700);
     setObjectName("window");
     canvas_ = new Canvas(session_, this);
-    for (auto make :
-         {makePick, makePlace, makeStraighten, makeCrop, makeGuide, makePen, makeFreehand, makeStraights, makeBend, makeNodes, makeRope, makeRedraw})
+    for (auto make : {makePick, makePlace,  makeStraighten, makeCrop,       makeGuide,     makePen,  makeFreehand, makeStraights, makeBend, makeNodes,
+                      makeRope, makeRedraw, makeCircle,     makeRoundGuide, makeRectangle, makeLine, makeTrim,     makeJoin,      makeAxis, makeRuler})
         canvas_->addTool(make(*canvas_));
     canvas_->addTool(makePart(*canvas_, tracer_));
+    canvas_->addTool(makeFollow(*canvas_, areas_));
+    canvas_->addTool(makeCarve(*canvas_, areas_));
     canvas_->setPreview([this](Marks& m) {
         farOff_.paint(m);
         tracer_.paint(m);
+        if (!areasShown_ || course_->current() != 2) return;
+        // Each area a light wash of its own, so that neighbours can be told apart.
+        const planar::Map& map = *areas_.map();
+        int k = 0;
+        for (const int f : map.areas()) {
+            if (k > 3000) break;
+            QColor wash = colours().teal;
+            wash.setAlphaF(0.10F + 0.07F * static_cast<float>(k++ % 4));
+            QPainterPath path = painterPath(map.outline(std::vector<int>{f}), m.toScreen());
+            path.setFillRule(Qt::WindingFill);
+            m.painter().fillPath(path, wash);
+        }
+        paintGaps(m, areas_);
     });
     replay_ = new Replay(*canvas_);
 
@@ -80,7 +97,7 @@ Window::Window()
 
     course_ = new Course;
     tray_ = new Tray(*canvas_);
-    card_ = new Card(session_, *canvas_, tracer_);
+    card_ = new Card(session_, *canvas_, tracer_, areas_);
     layers_ = new LayerList(session_);
     strip_ = new ReadingStrip;
     sight_ = new SightLine(*canvas_);
@@ -135,6 +152,17 @@ Window::Window()
     connect(&farOff_, &FarOff::said, this, [this](const QString& t) { say(t); });
     connect(&tracer_, &Tracer::said, this, [this](const QString& t) { say(t); });
     connect(card_, &Card::asksToTakeTrace, this, &Window::takeTrace);
+    connect(&areas_, &Areas::changed, this, [this] {
+        canvas_->update();
+        refreshCourse();
+        refreshReadings();
+    });
+    connect(card_, &Card::asksToRun, this, [this](const char* id) { run(id); });
+    connect(sight_, &SightLine::areasWanted, this, [this](bool on) {
+        areasShown_ = on;
+        canvas_->update();
+    });
+    connect(sight_, &SightLine::mirrorWanted, this, [this] { run("mirror"); });
     connect(&session_, &Session::problem, this, [this](const QString& t) { say(t); });
     connect(canvas_, &Canvas::toolChanged, this, later);
     connect(canvas_, &Canvas::viewChanged, this, [this] {
@@ -146,7 +174,7 @@ Window::Window()
     connect(course_, &Course::chosen, this, &Window::setStep);
     connect(course_, &Course::lookedFor, this, [this](int i) {
         setStep(i);
-        run("next-end");
+        run(i == 2 ? "next-gap" : "next-end");
     });
     connect(undo_, &QAbstractButton::clicked, this, [this] { run("undo"); });
     connect(redo_, &QAbstractButton::clicked, this, [this] { run("redo"); });
@@ -200,6 +228,7 @@ void Window::refresh()
     undo_->updateGeometry();
     redo_->setEnabled(session_.history().canRedo());
     refreshCourse();
+    sight_->refresh();
     card_->refresh();
     layers_->refresh();
     refreshReadings();
@@ -219,6 +248,25 @@ void Window::refreshCourse()
     const QString text =
         lines == 0 ? tr("not begun") : (lines == 1 ? tr("1 line") : tr("%1 lines").arg(lines)) + (ends ? tr(", %1 open ends").arg(ends) : QString());
     course_->setState(1, lines == 0 ? Course::State::notBegun : ends ? Course::State::underWay : Course::State::settled, text);
+    if (!areas_.watched()) {
+        course_->setState(2, Course::State::notBegun, lines == 0 ? tr("not begun") : tr("not looked at"));
+        return;
+    }
+    const planar::Map& map = *areas_.map();
+    const auto n = map.areas().size();
+    std::size_t thin = 0;
+    for (const int f : map.slivers())
+        if (map.faces()[static_cast<std::size_t>(f)].width > 0.05) ++thin;
+    course_->setState(2,
+                      n == 0 ? Course::State::notBegun
+                      : thin ? Course::State::needsLook
+                             : Course::State::underWay,
+                      (n == 0   ? tr("no areas yet")
+                       : n == 1 ? tr("1 area")
+                                : tr("%1 areas").arg(n)) +
+                          (thin == 0   ? QString()
+                           : thin == 1 ? tr(", 1 sliver")
+                                       : tr(", %1 slivers").arg(thin)));
 }
 
 void Window::refreshReadings()
@@ -254,6 +302,25 @@ void Window::refreshReadings()
             for (std::size_t k = i + 1; k < ends.size(); ++k) gap = std::min(gap, distance(ends[i].at, ends[k].at));
         if (gap < 1e300) r.push_back({"", tr("Smallest gap"), pxText(gap), {}});
     }
+    if (course_->current() == 2) {
+        const planar::Map& map = *areas_.map();
+        double thinnest = 1e300;
+        std::size_t thin = 0;
+        for (const int f : map.slivers())
+            if (const double w = map.faces()[static_cast<std::size_t>(f)].width; w > 0.05) {
+                ++thin;
+                thinnest = std::min(thinnest, w);
+            }
+        const auto n = map.areas().size();
+        r.insert(r.begin(), {"union", {}, QString::number(n), n == 1 ? tr("area") : tr("areas")});
+        r.insert(r.begin() + 1, {"",
+                                 {},
+                                 QString::number(thin),
+                                 thin == 0   ? tr("slivers")
+                                 : thin == 1 ? tr("sliver, %1").arg(pxText(thinnest))
+                                             : tr("slivers, thinnest %1").arg(pxText(thinnest))});
+        r.insert(r.begin() + 2, {"", {}, QString::number(map.bridges().size()), map.bridges().size() == 1 ? tr("gap closed") : tr("gaps closed")});
+    }
     const double zoom = canvas_->view().zoom * 100;
     strip_->setReadings(std::move(r), QString("%1 %").arg(zoom, 0, 'f', zoom < 10 ? 1 : 0));
 }
@@ -266,6 +333,8 @@ void Window::setStep(int step)
     tray_->setStep(step);
     card_->setStep(step);
     canvas_->setPlacing(step == 0);
+    sight_->setStep(step);
+    areas_.setWatched(step == 2);
     const auto& ids = steps()[static_cast<std::size_t>(step)].tools;
     const QString tool = canvas_->tool() ? canvas_->tool()->id() : QString();
     if (!same && tool != "pick" && std::find(ids.begin(), ids.end(), tool) == ids.end()) canvas_->takeTool("pick");
@@ -354,8 +423,8 @@ bool Window::eventFilter(QObject* o, QEvent* e)
         canvas_->setFocus();
         return true;
     }
-    if (k->key() == Qt::Key_W && (plain == Qt::NoModifier || plain == Qt::ShiftModifier)) {
-        togglePeek(down, plain == Qt::ShiftModifier);
+    if (k->key() == Qt::Key_W && (plain == Qt::NoModifier || plain == Qt::AltModifier)) {
+        togglePeek(down, plain == Qt::AltModifier);
         return true;
     }
     if (k->key() == Qt::Key_Q && plain == Qt::NoModifier) {

@@ -1,6 +1,7 @@
 // The window: menu row, course, bench over tray, card and layers, reading strip.
 #pragma once
 
+#include "app/areas.h"
 #include "app/card.h"
 #include "app/chrome.h"
 #include "app/commands.h"
@@ -23,6 +24,7 @@ public:
     Session& session() { return session_; }
     Canvas& canvas() { return *canvas_; }
     Tracer& tracer() { return tracer_; }
+    Areas& areas() { return areas_; }
     FarOff& farOff() { return farOff_; }
     const std::vector<Command>& commands() const { return commands_; }
     Replay& replay() { return *replay_; }
@@ -54,6 +56,7 @@ protected:
 private:
     Session session_;
     Tracer tracer_{session_};
+    Areas areas_{session_};
     FarOff farOff_{session_};
     Canvas* canvas_;
     Course* course_;
@@ -73,6 +76,8 @@ private:
     bool busy_ = false;
     bool dirty_ = false;
     bool shownOnce_ = false;
+    bool areasShown_ = false;
+    std::size_t nextGap_ = 0;
     std::size_t nextEnd_ = 0; // which open end "next" shows
     QString lastSaid_;
     // A tool key held down borrows the tool.
@@ -82,6 +87,10 @@ private:
     QTimer soon_;
 
     void makeCommands();
+    void makeBuildCommands();
+    void combinePicked(planar::Operation operation, const QString& name);
+    void splitPicked();
+    void alignEach(art::Side side, const QString& name);
     void makeMenus();
     void say(const QString& text, art::Id lockedLayer = 0);
     void refresh();

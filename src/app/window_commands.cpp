@@ -2,6 +2,7 @@
 #include "app/place_acts.h"
 #include "app/theme.h"
 #include "app/window.h"
+#include "art/build.h"
 #include "art/edits.h"
 #include "curve/arcs.h"
 #include "curve/tolerances.h"
@@ -178,7 +179,7 @@ void Window::makeCommands()
         [this] { takePicked(tr("Line to shape"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesAsShapes(d, items); }); },
         picked);
     add(
-        "extremes", tr("Nodes at the extremes"), "Shift+N", line,
+        "extremes", tr("Nodes at the extremes"), "Shift+X", line,
         [this] {
             takePicked(tr("Nodes at the extremes"), [](const art::Document& d, const std::vector<art::Id>& items) {
                 art::Document out = d;
@@ -218,26 +219,10 @@ void Window::makeCommands()
         },
         picked);
     add("join-near", tr("Join all ends that nearly meet"), "Ctrl+Shift+J", line, [this] {
-        art::Document d = session_.document();
-        int joined = 0;
-        while (true) {
-            const auto ends = art::openEnds(d);
-            double best = curve::joinReach;
-            std::optional<std::pair<art::OpenEnd, art::OpenEnd>> pair;
-            for (std::size_t i = 0; i < ends.size(); ++i)
-                for (std::size_t k = i + 1; k < ends.size(); ++k)
-                    if (const double e = distance(ends[i].at, ends[k].at); e <= best) {
-                        best = e;
-                        pair = {ends[i], ends[k]};
-                    }
-            if (!pair) break;
-            const art::Document next = art::withEndsJoined(d, pair->first, pair->second);
-            if (next == d) break;
-            d = next;
-            ++joined;
-        }
+        const double reach = canvas_->toolSetting("join-reach", curve::joinReach);
+        const auto [d, joined] = art::withAllEndsJoined(session_.document(), reach);
         if (joined == 0) {
-            say(tr("No two open ends are within %1 of each other.").arg(pxText(curve::joinReach)));
+            say(tr("No two open ends are within %1 of each other.").arg(pxText(reach)));
             return;
         }
         session_.take(d, tr("Join ends"));
@@ -336,6 +321,7 @@ void Window::makeCommands()
         v.centre = ends[nextEnd_++ % ends.size()].at;
         canvas_->setView(v);
     });
+    makeBuildCommands();
     add("day", tr("Day"), "F7", view, [this] { makeTheme(Theme::day); });
     add("evening", tr("Evening"), "F8", view, [this] { makeTheme(Theme::evening); });
     add("desktop-theme", tr("As the desktop"), "F9", view, [this] { makeTheme(Theme::desktop); });
@@ -375,7 +361,7 @@ void Window::makeCommands()
                              {}});
     }
     commands_.push_back({"peek",
-                         tr("Peek: only the reference, while held (Shift: only the artwork)"),
+                         tr("Peek: only the reference, while held (Alt: only the artwork)"),
                          "W",
                          view,
                          [this] {
@@ -429,10 +415,11 @@ void Window::makeCommands()
 void Window::makeMenus()
 {
     std::map<QString, QMenu*> menus;
-    for (const char* name : {"File", "Edit", "Line", "Sheet", "View", "Help"}) menus[name] = menu_->addMenu(tr(name));
+    for (const char* name : {"File", "Edit", "Line", "Area", "Sheet", "View", "Help"}) menus[name] = menu_->addMenu(tr(name));
     QMenu* scans = nullptr;
     QMenu* themes = nullptr;
     QMenu* align = nullptr;
+    QMenu* alignEachOther = nullptr;
     for (const Command& c : commands_) {
         QMenu* menu = menus.count(c.group) ? menus[c.group] : nullptr;
         QString text = c.name;
@@ -446,8 +433,9 @@ void Window::makeMenus()
             menu = themes;
         }
         if (c.id.startsWith("align-")) {
-            if (!align) align = menus["Line"]->addMenu(tr("Align to sheet"));
-            menu = align;
+            QMenu*& which = c.id.startsWith("align-each-") ? alignEachOther : align;
+            if (!which) which = menus["Line"]->addMenu(&which == &align ? tr("Align to sheet") : tr("Align to each other"));
+            menu = which;
             text = c.name.mid(c.name.indexOf(':') + 2);
             text[0] = text[0].toUpper();
         }

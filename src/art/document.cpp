@@ -20,12 +20,18 @@ bool operator==(const PictureFile& a, const PictureFile& b)
     return a.format == b.format && a.width == b.width && a.height == b.height && a.bytes == b.bytes;
 }
 
+} // namespace
+
+bool operator==(const Combined& a, const Combined& b)
+{
+    return a.operation == b.operation &&
+           std::equal(a.parts.begin(), a.parts.end(), b.parts.begin(), b.parts.end(), [](const Artwork& x, const Artwork& y) { return x == y; });
+}
 bool operator==(const Artwork& a, const Artwork& b)
 {
-    return a.paths == b.paths && a.stroke == b.stroke && a.fill == b.fill && sameTarget(a.drawn, b.drawn) && sameTarget(a.rounding, b.rounding);
+    return a.paths == b.paths && a.stroke == b.stroke && a.fill == b.fill && a.guide == b.guide && sameTarget(a.drawn, b.drawn) &&
+           sameTarget(a.rounding, b.rounding) && sameTarget(a.combined, b.combined);
 }
-
-} // namespace
 
 bool operator==(const Reference& a, const Reference& b)
 {
@@ -63,7 +69,7 @@ bool operator==(const Item& a, const Item& b)
 
 bool operator==(const Layer& a, const Layer& b)
 {
-    return a.id == b.id && a.name == b.name && a.shown == b.shown && a.locked == b.locked && a.opacity == b.opacity &&
+    return a.id == b.id && a.name == b.name && a.shown == b.shown && a.locked == b.locked && a.opacity == b.opacity && a.mirror == b.mirror &&
            std::equal(a.items.begin(), a.items.end(), b.items.begin(), b.items.end(), sameTarget<Item>);
 }
 

@@ -8,6 +8,8 @@
 #include "curve/path.h"
 #include "curve/round.h"
 #include "curve/swell.h"
+#include "mirror/axis.h"
+#include "planar/combine.h"
 
 #include <cstddef>
 #include <cstdint>
@@ -56,7 +58,11 @@ struct Fill {
     std::optional<Colour> colour; // nothing = no fill
     double opacity = 1;
     bool evenOdd = false;
-    friend bool operator==(const Fill& a, const Fill& b) { return a.colour == b.colour && a.opacity == b.opacity && a.evenOdd == b.evenOdd; }
+    double overlap = 0; // px the fill reaches beyond its border, under its neighbours, so that no hairline shows between them
+    friend bool operator==(const Fill& a, const Fill& b)
+    {
+        return a.colour == b.colour && a.opacity == b.opacity && a.evenOdd == b.evenOdd && a.overlap == b.overlap;
+    }
 };
 
 // What the hand did: kept with a freehand line so that its slack can be changed later.
@@ -90,14 +96,26 @@ struct Rounding {
     friend bool operator==(const Rounding& a, const Rounding& b) { return a.before == b.before && a.radii == b.radii; }
 };
 
+struct Combined;
+
 // A line or an area: paths with one look.
 struct Artwork {
     curve::Paths paths;
     Stroke stroke;
     Fill fill;
+    bool guide = false;                       // serves other lines only: shown on the bench, never delivered
     std::shared_ptr<const Drawn> drawn;       // only while the path is still what was fitted to it
     std::shared_ptr<const Rounding> rounding; // only while the paths are what it gives
+    std::shared_ptr<const Combined> combined; // only while the paths are what it gives
 };
+
+// A live combination: the parts stay as they were drawn, and can be moved, until it is set. Lowest part first.
+struct Combined {
+    planar::Operation operation = planar::Operation::unite;
+    std::vector<Artwork> parts;
+};
+bool operator==(const Artwork& a, const Artwork& b);
+bool operator==(const Combined& a, const Combined& b);
 
 // The bytes of a picture as they came; decoding happens outside the document.
 struct PictureFile {
@@ -143,7 +161,8 @@ struct Layer {
     bool shown = true;
     bool locked = false;
     double opacity = 1;
-    std::vector<ItemPtr> items; // bottom first
+    std::vector<ItemPtr> items;         // bottom first
+    std::optional<mirror::Axis> mirror; // what lies on the layer shows on both sides of it, until the halves are welded
 };
 bool operator==(const Layer& a, const Layer& b);
 using LayerPtr = std::shared_ptr<const Layer>;

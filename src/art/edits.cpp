@@ -101,27 +101,39 @@ Document withItemsChanged(const Document& d, const std::vector<Id>& items, const
     return out;
 }
 
+Artwork transformed(Artwork a, const Affine& m)
+{
+    const double scale = curve::meanScale(m);
+    for (curve::Path& p : a.paths) p = curve::transformed(p, m);
+    if (!a.stroke.keepsWidth) a.stroke.width *= scale;
+    if (a.drawn) {
+        auto drawn = std::make_shared<Drawn>(*a.drawn);
+        for (HandSample& s : drawn->samples) s.at = m * s.at;
+        drawn->slack *= scale;
+        drawn->grain *= scale;
+        a.drawn = drawn;
+    }
+    if (a.rounding) {
+        auto r = std::make_shared<Rounding>(*a.rounding);
+        for (curve::Path& p : r->before) p = curve::transformed(p, m);
+        for (auto& path : r->radii)
+            for (curve::CornerRadius& c : path) c.radius *= scale;
+        a.rounding = r;
+    }
+    if (a.combined) {
+        auto c = std::make_shared<Combined>(*a.combined);
+        for (Artwork& part : c->parts) part = transformed(std::move(part), m);
+        a.combined = c;
+    }
+    return a;
+}
+
 Document transformed(const Document& d, const std::vector<Id>& items, const Affine& m)
 {
     const double scale = curve::meanScale(m);
     return withItemsChanged(d, items, [&](Item& i) {
         if (Artwork* a = std::get_if<Artwork>(&i.is)) {
-            for (curve::Path& p : a->paths) p = curve::transformed(p, m);
-            if (!a->stroke.keepsWidth) a->stroke.width *= scale;
-            if (a->drawn) {
-                auto drawn = std::make_shared<Drawn>(*a->drawn);
-                for (HandSample& s : drawn->samples) s.at = m * s.at;
-                drawn->slack *= scale;
-                drawn->grain *= scale;
-                a->drawn = drawn;
-            }
-            if (a->rounding) {
-                auto r = std::make_shared<Rounding>(*a->rounding);
-                for (curve::Path& p : r->before) p = curve::transformed(p, m);
-                for (auto& path : r->radii)
-                    for (curve::CornerRadius& c : path) c.radius *= scale;
-                a->rounding = r;
-            }
+            *a = transformed(std::move(*a), m);
         } else if (Reference* r = std::get_if<Reference>(&i.is)) {
             r->centre = m * r->centre;
             r->scale *= scale;
@@ -153,6 +165,7 @@ Document withPaths(const Document& d, Id item, curve::Paths paths)
             a->paths = std::move(paths);
             a->drawn.reset();
             a->rounding.reset();
+            a->combined.reset();
         }
     });
 }

@@ -28,6 +28,7 @@ Document withItemChanged(const Document& d, Id item, const std::function<void(It
 Document withItemsChanged(const Document& d, const std::vector<Id>& items, const std::function<void(Item&)>& change);
 // Stroke widths follow the scale unless a stroke keeps its width; references follow moves, turns and even scales.
 Document transformed(const Document& d, const std::vector<Id>& items, const curve::Affine& m);
+Artwork transformed(Artwork a, const curve::Affine& m);
 // Copies in place, above their originals; gives the new ids.
 struct Copies {
     Document document;

@@ -76,6 +76,7 @@ Document withLinesAsShapes(const Document& d, const std::vector<Id>& items)
         a->stroke.swell.reset();
         a->drawn.reset();
         a->rounding.reset();
+        a->combined.reset();
     });
 }
 

@@ -26,6 +26,15 @@ int main(int argc, char** argv)
             return 3;
         }
     }
+    for (const auto& [name, make] : {std::pair<const char*, art::Document (*)()>{"saltglass-teapot.svg", &demo::nightMarketTeapot},
+                                     {"saltglass-whole-moth.svg", &demo::nightMarketWholeMoth}}) {
+        if (std::filesystem::exists(folder / name)) continue;
+        const files::FileResult r = files::saveAtomically((folder / name).string(), files::writeWorkingSvg(make()));
+        if (!r.ok()) {
+            std::cerr << r.problem << '\n';
+            return 3;
+        }
+    }
     if (!std::filesystem::exists(folder / "moth-scan.png")) {
         demo::ScanOptions o;
         o.seed = 4;

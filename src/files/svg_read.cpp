@@ -181,6 +181,7 @@ private:
         style.hidden = false;
         l->opacity = style.opacity;
         style.opacity = 1;
+        if (const auto v = numbers(n.attribute("rope:mirror").value()); v.size() == 3) l->mirror = mirror::Axis{{v[0], v[1]}, v[2]};
         const Affine m = toSheet_ * transformOf(n.attribute("transform").value());
         children(n, style, m, *l, 1);
         d_.layers.push_back(l);
@@ -228,6 +229,7 @@ private:
             return;
         }
         style.apply(n);
+        if (flagged(n, "rope:guide")) style.hidden = false;
         if (style.hidden) {
             miss("hidden thing");
             return;
@@ -297,10 +299,15 @@ private:
 
     void add(pugi::xml_node n, Paths paths, const Style& s, const Affine& m, art::Layer& l)
     {
+        Artwork a = artworkOf(n, std::move(paths), s, m);
+        if (!a.paths.empty() || a.combined) put(n, std::move(a), s.opacity, l);
+    }
+
+    Artwork artworkOf(pugi::xml_node n, Paths paths, const Style& s, const Affine& m)
+    {
         Artwork a;
         for (Path& p : paths)
             if (!p.empty()) a.paths.push_back(m == Affine{} ? std::move(p) : curve::transformed(p, m));
-        if (a.paths.empty()) return;
         const auto paint = [&](const Style::Paint& p) -> std::optional<art::Colour> {
             if (p.pattern) miss("gradient or pattern (painted grey)");
             return p.colour;
@@ -319,7 +326,36 @@ private:
         if (n.attribute("rope:stroke")) a.stroke.colour = art::colourFrom(n.attribute("rope:stroke").value());
         if (n.attribute("rope:swell")) a.stroke.swell = swellFrom(numbers(n.attribute("rope:swell").value()));
         if (n.attribute("rope:sharp")) a.rounding = roundingOf(n, a);
-        put(n, std::move(a), s.opacity, l);
+        if (const auto v = numbers(n.attribute("rope:overlap").value()); v.size() == 2) {
+            a.fill.overlap = v[0];
+            a.stroke = {};
+            a.stroke.colour.reset();
+            a.stroke.width = v[1];
+        }
+        a.guide = flagged(n, "rope:guide");
+        if (const pugi::xml_node parts = n.child("rope:parts")) a.combined = combinedOf(parts);
+        return a;
+    }
+
+    std::shared_ptr<const art::Combined> combinedOf(pugi::xml_node parts)
+    {
+        auto c = std::make_shared<art::Combined>();
+        const std::string name = parts.attribute("operation").value();
+        using planar::Operation;
+        c->operation = name == "difference"     ? Operation::difference
+                       : name == "intersection" ? Operation::intersection
+                       : name == "exclude"      ? Operation::exclude
+                                                : Operation::unite;
+        for (const pugi::xml_node n : parts.children("path")) {
+            if (flagged(n, "rope:derived")) continue;
+            Style style;
+            style.apply(n);
+            Paths p = parsePathData(n.attribute("d").value()).paths;
+            kinds(n, p);
+            c->parts.push_back(artworkOf(n, std::move(p), style, {}));
+        }
+        if (c->parts.size() < 2) return nullptr;
+        return c;
     }
 
     static std::optional<curve::Swell> swellFrom(const std::vector<double>& v)

@@ -1,3 +1,4 @@
+#include "art/build.h"
 #include "art/edits.h"
 #include "files/bytes.h"
 #include "files/path_data.h"
@@ -91,11 +92,24 @@ private:
         }
         if (l.opacity < 1) set(g, "opacity", num(l.opacity));
         if (!working_ && !l.name.empty()) g.append_child("title").text().set(l.name.c_str());
+        if (working_ && l.mirror) set(g, "rope:mirror", num(l.mirror->through.x) + ' ' + num(l.mirror->through.y) + ' ' + num(l.mirror->angle));
         for (const art::ItemPtr& i : l.items) {
             if (const Artwork* a = i->artwork())
                 artwork(g, *i, *a);
             else if (working_)
                 reference(g, *i, *i->reference());
+        }
+        // The mirrored half is worked out again when it is read here.
+        for (const Item& i : art::mirroredItems(l)) {
+            if (!working_) {
+                artwork(g, i, *i.artwork());
+                continue;
+            }
+            Writer plain(d_, false, 3);
+            pugi::xml_node other = g.append_child("g");
+            set(other, "rope:derived", "true");
+            plain.artwork(other, i, *i.artwork());
+            if (!other.first_child()) g.remove_child(other);
         }
         if (!working_ && !g.child("path")) root_.remove_child(g);
     }
@@ -112,7 +126,7 @@ private:
     void artwork(pugi::xml_node g, const Item& i, const Artwork& a)
     {
         const std::string data = pathData(a.paths, working_ ? exact : decimals_);
-        if (data.empty() && !working_) return;
+        if ((data.empty() || a.guide) && !working_) return;
         const bool swells = a.stroke.swell && a.stroke.colour;
         if (swells && !working_) {
             swelled(g, i, a);
@@ -123,7 +137,13 @@ private:
         set(n, "fill", a.fill.colour ? art::text(*a.fill.colour) : "none");
         if (a.fill.opacity < 1) set(n, "fill-opacity", num(a.fill.opacity));
         if (a.fill.evenOdd) set(n, "fill-rule", "evenodd");
-        if (a.stroke.colour || working_) {
+        const bool overlaps = a.fill.overlap > 0 && a.fill.colour && !a.stroke.colour;
+        if (overlaps) { // reaches under its neighbours
+            set(n, "stroke", art::text(*a.fill.colour));
+            set(n, "stroke-width", num(2 * a.fill.overlap));
+            set(n, "stroke-linejoin", "round");
+            if (a.fill.opacity < 1) set(n, "stroke-opacity", num(a.fill.opacity));
+        } else if (a.stroke.colour || working_) {
             set(n, "stroke", a.stroke.colour && !swells ? art::text(*a.stroke.colour) : "none");
             set(n, "stroke-width", num(a.stroke.width));
             if (a.stroke.opacity < 1) set(n, "stroke-opacity", num(a.stroke.opacity));
@@ -131,6 +151,12 @@ private:
             set(n, "stroke-linejoin", a.stroke.join == art::Join::round ? "round" : a.stroke.join == art::Join::mitre ? "miter" : "bevel");
         }
         if (working_) {
+            if (a.fill.overlap > 0) set(n, "rope:overlap", num(a.fill.overlap) + ' ' + num(a.stroke.width));
+            if (a.guide) {
+                set(n, "rope:guide", "true");
+                set(n, "display", "none");
+            }
+            if (a.combined) combined(n, i, *a.combined);
             if (a.stroke.keepsWidth) set(n, "rope:keeps-width", "true");
             std::string kinds;
             for (const curve::Path& p : a.paths) {
@@ -153,6 +179,15 @@ private:
             set(shown, "rope:derived", "true");
             outline(shown, i, a);
         }
+    }
+
+    // The parts of a live shape, kept inside it where no viewer looks.
+    void combined(pugi::xml_node n, const Item& i, const art::Combined& c)
+    {
+        static const char* const names[] = {"union", "difference", "intersection", "exclude"};
+        pugi::xml_node parts = n.append_child("rope:parts");
+        set(parts, "operation", names[static_cast<std::size_t>(c.operation)]);
+        for (const Artwork& a : c.parts) artwork(parts, i, a);
     }
 
     // The swelled line as the area it covers.

@@ -7,4 +7,5 @@
 
 #include "planar/build.h"
 #include "planar/combine.h"
+#include "planar/follow.h"
 #include "planar/map.h"

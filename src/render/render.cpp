@@ -1,5 +1,6 @@
 #include "render/render.h"
 
+#include "art/build.h"
 #include "art/edits.h"
 
 #include <cairo-pdf.h>
@@ -53,10 +54,16 @@ void paintArtwork(cairo_t* cr, const Artwork& a, double opacity)
     if (fills) {
         cairo_set_fill_rule(cr, a.fill.evenOdd ? CAIRO_FILL_RULE_EVEN_ODD : CAIRO_FILL_RULE_WINDING);
         setColour(cr, *a.fill.colour, a.fill.opacity * own);
-        if (strokes && !a.stroke.swell)
+        const bool overlaps = a.fill.overlap > 0 && !strokes;
+        if ((strokes && !a.stroke.swell) || overlaps)
             cairo_fill_preserve(cr);
         else
             cairo_fill(cr);
+        if (overlaps) { // reaches under its neighbours
+            cairo_set_line_width(cr, 2 * a.fill.overlap);
+            cairo_set_line_join(cr, CAIRO_LINE_JOIN_ROUND);
+            cairo_stroke(cr);
+        }
     }
     if (strokes && a.stroke.swell) {
         cairo_new_path(cr);
@@ -195,6 +202,7 @@ void paint(cairo_t* cr, const art::Document& d, const Options& o)
             if (std::find(o.without.begin(), o.without.end(), i->id) != o.without.end()) continue;
             if (const Artwork* a = i->artwork()) {
                 if (!o.artwork) continue;
+                if (a->guide) continue;
                 // Mitred corners reach beyond the bounds, by at most the mitre limit of 4.
                 const Box b = art::bounds(*i).grown(a->stroke.colour && a->stroke.join == art::Join::mitre ? 2 * a->stroke.width : 0);
                 if (b.empty() || !b.meets(clip)) continue;
@@ -209,6 +217,11 @@ void paint(cairo_t* cr, const art::Document& d, const Options& o)
                 cairo_restore(cr);
             }
         }
+        if (o.artwork && o.mirrored)
+            for (const art::Item& i : art::mirroredItems(*l)) {
+                if (std::find(o.without.begin(), o.without.end(), i.id) != o.without.end() || i.artwork()->guide) continue;
+                paintArtwork(cr, *i.artwork(), i.opacity * opacity);
+            }
         if (group) {
             cairo_pop_group_to_source(cr);
             cairo_paint_with_alpha(cr, l->opacity);

@@ -23,6 +23,7 @@ struct Options {
     bool artwork = true;
     bool background = true;            // the sheet's background, if it has one
     bool referencesBeyondSheet = true; // off: they end where the sheet ends
+    bool mirrored = true;              // the other half of mirrored layers, as solid artwork
     double veil = 1;                   // 0..1: how strongly references show, on top of their own dimming
     PictureSource pictures;
     std::vector<art::Id> without; // items left out

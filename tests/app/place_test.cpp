@@ -287,7 +287,7 @@ TEST_CASE("the course leads to steps by a click, and its states follow the work"
     Hand h(w);
     auto* course = w.findChild<app::Course*>();
     REQUIRE(course);
-    QTest::mouseClick(course, Qt::LeftButton, {}, {870, 20});
+    QTest::mouseClick(course, Qt::LeftButton, {}, {course->width() / 2, 20});
     CHECK(w.step() == 1);
     QTest::keyClick(course, Qt::Key_Left);
     CHECK(w.step() == 0);

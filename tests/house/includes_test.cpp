@@ -24,7 +24,7 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"files", {"curve", "pixel", "art", "render"}},
     {"cli", {"curve", "pixel", "trace", "art", "render", "files", "planar", "mirror"}},
     {"app", {"curve", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror"}},
-    {"demo", {"curve", "pixel", "art", "files", "render", "trace"}},
+    {"demo", {"curve", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
 };
 
 template <class Act> void eachInclude(Act act)

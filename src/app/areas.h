@@ -1,0 +1,53 @@
+// The areas that what is drawn encloses, kept up to date in the background while somebody looks at them.
+#pragma once
+
+#include "app/session.h"
+#include "art/build.h"
+#include "planar/planar.h"
+
+#include <mutex>
+
+namespace softrope::app {
+
+class Areas : public QObject {
+    Q_OBJECT
+public:
+    explicit Areas(Session& session);
+    ~Areas() override;
+
+    // Worked out only while on.
+    void setWatched(bool on);
+    bool watched() const { return watched_; }
+    double gap() const { return gap_; }       // px: what counts as closed
+    double thinnest() const { return thin_; } // px: thinner areas join a neighbour
+    void setGap(double px);
+    void setThinnest(double px);
+    // The last one that was ready; never null.
+    const planar::MapPtr& map() const { return map_; }
+    const art::DrawnLines& lines() const { return lines_; }
+    bool upToDate() const { return !working_ && shownFor_ == session_.document(); }
+    // Waits until the map is that of the document; for acts that take areas.
+    const planar::MapPtr& mapNow();
+    // Items whose lines border these areas.
+    std::vector<art::Id> linesRound(const std::vector<int>& areas) const;
+
+signals:
+    void changed();
+
+private:
+    struct Kept {
+        std::mutex mutex;
+        planar::Builder builder;
+    };
+    Session& session_;
+    std::shared_ptr<Kept> kept_ = std::make_shared<Kept>();
+    planar::MapPtr map_;
+    art::DrawnLines lines_;
+    art::Document shownFor_;
+    bool watched_ = false, working_ = false, stale_ = true;
+    double gap_ = 2, thin_ = 1;
+    void begin();
+    planar::BuildOptions options() const;
+};
+
+} // namespace softrope::app

@@ -1,0 +1,183 @@
+#include "art/build.h"
+#include "art/edits.h"
+
+#include "curve/edit.h"
+#include "planar/meet.h"
+
+#include <algorithm>
+#include <tuple>
+
+namespace softrope::art {
+
+using curve::Path;
+using curve::Paths;
+using curve::Place;
+using curve::Vec2;
+
+namespace {
+
+// Crossings of one path with everything in sight, in order along it.
+std::vector<Place> crossingsAlong(const Document& d, Id item, std::size_t which, const Path& path)
+{
+    const planar::Strand strand = planar::strandOf(path, 0);
+    if (strand.pieces.size() != path.pieceCount()) return {}; // with pieces of no length there is no counting
+    std::vector<Place> found;
+    const planar::Tolerances tol;
+    const auto add = [&](int piece, double t) { found.push_back({static_cast<std::size_t>(piece), t, {}, 0}); };
+    for (const planar::Contact& c : planar::meetItself(strand, tol.touch).contacts) {
+        add(c.a, c.s);
+        add(c.b, c.t);
+    }
+    const DrawnLines all = drawnLines(d);
+    std::size_t ofItem = 0;
+    for (std::size_t k = 0; k < all.paths.size(); ++k) {
+        const bool own = all.items[k] == item;
+        if (own && ofItem++ == which) continue;
+        const planar::Strand other = planar::strandOf(all.paths[k], 1);
+        for (const planar::Contact& c : planar::meet(strand, other, tol.touch).contacts) add(c.a, c.s);
+    }
+    // A straight of ours is travelled evenly, one drawn has its handles on its ends: t differs.
+    for (Place& p : found) {
+        p.point = curve::at(strand.pieces[p.piece].curve, p.t);
+        if (strand.pieces[p.piece].line) p.t = curve::nearest(path.piece(p.piece), p.point).t;
+    }
+    std::sort(found.begin(), found.end(), [](const Place& a, const Place& b) { return std::tie(a.piece, a.t) < std::tie(b.piece, b.t); });
+    found.erase(std::unique(found.begin(), found.end(), [](const Place& a, const Place& b) { return distance(a.point, b.point) < 0.02; }), found.end());
+    return found;
+}
+
+bool before(const Place& a, const Place& b)
+{
+    return std::tie(a.piece, a.t) < std::tie(b.piece, b.t);
+}
+
+// The part of the path from one place to another, in the direction of travel; over the join of a closed path when `to` is
+// not after `from`.
+Path between(const Path& path, Place from, Place to)
+{
+    // Cut at the later place first: the earlier index stays right.
+    Path p = path;
+    const bool wraps = !before(from, to);
+    Place first = wraps ? to : from, second = wraps ? from : to;
+    const curve::Inserted b = curve::withNodeAt(p, second);
+    p = b.path;
+    std::size_t later = b.node;
+    if (first.piece == second.piece && second.t > 0) first.t = std::min(1.0, first.t / second.t);
+    const std::size_t count = p.nodes.size();
+    const curve::Inserted a = curve::withNodeAt(p, first);
+    p = a.path;
+    if (p.nodes.size() > count && a.node <= later) ++later;
+    const std::size_t begin = wraps ? later : a.node, end = wraps ? a.node : later;
+    Path out;
+    const std::size_t n = p.nodes.size();
+    for (std::size_t k = begin;; k = (k + 1) % n) {
+        out.nodes.push_back(p.nodes[k]);
+        if (k == end && out.nodes.size() > 1) break;
+        if (out.nodes.size() > n) break;
+    }
+    out.nodes.front().in = out.nodes.front().at;
+    out.nodes.back().out = out.nodes.back().at;
+    return out;
+}
+
+Place startOf()
+{
+    return {0, 0, {}, 0};
+}
+Place endOf(const Path& p)
+{
+    return {p.pieceCount() - 1, 1, {}, 0};
+}
+
+} // namespace
+
+std::optional<Stretch> stretchAt(const Document& d, Id item, Vec2 p)
+{
+    const Item* i = d.item(item);
+    if (!i || !i->artwork()) return std::nullopt;
+    Stretch s;
+    s.item = item;
+    Place at;
+    at.distance = 1e300;
+    for (std::size_t k = 0; k < i->artwork()->paths.size(); ++k)
+        if (const auto n = curve::nearest(i->artwork()->paths[k], p); n && n->distance < at.distance) {
+            at = *n;
+            s.path = k;
+        }
+    if (at.distance >= 1e300) return std::nullopt;
+    const Path& path = i->artwork()->paths[s.path];
+    const std::vector<Place> cuts = crossingsAlong(d, item, s.path, path);
+    const auto after = std::find_if(cuts.begin(), cuts.end(), [&](const Place& c) { return before(at, c); });
+    if (cuts.empty() || (path.closed && cuts.size() < 2)) {
+        s.whole = true;
+        s.from = startOf();
+        s.to = endOf(path);
+        s.shown = path;
+        return s;
+    }
+    if (path.closed) {
+        s.to = after == cuts.end() ? cuts.front() : *after;
+        s.from = after == cuts.begin() ? cuts.back() : *(after - 1);
+    } else {
+        s.to = after == cuts.end() ? endOf(path) : *after;
+        s.from = after == cuts.begin() ? startOf() : *(after - 1);
+    }
+    s.shown = between(path, s.from, s.to);
+    return s;
+}
+
+Document withoutStretch(const Document& d, const Stretch& s)
+{
+    const Item* i = d.item(s.item);
+    if (!i || !i->artwork() || s.path >= i->artwork()->paths.size()) return d;
+    Paths all = i->artwork()->paths;
+    const Path path = all[s.path];
+    all.erase(all.begin() + static_cast<std::ptrdiff_t>(s.path));
+    if (s.whole) return all.empty() ? withoutItems(d, {s.item}) : withPaths(d, s.item, all);
+    Paths left;
+    if (path.closed) {
+        left.push_back(between(path, s.to, s.from));
+    } else {
+        const auto isEnd = [&](const Place& p, const Place& end) { return p.piece == end.piece && p.t == end.t; };
+        if (!isEnd(s.from, startOf())) left.push_back(between(path, startOf(), s.from));
+        if (!isEnd(s.to, endOf(path))) left.push_back(between(path, s.to, endOf(path)));
+    }
+    for (Path& p : left)
+        if (curve::arcLength(p) > 1e-6) all.push_back(std::move(p));
+    if (all.empty()) return withoutItems(d, {s.item});
+    // Two lines that are left are two things.
+    Document out = withPaths(d, s.item, {all.front()});
+    const Layer* l = out.layerOf(s.item);
+    for (std::size_t k = 1; k < all.size() && l; ++k) {
+        Item copy = *out.item(s.item);
+        std::get<Artwork>(copy.is).paths = {all[k]};
+        out = withItem(out, l->id, std::move(copy)).document;
+        l = out.layerOf(s.item);
+    }
+    return out;
+}
+
+Joined withAllEndsJoined(const Document& d, double tolerance)
+{
+    Joined out{d, 0};
+    while (true) {
+        const auto ends = openEnds(out.document);
+        double best = tolerance;
+        std::optional<std::pair<OpenEnd, OpenEnd>> pair;
+        for (std::size_t i = 0; i < ends.size(); ++i)
+            for (std::size_t k = i + 1; k < ends.size(); ++k) {
+                if (std::abs(ends[i].at.x - ends[k].at.x) > best) continue;
+                const double e = distance(ends[i].at, ends[k].at);
+                if (e > best) continue;
+                best = e;
+                pair = {ends[i], ends[k]};
+            }
+        if (!pair) return out;
+        const Document next = withEndsJoined(out.document, pair->first, pair->second);
+        if (next == out.document) return out;
+        out.document = next;
+        ++out.pairs;
+    }
+}
+
+} // namespace softrope::art

@@ -1,0 +1,243 @@
+// Two whole jobs of the Build step by pointer and keys: a round teapot from circles and lines, and half a moth made whole.
+#include <catch2/catch.hpp>
+
+#include "app/hand.h"
+#include "art/touch.h"
+#include "demo/pages.h"
+
+using namespace softrope;
+using curve::Vec2;
+using hand::Hand;
+using hand::settle;
+
+namespace {
+
+double areaOf(const art::Item& i)
+{
+    double sum = 0;
+    for (const curve::Path& p : i.artwork()->paths) sum += curve::area(p);
+    return std::abs(sum);
+}
+const art::Item* named(Hand& h, const std::string& name)
+{
+    for (const art::Item* i : h.lines())
+        if (i->name == name) return i;
+    return nullptr;
+}
+std::vector<Vec2> arc(Vec2 o, double r, double from, double to)
+{
+    std::vector<Vec2> p;
+    for (int k = 0; k <= 24; ++k) p.push_back(o + r * curve::direction(curve::radians(from + (to - from) * k / 24)));
+    return p;
+}
+
+} // namespace
+
+TEST_CASE("a round teapot from circles and lines, by touching, trimming, following and carving")
+{
+    app::Window w;
+    Hand h(w);
+    h.key(Qt::Key_3);
+    REQUIRE(w.step() == 2);
+    w.areas().setGap(2);
+    w.areas().setThinnest(1);
+    h.canvas().setToolSetting("figure-kind", 0);
+    h.canvas().setToolSetting("leftover", 0);
+    h.canvas().setToolSetting("carve-drops", 0);
+    h.canvas().setToolSetting("touch", 1);
+
+    // The body, and a knob that is to touch it: drawn 5 px too small, it locks on.
+    const Vec2 body{540, 620};
+    h.key(Qt::Key_A);
+    h.drag(body, body + Vec2{200, 0});
+    h.key(Qt::Key_Escape);
+    h.key(Qt::Key_A);
+    const Vec2 knob{540, 380};
+    h.drag(knob, knob + Vec2{35, 2});
+    REQUIRE(h.lines().size() == 2);
+    const auto round = art::circleOf(h.path(1));
+    REQUIRE(round);
+    CHECK(round->radius == Approx(40).margin(0.03));
+    CHECK(std::abs(curve::nearest(h.path(0), round->centre)->distance - curve::nearest(h.path(1), Vec2{540, 420})->distance - 40) < 0.03);
+    // They share a point to 1e-9: the circle has a node there.
+    double gap = 1e300;
+    for (const curve::Node& n : h.path(1).nodes) gap = std::min(gap, curve::nearest(h.path(0), n.at)->distance);
+    CHECK(gap < 1e-9);
+
+    // A handle of two circles, and two lines across the body.
+    h.key(Qt::Key_Escape);
+    h.key(Qt::Key_A);
+    h.held = Qt::ControlModifier; // free of touching and snapping
+    h.drag({330, 620}, {430, 620});
+    h.drag({330, 620}, {390, 620});
+    h.held = Qt::NoModifier;
+    h.key(Qt::Key_D);
+    h.held = Qt::ShiftModifier;
+    h.drag({300, 500}, {780, 506});
+    h.drag({300, 760}, {780, 755});
+    h.held = Qt::NoModifier;
+    REQUIRE(h.lines().size() == 6);
+    CHECK(h.path(4).nodes[0].at.y == Approx(h.path(4).nodes[1].at.y).margin(1e-9)); // stepped to the level
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate(); }));
+    const std::size_t found = w.areas().map()->areas().size();
+    CHECK(found == 8);
+
+    // Trim the stubs of the upper line with one drag across each.
+    h.key(Qt::Key_F);
+    h.drag({765, 480}, {765, 530});
+    CHECK(curve::bounds(h.path(4)).max.x < 730);
+    h.key(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(curve::bounds(h.path(4)).max.x == Approx(780).margin(0.5));
+
+    // Carve: the body between the lines, in one drag; the handle's hole dropped out again on the way.
+    h.key(Qt::Key_J);
+    h.drag({540, 620}, {380, 620}, 30);
+    const auto nodesBefore = h.lines().size();
+    h.held = Qt::ShiftModifier;
+    h.click({380, 620});
+    h.held = Qt::NoModifier;
+    h.key(Qt::Key_Return);
+    REQUIRE(h.lines().size() == nodesBefore + 1);
+    const art::Item* shape = named(h, "Shape");
+    REQUIRE(shape);
+    CHECK(areaOf(*shape) > 30000);
+    CHECK(shape->artwork()->fill.colour);
+    CHECK_FALSE(shape->artwork()->stroke.colour);
+    CHECK(w.lastSaid().contains("nodes"));
+    // One step back takes the shape away and leaves the lines.
+    h.key(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(h.lines().size() == nodesBefore);
+
+    // Follow: roughly round the lid: along the body's top from the left to the right, back along the upper line.
+    h.key(Qt::Key_H);
+    const double reach = std::sqrt(200.0 * 200 - 120.0 * 120);
+    std::vector<Vec2> way = arc(body, 203, -140, -40);
+    way.insert(way.begin(), Vec2{540 - reach + 4, 497});
+    for (int k = 0; k <= 30; ++k) way.push_back({540 + reach - k * 2 * reach / 30, 503});
+    h.stroke(way);
+    h.key(Qt::Key_Return);
+    const art::Item* lid = named(h, "Shape");
+    REQUIRE(lid);
+    // The circular segment above the line at y = 500: handbook formula, r = 200, height 80.
+    const double segment = 200.0 * 200 * std::acos(120.0 / 200) - 120 * reach;
+    CHECK(areaOf(*lid) == Approx(segment).epsilon(2e-3));
+    CHECK(lid->artwork()->paths.front().closed);
+    CHECK(lid->artwork()->paths.front().nodes.size() <= 6);
+}
+
+TEST_CASE("two shapes combined live, a part moved by its outline, then set")
+{
+    app::Window w;
+    Hand h(w);
+    h.key(Qt::Key_3);
+    h.canvas().setToolSetting("rectangle-radius", 0);
+    h.canvas().setToolSetting("combine-live", 1);
+    h.held = Qt::ControlModifier;
+    h.key(Qt::Key_S);
+    h.held = Qt::ControlModifier;
+    h.drag({200, 200}, {400, 400});
+    h.drag({300, 300}, {500, 500});
+    h.held = Qt::NoModifier;
+    h.key(Qt::Key_A, Qt::ControlModifier);
+    h.key(Qt::Key_D, Qt::ShiftModifier);
+    REQUIRE(h.lines().size() == 1);
+    CHECK(areaOf(*h.lines()[0]) == Approx(30000).epsilon(1e-6));
+    REQUIRE(h.lines()[0]->artwork()->combined);
+    h.key(Qt::Key_Escape);
+    w.session().pickItems({h.lines()[0]->id});
+    // The second square by its right side.
+    h.held = Qt::ControlModifier;
+    h.drag({500, 450}, {520, 470});
+    h.held = Qt::NoModifier;
+    CHECK(areaOf(*h.lines()[0]) == Approx(40000 - 80 * 80).epsilon(1e-6));
+    REQUIRE(w.run("take-apart"));
+    CHECK(h.lines().size() == 2);
+    h.key(Qt::Key_Z, Qt::ControlModifier);
+    REQUIRE(w.run("set-shape"));
+    CHECK_FALSE(h.lines()[0]->artwork()->combined);
+    // Offset, and a copy repeated.
+    h.canvas().setToolSetting("offset-by", 10);
+    h.key(Qt::Key_O, Qt::ShiftModifier);
+    CHECK(h.lines().size() == 2);
+}
+
+TEST_CASE("half a moth, mirrored, welded, and turned into colour areas")
+{
+    app::Window w;
+    Hand h(w);
+    h.key(Qt::Key_2);
+    h.key(Qt::Key_M);
+    const art::Layer* layer = h.document().layer(w.session().selection().layer);
+    REQUIRE(layer->mirror);
+    CHECK(layer->mirror->through.x == Approx(540));
+    // Wings, body and head by the pen, as they lie in the sketch; the ends come near the axis, not onto it.
+    h.key(Qt::Key_S);
+    const curve::Paths half = demo::mothHalf();
+    for (const std::size_t k : {0U, 1U, 2U, 3U}) {
+        h.held = Qt::ControlModifier;
+        for (const curve::Node& n : half[k].nodes) {
+            if (n.out != n.at)
+                h.drag(n.at, n.out);
+            else
+                h.click(n.at);
+        }
+        h.held = Qt::NoModifier;
+        h.key(Qt::Key_Return);
+        h.key(Qt::Key_Escape);
+        h.key(Qt::Key_S);
+    }
+    REQUIRE(h.lines().size() == 4);
+    h.key(Qt::Key_3);
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate(); }));
+    h.canvas().setToolSetting("weld-reach", 20);
+    h.key(Qt::Key_Escape);
+    h.key(Qt::Key_W, Qt::ShiftModifier);
+    CHECK(w.lastSaid().contains("welded"));
+    // What is welded is its own mirror image.
+    const mirror::Axis axis{{540, 540}, curve::pi / 2};
+    curve::Paths whole;
+    for (const auto& l : h.document().layers)
+        if (l->shown)
+            for (const auto& i : l->items)
+                if (i->artwork()) whole.insert(whole.end(), i->artwork()->paths.begin(), i->artwork()->paths.end());
+    REQUIRE(whole.size() >= 4);
+    for (const curve::Path& p : whole)
+        for (const curve::Node& n : p.nodes) {
+            double least = 1e300;
+            for (const curve::Path& o : whole)
+                for (const curve::Node& m : o.nodes) least = std::min(least, distance(m.at, mirror::reflection(axis) * n.at));
+            CHECK(least < 1e-9);
+        }
+    REQUIRE(w.run("areas-under-lines"));
+    const auto& layers = h.document().layers;
+    const auto areas = std::find_if(layers.begin(), layers.end(), [](const art::LayerPtr& l) { return l->name == "Colour areas"; });
+    REQUIRE(areas != layers.end());
+    CHECK((*areas)->items.size() >= 3);
+    for (const art::ItemPtr& i : (*areas)->items) CHECK(i->artwork()->fill.colour);
+    // The way back: undo, or the halves on their hidden layer.
+    h.key(Qt::Key_Z, Qt::ControlModifier);
+    h.key(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(h.document().layer(w.session().selection().layer)->mirror);
+}
+
+TEST_CASE("the axis of a scanned sketch is found, and moved by its diamond")
+{
+    app::Window w;
+    Hand h(w);
+    w.scanPage("moth", 100, 4);
+    REQUIRE(hand::waitFor([&] { return !w.busy(); }));
+    h.key(Qt::Key_3);
+    REQUIRE(w.run("find-axis"));
+    REQUIRE(hand::waitFor([&] { return w.lastSaid().contains("Axis found") || w.lastSaid().contains("No symmetry"); }));
+    CHECK(w.lastSaid().contains("sure"));
+    const art::Layer* l = h.document().layer(w.session().selection().layer);
+    REQUIRE(l->mirror);
+    // The page lies crooked as it was scanned: the axis is turned just as far.
+    CHECK(std::abs(std::abs(curve::degrees(l->mirror->angle)) - 90) < 8);
+    h.key(Qt::Key_1);
+    h.key(Qt::Key_H);
+    const double before = l->mirror->angle;
+    h.drag({900, 200}, {960, 800});
+    // Dragging beside it lays a new one.
+    CHECK(h.document().layer(w.session().selection().layer)->mirror->angle != before);
+}
