@@ -150,7 +150,7 @@ void Card::buildBuild()
 void Card::areaSettings()
 {
     settingSlider(
-        tr("Gap that counts as closed"), 0, 5, 6, [this] { return areas_.gap(); }, [this](double v) { areas_.setGap(std::round(v * 10) / 10); },
+        tr("Gaps that close"), 0, 5, 6, [this] { return areas_.gap(); }, [this](double v) { areas_.setGap(std::round(v * 10) / 10); },
         [this](double v) {
             const auto n = areas_.map()->bridges().size();
             return pxText(v) + (n ? tr(" · %1 bridged").arg(n) : QString());
@@ -433,7 +433,7 @@ void Card::buildBottom(QString& text, QString& act)
     }
     const std::size_t n = areas_.map()->areas().size();
     if (n == 0) return;
-    text = n == 1 ? tr("1 area can take colour") : tr("%1 areas can take colour").arg(n);
+    text = n == 1 ? tr("1 area") : tr("%1 areas").arg(n);
     act = tr("Grey areas under the lines");
     bottomRun_ = [this] { emit asksToRun("areas-under-lines"); };
 }

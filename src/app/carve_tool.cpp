@@ -411,15 +411,15 @@ bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art:
     const art::Id layer = layerForWork(bench);
     if (layer == 0) return false;
     const bool isClosed = outline.front().closed;
-    art::Stroke stroke = bench.look();
+    art::Stroke look = bench.look();
     art::Fill fill;
     if (isClosed) {
         const QColor c = paintOf(bench);
         fill.colour = art::Colour{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())};
-        stroke.colour.reset();
+        look.colour.reset();
     }
     const auto left = static_cast<art::Leftover>(std::clamp(static_cast<int>(bench.toolSetting("leftover", 0)), 0, 2));
-    const art::Added added = art::withShape(bench.document(), layer, outline, stroke, fill, isClosed ? "Shape" : "Line");
+    const art::Added added = art::withShape(bench.document(), layer, outline, look, fill, isClosed ? "Shape" : "Line");
     const art::Document d = art::withLeftover(added.document, lines, left);
     art::Selection s = bench.selection();
     s.items.clear();

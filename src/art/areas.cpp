@@ -55,9 +55,7 @@ Added withAreasUnderLines(const Document& d, const planar::Map& map)
         Artwork a;
         a.paths = std::move(outline);
         a.stroke.colour.reset();
-        // Neutral, and the neighbour's grey a little apart so that areas can be told from each other.
-        const auto grey = static_cast<std::uint8_t>(168 + 14 * (n % 4));
-        a.fill.colour = Colour{grey, grey, grey};
+        a.fill.colour = Colour{184, 184, 184};
         a.fill.overlap = 0.4;
         item->is = std::move(a);
         layer->items.push_back(std::move(item));

@@ -101,6 +101,9 @@ art::Document nightMarketMoth(const std::function<std::vector<std::byte>(const p
         addLine(d, marks.id, k == 7 ? "Eye spot, outer" : "Eye spot, inner", a);
     }
     d = art::withGuide(d, {540, 540}, curve::pi / 2).document;
+    // Half is drawn; the other half is seen as it will be.
+    for (const art::Id layer : {lines, wings.id, marks.id})
+        d = art::withLayer(d, layer, [](art::Layer& l) { l.mirror = mirror::Axis{{540, 540}, curve::pi / 2}; });
     return d;
 }
 

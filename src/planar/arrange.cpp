@@ -96,6 +96,8 @@ struct Arranger {
         std::size_t expected = nodeVertex.size();
         for (const Between& m : meetings) expected += m.what->contacts.size();
         VertexGrid grid(tol.touch, expected);
+        grid.points.reserve(expected);
+        cuts.reserve(g.pieces.size() * 2 + 2 * expected);
         for (std::size_t s = 0; s < strands.size(); ++s)
             for (int k = 0; k < strands[s]->nodeCount(); ++k)
                 nodeVertex[static_cast<std::size_t>(nodeOf(static_cast<int>(s), k))] = grid.at(strands[s]->node(k), false);
@@ -272,7 +274,7 @@ struct Arranger {
     // -- order round the vertices ----------------------------------------------------------------------------------------
     struct Leaving {
         int half = 0;
-        double angle = 0; // of the tangent
+        double angle = 0; // of the tangent, as `ordered`
     };
 
     Source leaving(int half) const
@@ -290,6 +292,12 @@ struct Arranger {
         if (k > 1e-12 * size) return s.t1 > s.t0 ? d : -d;
         const Cubic p = s.t1 > s.t0 ? part(c, s.t0, s.t1) : reversed(part(c, s.t1, s.t0));
         return startTangent(p);
+    }
+    // A number that grows with the angle, 0..4 for a full turn, without trigonometry.
+    static double ordered(Vec2 d)
+    {
+        const double s = std::abs(d.x) + std::abs(d.y), p = d.y / s;
+        return d.x < 0 ? 2 - p : d.y < 0 ? 4 + p : p;
     }
     // How far the other end, or the middle of a loop, is.
     double reachOf(int half) const
@@ -337,7 +345,7 @@ struct Arranger {
             round.clear();
             for (int k = from; k < to; ++k) {
                 const int h = g.turn[static_cast<std::size_t>(k)];
-                round.push_back({h, angleOf(departs(h))});
+                round.push_back({h, ordered(departs(h))});
             }
             sortRound(round);
             for (int k = from; k < to; ++k) g.turn[static_cast<std::size_t>(k)] = round[static_cast<std::size_t>(k - from)].half;
@@ -349,9 +357,9 @@ struct Arranger {
     void sortRound(std::vector<Leaving>& round) const
     {
         std::sort(round.begin(), round.end(), [](const Leaving& a, const Leaving& b) { return a.angle != b.angle ? a.angle < b.angle : a.half < b.half; });
-        constexpr double alikeAngle = 0.03; // radians
+        constexpr double alikeAngle = 0.03, full = 4; // about 0.03 to 0.06 radians
         const std::size_t n = round.size();
-        const auto gapAfter = [&](std::size_t k) { return k + 1 < n ? round[k + 1].angle - round[k].angle : round[0].angle + 2 * pi - round[k].angle; };
+        const auto gapAfter = [&](std::size_t k) { return k + 1 < n ? round[k + 1].angle - round[k].angle : round[0].angle + full - round[k].angle; };
         std::size_t start = n;
         bool close = false;
         for (std::size_t k = 0; k < n; ++k) {
@@ -366,7 +374,7 @@ struct Arranger {
             std::size_t to = from + 1;
             const auto before = [&](std::size_t k) {
                 const double d = round[k].angle - round[k - 1].angle;
-                return d < 0 ? d + 2 * pi : d;
+                return d < 0 ? d + full : d;
             };
             while (to < n && before(to) < alikeAngle) ++to;
             if (to - from > 1) sortAlike(round, from, to);

@@ -135,3 +135,41 @@ TEST_CASE("lines are traced from the command line, as strokes or with their swel
     CHECK(b.run("lines page.png -o x.svg --medium crayon") == 2);
     CHECK(b.run("lines missing.png -o x.svg") == 1);
 }
+
+TEST_CASE("combine, areas and mirror on drawings")
+{
+    Bench b;
+    files::saveAtomically(b.at("two.svg"), R"(<svg xmlns="http://www.w3.org/2000/svg" width="300" height="200" viewBox="0 0 300 200">
+<rect x="10" y="10" width="100" height="100"/><rect x="60" y="60" width="100" height="100"/></svg>)");
+    for (const auto& [op, area] : {std::pair{"union", 17500.0}, {"difference", 7500.0}, {"intersection", 2500.0}, {"exclude", 15000.0}}) {
+        REQUIRE(b.run(std::string("combine --op ") + op + " two.svg -o out.svg") == 0);
+        double sum = 0;
+        const art::Document d = files::readSvg(b.text("out.svg")).document;
+        for (const auto& l : d.layers)
+            for (const auto& i : l->items)
+                for (const curve::Path& p : i->artwork()->paths) sum += curve::area(p);
+        CHECK(sum == Approx(area));
+    }
+    CHECK(b.run("combine --op melt two.svg -o out.svg") == 2);
+    CHECK(b.run("combine --op union missing.svg -o out.svg") == 1);
+
+    files::saveAtomically(b.at("lines.svg"), R"(<svg xmlns="http://www.w3.org/2000/svg" width="300" height="200" viewBox="0 0 300 200">
+<path fill="none" stroke="#000" d="M10 10 H100 V99"/><path fill="none" stroke="#000" d="M99 100 H10 V10"/></svg>)");
+    REQUIRE(b.run("areas lines.svg -o out.svg") == 0);
+    CHECK(b.text("err.txt").rfind("0 areas", 0) == 0);
+    REQUIRE(b.run("areas lines.svg -o out.svg --gap 2") == 0);
+    CHECK(b.text("err.txt").rfind("1 areas, 1 gaps", 0) == 0);
+
+    files::saveAtomically(b.at("half.svg"), R"(<svg xmlns="http://www.w3.org/2000/svg" width="300" height="200" viewBox="0 0 300 200">
+<path fill="none" stroke="#000" d="M151 20 L220 60 L152 150"/></svg>)");
+    REQUIRE(b.run("mirror half.svg -o out.svg --axis x=150 --weld 3") == 0);
+    const art::Document d = files::readSvg(b.text("out.svg")).document;
+    const curve::Path whole = d.layers.front()->items.front()->artwork()->paths.front();
+    CHECK(whole.closed);
+    CHECK(curve::bounds(whole).min.x == Approx(80));
+    CHECK(b.run("mirror half.svg -o out.svg --axis 1,2,1,2") == 2);
+    files::saveAtomically(b.at("lopsided.svg"), R"(<svg xmlns="http://www.w3.org/2000/svg" width="300" height="200" viewBox="0 0 300 200">
+<path fill="none" stroke="#000" d="M10 20 C90 10 60 120 140 100 S200 180 290 30"/><path fill="none" stroke="#000" d="M30 150 L80 190 L200 60 L240 70"/></svg>)");
+    CHECK(b.run("mirror lopsided.svg -o out.svg --axis auto") == 1);
+    CHECK(b.text("err.txt").find("no symmetry") != std::string::npos);
+}

@@ -1,5 +1,6 @@
 // Exports against programs outside the project: xmllint with the SVG 1.1 DTD, rsvg-convert, qpdf, pdftoppm.
 #include "art/art.h"
+#include "art/build.h"
 #include "curve/strokes.h"
 #include "files/bytes.h"
 #include "files/pictures.h"
@@ -160,4 +161,48 @@ TEST_CASE("lifting the paper makes it white and leaves the pencil dark")
     CHECK(white.at(180, 100).r >= 250);
     CHECK(white.at(81, 100).r < 120);
     CHECK(render::lit(p, 0, 0) == p);
+}
+
+TEST_CASE("areas that abut show nothing of the ground between them")
+{
+    // A ring of overlapping circles cut by lines, on magenta, as another renderer draws it.
+    curve::Paths lines;
+    for (int k = 0; k < 6; ++k) lines.push_back(curve::circle(curve::Vec2{200, 150} + 60 * curve::direction(k * curve::pi / 3), 70));
+    lines.push_back(curve::polyline({{20, 140}, {390, 163}}, false));
+    art::Document d = art::newDocument();
+    d.sheet.width = 400;
+    d.sheet.height = 300;
+    d = art::withAreasUnderLines(d, *planar::build(lines)).document;
+    d.sheet.hasBackground = true;
+    d.sheet.background = {255, 0, 255};
+    Folder f;
+    files::saveAtomically(f.at("areas.svg"), files::writeCleanSvg(d));
+    if (!runs("rsvg-convert --version")) {
+        WARN("rsvg-convert is not there");
+        return;
+    }
+    REQUIRE(runs("rsvg-convert '" + f.at("areas.svg") + "' -o '" + f.at("areas.png") + "'"));
+    const files::PictureResult p = files::readPictureFile(f.at("areas.png"));
+    REQUIRE(p.ok());
+    // Inside the union, well away from its border, no pixel leans to magenta.
+    std::vector<planar::Shape> shapes;
+    for (const curve::Path& c : lines)
+        if (c.closed) shapes.push_back({{c}, false});
+    const curve::Paths all = planar::combine(shapes, planar::Operation::unite);
+    int looked = 0, leaning = 0;
+    for (int y = 0; y < p.picture.height; ++y)
+        for (int x = 0; x < p.picture.width; ++x) {
+            const curve::Vec2 at{x + 0.5, y + 0.5};
+            bool in = false;
+            for (const curve::Path& c : lines)
+                if (c.closed && distance(curve::bounds(c).centre(), at) < 68) in = true;
+            for (const curve::Path& c : all)
+                if (curve::nearest(c, at)->distance < 2) in = false;
+            if (!in) continue;
+            ++looked;
+            const pixel::Rgba q = p.picture.at(x, y);
+            if (q.r > q.g + 2 || q.b > q.g + 2) ++leaning;
+        }
+    CHECK(looked > 20000);
+    CHECK(leaning == 0);
 }

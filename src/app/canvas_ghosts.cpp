@@ -1,0 +1,62 @@
+// What the canvas shows of things that are no artwork yet: guides, the other half of mirrored layers, their axis.
+#include "app/canvas.h"
+#include "app/mirror_acts.h"
+#include "art/build.h"
+
+#include <algorithm>
+
+namespace softrope::app {
+
+using curve::Affine;
+
+// Lines that serve others only, and the other half of mirrored layers while they are not welded.
+void Canvas::paintGhosts(Marks& m)
+{
+    const bool solid = view_.show == Show::alone || view_.peekArtwork;
+    const curve::Box seen = paneBox();
+    for (const art::LayerPtr& l : session_.document().layers) {
+        if (!l->shown) continue;
+        const auto held = [&](art::Id id) {
+            for (const art::ItemPtr& i : held_)
+                if (i->id == id) return i.get();
+            return static_cast<const art::Item*>(nullptr);
+        };
+        for (const art::ItemPtr& i : l->items) {
+            const art::Item* now = held(i->id) ? held(i->id) : i.get();
+            const art::Artwork* a = now->artwork();
+            if (!a || !a->guide || !art::bounds(*now).meets(seen)) continue;
+            m.line(a->paths, marks().guide, 1.25, Qt::DashLine);
+        }
+        if (!l->mirror) continue;
+        if (!solid) {
+            const Affine r = mirror::reflection(*l->mirror);
+            for (const art::ItemPtr& i : l->items) {
+                const art::Item* now = held(i->id) ? held(i->id) : i.get();
+                if (const art::Artwork* a = now->artwork()) {
+                    curve::Paths other;
+                    for (const curve::Path& p : a->paths) other.push_back(curve::transformed(p, r));
+                    m.line(other, marks().ghost, std::clamp(a->stroke.width * view_.zoom, 1.2, 4.5), Qt::DashLine);
+                }
+            }
+            // What is being drawn and is not in the document yet.
+            for (const art::ItemPtr& i : held_)
+                if (i->artwork() && !session_.document().item(i->id) && session_.selection().layer == l->id) {
+                    curve::Paths other;
+                    for (const curve::Path& p : i->artwork()->paths) other.push_back(curve::transformed(p, r));
+                    m.line(other, marks().ghost, 2, Qt::DashLine);
+                }
+        }
+        if (l->id == session_.selection().layer && !solid) paintAxis(m, session_.document(), *l->mirror);
+    }
+}
+
+curve::Box Canvas::paneBox() const
+{
+    const QRectF pane = panes().back().rect;
+    curve::Box b;
+    b.add(view_.toSheet(pane, pane.topLeft()));
+    b.add(view_.toSheet(pane, pane.bottomRight()));
+    return b;
+}
+
+} // namespace softrope::app
