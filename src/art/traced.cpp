@@ -1,5 +1,7 @@
 #include "art/traced.h"
 
+#include <algorithm>
+
 #include "art/edits.h"
 
 #include <cmath>
@@ -52,6 +54,25 @@ std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toShee
     }
     for (const curve::Path& d : lines.dots) out.push_back(area({d}, toSheet, ink, "Dot"));
     return out;
+}
+
+std::vector<Item> itemsOf(const tone::Tones& tones, const curve::Affine& toSheet)
+{
+    std::vector<Item> items;
+    std::vector<int> count(tones.colours.size(), 0);
+    for (const tone::ToneShape& s : tones.shapes) {
+        Item i;
+        const auto which = static_cast<std::size_t>(std::find(tones.colours.begin(), tones.colours.end(), s.colour) - tones.colours.begin());
+        i.name = "Tone " + std::to_string(which + 1) + (which < count.size() && ++count[which] > 1 ? "." + std::to_string(count[which]) : "");
+        Artwork a;
+        for (const curve::Path& p : s.outline) a.paths.push_back(curve::transformed(p, toSheet));
+        a.stroke.colour.reset();
+        a.fill.colour = Colour{s.colour.r, s.colour.g, s.colour.b};
+        a.fill.overlap = s.overlap * curve::meanScale(toSheet);
+        i.is = std::move(a);
+        items.push_back(std::move(i));
+    }
+    return items;
 }
 
 Landed withItems(const Document& d, Id layer, std::vector<Item> items)

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "art/document.h"
+#include "tone/tones.h"
 #include "trace/lines.h"
 #include "trace/outline.h"
 
@@ -12,6 +13,8 @@ namespace softrope::art {
 // swell, else every line its mean width. Areas come first, largest at the bottom.
 std::vector<Item> itemsOf(const trace::Outline& outline, const curve::Affine& toSheet, Colour ink);
 std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toSheet, Colour ink, bool swell = false);
+
+std::vector<Item> itemsOf(const tone::Tones& tones, const curve::Affine& toSheet);
 
 struct Landed {
     Document document;

@@ -97,6 +97,30 @@ int lines(const LinesArgs& a)
     return writeTraced(a.out, grey, "Lines", art::itemsOf(trace::lines(grey, o), {}, art::Colour{0, 0, 0}, a.swell));
 }
 
+struct TonesArgs {
+    std::string in, out;
+    int count = 8;
+    double slack = 1, smallest = -1;
+    bool lightness = false;
+};
+
+int tones(const TonesArgs& a)
+{
+    tone::TonesOptions o;
+    o.count = a.count;
+    o.slack = a.slack;
+    o.smallest = a.smallest;
+    o.lightness = a.lightness;
+    files::PictureResult p = readPicture(a.in);
+    if (!p.ok()) return fail(badInput, p.problem);
+    const tone::Tones found = tone::separate(p.picture, o);
+    pixel::Grey size;
+    size.width = p.picture.width;
+    size.height = p.picture.height;
+    if (a.out != "-") std::cerr << found.colours.size() << " colours, " << found.regions << " areas, " << found.nodes << " nodes\n";
+    return writeTraced(a.out, size, "Tones", art::itemsOf(found, {}));
+}
+
 int reduce(const std::string& in, const std::string& out, double slack)
 {
     const files::TextResult text = readAll(in);
@@ -176,6 +200,7 @@ int run(int argc, char** argv)
     app.footer("Examples:\n"
                "  soft-rope-cli outline moth.png -o moth.svg --slack 0.8\n"
                "  soft-rope-cli lines page.jpg -o page.svg --medium pencil\n"
+               "  soft-rope-cli tones photo.jpg -o tones.svg --count 5\n"
                "  soft-rope-cli reduce traced.svg -o tidy.svg --slack 0.5\n"
                "  soft-rope-cli combine teapot.svg -o one.svg --op union\n"
                "  soft-rope-cli areas lines.svg -o areas.svg --gap 2\n"
@@ -209,6 +234,16 @@ int run(int argc, char** argv)
     linesCommand->add_option("--shortest", l.shortest, "shorter marks are left out, px")->capture_default_str()->check(CLI::Range(0.0, 1e6));
     linesCommand->add_flag("--swell", l.swell, "lines whose width varies become shapes that follow it");
     linesCommand->callback([&] { code = lines(l); });
+
+    TonesArgs t;
+    CLI::App* tonesCommand = app.add_subcommand("tones", "A photo or flat picture becomes few flat colour regions that abut");
+    tonesCommand->add_option("picture", t.in, "PNG, JPEG, WebP, TIFF, BMP or GIF; - reads standard input")->required();
+    tonesCommand->add_option("-o,--out", t.out, "SVG to write; - writes standard output")->required();
+    tonesCommand->add_option("--count", t.count, "colours, 2-16")->capture_default_str()->check(CLI::Range(2, 16));
+    tonesCommand->add_option("--slack", t.slack, "how far a border may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
+    tonesCommand->add_option("--smallest", t.smallest, "smaller areas go to a neighbour, px2; left out, the picture decides")->check(CLI::Range(0.0, 1e9));
+    tonesCommand->add_flag("--lightness", t.lightness, "by lightness alone");
+    tonesCommand->callback([&] { code = tones(t); });
 
     std::string in, out;
     double slack = 0.5;

@@ -18,12 +18,13 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"planar", {"curve"}},
     {"pixel", {}},
     {"trace", {"curve", "pixel"}},
+    {"tone", {"curve", "pixel", "planar"}},
     {"mirror", {"curve", "pixel"}},
-    {"art", {"curve", "planar", "mirror", "trace", "pixel"}},
+    {"art", {"curve", "planar", "mirror", "tone", "trace", "pixel"}},
     {"render", {"curve", "pixel", "art"}},
     {"files", {"curve", "pixel", "art", "render"}},
-    {"cli", {"curve", "pixel", "trace", "art", "render", "files", "planar", "mirror"}},
-    {"app", {"curve", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror"}},
+    {"cli", {"curve", "pixel", "trace", "art", "render", "files", "planar", "mirror", "tone"}},
+    {"app", {"curve", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror", "tone"}},
     {"demo", {"curve", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
 };
 

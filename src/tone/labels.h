@@ -1,0 +1,20 @@
+// Which pixel belongs to which colour.
+#pragma once
+
+#include "tone/palette.h"
+
+#include <cstdint>
+
+namespace softrope::tone {
+
+using Labels = pixel::Raster<std::uint8_t>;
+
+// Every pixel the nearest colour: for pictures of gradual tones.
+Labels nearestLabels(const LabPicture& picture, const std::vector<pixel::Lab>& colours, bool lightnessOnly = false);
+// For flat pictures: pixels that are surely of a colour first; the half-tones between them, which may look like a third
+// colour, are given by growing from their neighbours, best match first (seeded region growing, Adams and Bischof 1994).
+Labels grownLabels(const LabPicture& picture, const std::vector<pixel::Lab>& colours, double noise);
+// Islands smaller than `smallest` px go to the neighbour that surrounds and resembles them most.
+void sweepSpecks(Labels& labels, const LabPicture& picture, const std::vector<pixel::Lab>& colours, double smallest);
+
+} // namespace softrope::tone

@@ -1,0 +1,175 @@
+#include "tone/palette.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+#include <unordered_map>
+
+namespace softrope::tone {
+
+using pixel::Lab;
+using pixel::squaredDistance;
+
+namespace {
+
+struct Bin {
+    double l = 0, a = 0, b = 0, flat = 0, all = 0; // sums by flat weight and by count
+
+    Lab mean() const { return {static_cast<float>(l / all), static_cast<float>(a / all), static_cast<float>(b / all)}; }
+};
+
+// How much a pixel differs from its neighbours, at most.
+float rangeAt(const LabPicture& p, int x, int y)
+{
+    const Lab c = p.at(x, y);
+    float most = 0;
+    for (const auto& [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
+        const int u = std::clamp(x + dx, 0, p.width - 1), v = std::clamp(y + dy, 0, p.height - 1);
+        most = std::max(most, squaredDistance(c, p.at(u, v)));
+    }
+    return most;
+}
+
+struct Cluster {
+    std::vector<Lab> centres;
+    double cost = 0; // weighted mean squared distance
+};
+
+Cluster lloyd(const std::vector<Lab>& at, const std::vector<double>& weight, std::vector<Lab> centres, bool lightnessOnly)
+{
+    const auto distance = [&](Lab x, Lab y) { return lightnessOnly ? (x.l - y.l) * (x.l - y.l) : squaredDistance(x, y); };
+    Cluster c;
+    double total = 0;
+    for (const double w : weight) total += w;
+    double before = std::numeric_limits<double>::infinity();
+    for (int step = 0; step < 60; ++step) {
+        struct Sum {
+            double l = 0, a = 0, b = 0, w = 0;
+        };
+        std::vector<Sum> sums(centres.size());
+        double cost = 0;
+        for (std::size_t k = 0; k < at.size(); ++k) {
+            if (weight[k] <= 0) continue;
+            std::size_t best = 0;
+            float least = std::numeric_limits<float>::infinity();
+            for (std::size_t m = 0; m < centres.size(); ++m)
+                if (const float d = distance(at[k], centres[m]); d < least) {
+                    least = d;
+                    best = m;
+                }
+            Sum& s = sums[best];
+            s.l += weight[k] * at[k].l;
+            s.a += weight[k] * at[k].a;
+            s.b += weight[k] * at[k].b;
+            s.w += weight[k];
+            cost += weight[k] * least;
+        }
+        for (std::size_t m = 0; m < centres.size(); ++m)
+            if (sums[m].w > 0)
+                centres[m] = {static_cast<float>(sums[m].l / sums[m].w), static_cast<float>(sums[m].a / sums[m].w), static_cast<float>(sums[m].b / sums[m].w)};
+        c.cost = cost / std::max(total, 1e-9);
+        if (before - c.cost < 1e-5 * c.cost) break;
+        before = c.cost;
+    }
+    c.centres = std::move(centres);
+    return c;
+}
+
+// The heaviest first, then always the one that is farthest for its weight^power.
+std::vector<Lab> farthestSeeds(const std::vector<Lab>& at, const std::vector<double>& weight, int count, double power)
+{
+    std::vector<Lab> seeds;
+    std::vector<float> least(at.size(), 1e12F);
+    std::size_t next = static_cast<std::size_t>(std::max_element(weight.begin(), weight.end()) - weight.begin());
+    for (int k = 0; k < count; ++k) {
+        seeds.push_back(at[next]);
+        double best = -1;
+        for (std::size_t m = 0; m < at.size(); ++m) {
+            least[m] = std::min(least[m], squaredDistance(at[m], seeds.back()));
+            const double score = weight[m] > 0 ? std::pow(weight[m], power) * least[m] : 0;
+            if (score > best) {
+                best = score;
+                next = m;
+            }
+        }
+        if (best <= 1e-6) break;
+    }
+    return seeds;
+}
+
+} // namespace
+
+double noiseOf(const LabPicture& p)
+{
+    std::vector<float> off;
+    const int step = std::max(1, static_cast<int>(std::sqrt(static_cast<double>(p.width) * p.height / 60000.0)));
+    for (int y = 1; y + 1 < p.height; y += step)
+        for (int x = 1; x + 1 < p.width; x += step) {
+            const float mean = 0.25F * (p.at(x - 1, y).l + p.at(x + 1, y).l + p.at(x, y - 1).l + p.at(x, y + 1).l);
+            off.push_back(std::abs(p.at(x, y).l - mean));
+        }
+    if (off.empty()) return 0;
+    std::nth_element(off.begin(), off.begin() + static_cast<std::ptrdiff_t>(off.size() / 2), off.end());
+    return off[off.size() / 2] / 0.6745 / 1.118; // median to sigma; the mean of four has its own noise
+}
+
+Palette findPalette(const LabPicture& p, int count, bool lightnessOnly)
+{
+    count = std::clamp(count, 1, 64);
+    const double noise = noiseOf(p);
+    const auto still = static_cast<float>(std::pow(2.5 + 3.5 * noise, 2));
+    std::unordered_map<std::uint32_t, Bin> bins;
+    const int step = std::max(1, static_cast<int>(std::sqrt(static_cast<double>(p.width) * p.height / 1.5e6)));
+    double flatShare = 0, seen = 0;
+    for (int y = 0; y < p.height; y += step)
+        for (int x = 0; x < p.width; x += step) {
+            const Lab c = p.at(x, y);
+            const auto key = static_cast<std::uint32_t>(c.l / 1.5F) << 16 | static_cast<std::uint32_t>((c.a + 128) / 2) << 8 | static_cast<std::uint32_t>((c.b + 128) / 2);
+            Bin& b = bins[key];
+            const bool flat = rangeAt(p, x, y) < still;
+            b.l += c.l;
+            b.a += c.a;
+            b.b += c.b;
+            b.all += 1;
+            b.flat += flat ? 1 : 0.01;
+            flatShare += flat ? 1 : 0;
+            seen += 1;
+        }
+    flatShare /= std::max(1.0, seen);
+    std::vector<std::pair<std::uint32_t, Bin>> sorted(bins.begin(), bins.end());
+    std::sort(sorted.begin(), sorted.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+    std::vector<Lab> at;
+    std::vector<double> flatWeight, allWeight;
+    for (const auto& [key, b] : sorted) {
+        at.push_back(b.mean());
+        flatWeight.push_back(b.flat);
+        allWeight.push_back(b.all);
+    }
+    // A picture of few colours: nearly all that is still lies close to one of them.
+    Palette result;
+    const Cluster few = lloyd(at, flatWeight, farthestSeeds(at, flatWeight, count, 0.45), false);
+    double close = 0, total = 0;
+    const double reach = std::pow(5 + 3 * noise, 2);
+    for (std::size_t k = 0; k < at.size(); ++k) {
+        float least = 1e12F;
+        for (const Lab c : few.centres) least = std::min(least, squaredDistance(at[k], c));
+        total += flatWeight[k];
+        if (least < reach) close += flatWeight[k];
+    }
+    result.flat = flatShare > 0.5 && close > 0.97 * total;
+    if (result.flat && !lightnessOnly) {
+        result.colours = few.centres;
+        return result;
+    }
+    Cluster best;
+    best.cost = std::numeric_limits<double>::infinity();
+    for (const double power : {0.3, 0.5, 0.75, 1.0}) {
+        const Cluster c = lloyd(at, allWeight, farthestSeeds(at, allWeight, count, power), lightnessOnly);
+        if (c.cost < best.cost) best = c;
+    }
+    result.colours = best.centres;
+    if (lightnessOnly) std::sort(result.colours.begin(), result.colours.end(), [](Lab a, Lab b) { return a.l < b.l; });
+    return result;
+}
+
+} // namespace softrope::tone

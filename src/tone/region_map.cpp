@@ -1,0 +1,401 @@
+#include "tone/region_map.h"
+
+#include "curve/fit.h"
+
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::tone {
+
+using curve::Node;
+using curve::NodeKind;
+using curve::Path;
+using curve::Paths;
+using curve::Vec2;
+
+namespace {
+
+struct Mapper {
+    const Labels& labels;
+    const pixel::Picture& picture;
+    const std::vector<pixel::Rgba>& colours;
+    const RegionMapOptions& options;
+    RegionMap map{};
+    pixel::Raster<int> region{};
+    std::vector<char> seenAcross{}, seenDown{}; // crossings between (x, y) and (x + 1, y); between (x, y) and (x, y + 1)
+    pixel::Raster<int> junctionOf{};            // by cell, -1 = none
+
+    int w() const { return labels.width; }
+    int h() const { return labels.height; }
+    int at(int x, int y) const { return x < 0 || y < 0 || x >= w() || y >= h() ? beyond : region.at(x, y); }
+
+    void findRegions()
+    {
+        region = pixel::Raster<int>(w(), h(), -2);
+        std::vector<std::pair<int, int>> stack;
+        for (int y = 0; y < h(); ++y)
+            for (int x = 0; x < w(); ++x) {
+                if (region.at(x, y) != -2) continue;
+                const int id = static_cast<int>(map.regions.size());
+                const std::uint8_t label = labels.at(x, y);
+                map.regions.push_back({label, 0});
+                stack.assign(1, {x, y});
+                region.at(x, y) = id;
+                while (!stack.empty()) {
+                    const auto [u, v] = stack.back();
+                    stack.pop_back();
+                    ++map.regions.back().pixels;
+                    for (const auto& [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
+                        const int a = u + dx, b = v + dy;
+                        if (!labels.inside(a, b) || region.at(a, b) != -2 || labels.at(a, b) != label) continue;
+                        region.at(a, b) = id;
+                        stack.push_back({a, b});
+                    }
+                }
+            }
+    }
+
+    // -- crossings -------------------------------------------------------------------------------------------------------
+    // Share of the way from the colour of region a to that of b at a pixel, 0..1.
+    double share(int x, int y, int a, int b) const
+    {
+        const pixel::Rgba c = picture.at(x, y), p = colours[map.regions[static_cast<std::size_t>(a)].label], q = colours[map.regions[static_cast<std::size_t>(b)].label];
+        const double dr = q.r - p.r, dg = q.g - p.g, db = q.b - p.b, n = dr * dr + dg * dg + db * db;
+        if (n < 1) return 0.5;
+        return std::clamp(((c.r - p.r) * dr + (c.g - p.g) * dg + (c.b - p.b) * db) / n, 0.0, 1.0);
+    }
+    double crossing(int x0, int y0, int x1, int y1) const
+    {
+        const int a = at(x0, y0), b = at(x1, y1);
+        if (a == beyond || b == beyond || !options.subpixel) return 0.5;
+        const double f0 = share(x0, y0, a, b), f1 = share(x1, y1, a, b);
+        if (f1 - f0 < 0.08) return 0.5;
+        return std::clamp((0.5 - f0) / (f1 - f0), 0.02, 0.98);
+    }
+    // A crossing: `down` = between (x, y) and (x, y + 1), else between (x, y) and (x + 1, y).
+    struct Mark {
+        int x = 0, y = 0;
+        bool down = false;
+    };
+    Vec2 place(Mark m) const
+    {
+        return m.down ? Vec2{m.x + 0.5, m.y + 0.5 + crossing(m.x, m.y, m.x, m.y + 1)} : Vec2{m.x + 0.5 + crossing(m.x, m.y, m.x + 1, m.y), m.y + 0.5};
+    }
+    char& seen(Mark m)
+    {
+        const auto k = static_cast<std::size_t>(m.y + 1) * static_cast<std::size_t>(w() + 2) + static_cast<std::size_t>(m.x + 1);
+        return m.down ? seenDown[k] : seenAcross[k];
+    }
+
+    // -- cells: the squares between four pixel centres; (i, j) has the pixels (i - 1, j - 1) .. (i, j) --------------------------
+    enum Side { top, right, bottom, left };
+    Mark markOf(int i, int j, Side s) const
+    {
+        switch (s) {
+        case top: return {i - 1, j - 1, false};
+        case bottom: return {i - 1, j, false};
+        case left: return {i - 1, j - 1, true};
+        case right: return {i, j - 1, true};
+        }
+        return {};
+    }
+    bool crossed(int i, int j, Side s) const
+    {
+        const int tl = at(i - 1, j - 1), tr = at(i, j - 1), bl = at(i - 1, j), br = at(i, j);
+        switch (s) {
+        case top: return tl != tr;
+        case bottom: return bl != br;
+        case left: return tl != bl;
+        case right: return tr != br;
+        }
+        return false;
+    }
+    int count(int i, int j) const { return crossed(i, j, top) + crossed(i, j, right) + crossed(i, j, bottom) + crossed(i, j, left); }
+    // Two regions that meet in a chequer: the one that holds together; 0 = the top left corner's, 1 = the top right one's,
+    // -1 = neither, a junction.
+    int holds(int i, int j) const
+    {
+        const int tl = at(i - 1, j - 1), tr = at(i, j - 1), bl = at(i - 1, j), br = at(i, j);
+        if (tl == br && tr == bl) {
+            // By the mean of the four.
+            const double mean = 0.25 * (share(i - 1, j - 1, tl, tr) + share(i, j - 1, tl, tr) + share(i - 1, j, tl, tr) + share(i, j, tl, tr));
+            return mean < 0.5 ? 0 : 1;
+        }
+        return tl == br ? 0 : tr == bl ? 1 : -1;
+    }
+    bool junction(int i, int j) const
+    {
+        const int n = count(i, j);
+        return n == 3 || (n == 4 && holds(i, j) < 0);
+    }
+    // Where a border that comes in by one side goes out.
+    Side leaves(int i, int j, Side in) const
+    {
+        if (count(i, j) == 4) {
+            const bool first = holds(i, j) == 0; // the top left corner holds on to the bottom right one: the others are cut off
+            switch (in) {
+            case top: return first ? right : left;
+            case right: return first ? top : bottom;
+            case bottom: return first ? left : right;
+            case left: return first ? bottom : top;
+            }
+        }
+        for (const Side s : {top, right, bottom, left})
+            if (s != in && crossed(i, j, s)) return s;
+        return in;
+    }
+
+    void findJunctions()
+    {
+        junctionOf = pixel::Raster<int>(w() + 1, h() + 1, -1);
+        for (int j = 0; j <= h(); ++j)
+            for (int i = 0; i <= w(); ++i) {
+                if (!junction(i, j)) continue;
+                Vec2 sum;
+                int n = 0;
+                for (const Side s : {top, right, bottom, left})
+                    if (crossed(i, j, s)) {
+                        const Mark m = markOf(i, j, s);
+                        const bool frame = at(m.x, m.y) == beyond || (m.down ? at(m.x, m.y + 1) : at(m.x + 1, m.y)) == beyond;
+                        // On the picture's edge the border inside says where.
+                        if ((i == 0 || j == 0 || i == w() || j == h()) && frame) continue;
+                        sum += place(m);
+                        ++n;
+                    }
+                Vec2 p = n ? sum / n : Vec2{static_cast<double>(i), static_cast<double>(j)};
+                if (i == 0) p.x = 0;
+                if (j == 0) p.y = 0;
+                if (i == w()) p.x = w();
+                if (j == h()) p.y = h();
+                junctionOf.at(i, j) = static_cast<int>(map.junctions.size());
+                map.junctions.push_back(p);
+            }
+    }
+
+    // Follows a border from a crossing of cell (i, j) outwards by that side.
+    void follow(int i, int j, Side out, int from)
+    {
+        Border b;
+        b.from = from;
+        Mark m = markOf(i, j, out);
+        const Mark first = m;
+        Vec2 way{static_cast<double>(out == right) - (out == left), static_cast<double>(out == bottom) - (out == top)};
+        // The region on the side that a quarter turn from x to y points to.
+        const int one = at(m.x, m.y), two = m.down ? at(m.x, m.y + 1) : at(m.x + 1, m.y);
+        const bool firstIsLeft = m.down ? way.x < 0 : way.y > 0;
+        b.left = firstIsLeft ? one : two;
+        b.right = firstIsLeft ? two : one;
+        if (from >= 0) b.points.push_back(map.junctions[static_cast<std::size_t>(from)]);
+        while (true) {
+            seen(m) = 1;
+            b.points.push_back(place(m));
+            i += static_cast<int>(way.x);
+            j += static_cast<int>(way.y);
+            if (i < 0 || j < 0 || i > w() || j > h()) break; // cannot happen: the frame closes all
+            if (const int k = junctionOf.at(i, j); k >= 0) {
+                b.to = k;
+                b.points.push_back(map.junctions[static_cast<std::size_t>(k)]);
+                break;
+            }
+            // The picture's corner is a corner of the border.
+            if ((i == 0 || i == w()) && (j == 0 || j == h())) b.points.push_back({static_cast<double>(i), static_cast<double>(j)});
+            const Side in = way.x > 0 ? left : way.x < 0 ? right : way.y > 0 ? top : bottom;
+            const Side next = leaves(i, j, in);
+            m = markOf(i, j, next);
+            way = {static_cast<double>(next == right) - (next == left), static_cast<double>(next == bottom) - (next == top)};
+            if (from < 0 && m.x == first.x && m.y == first.y && m.down == first.down) break;
+            if (seen(m)) break;
+        }
+        map.borders.push_back(std::move(b));
+    }
+
+    void traceBorders()
+    {
+        const auto n = static_cast<std::size_t>(w() + 2) * static_cast<std::size_t>(h() + 2);
+        seenAcross.assign(n, 0);
+        seenDown.assign(n, 0);
+        for (int j = 0; j <= h(); ++j)
+            for (int i = 0; i <= w(); ++i) {
+                const int k = junctionOf.at(i, j);
+                if (k < 0) continue;
+                for (const Side s : {top, right, bottom, left})
+                    if (crossed(i, j, s) && !seen(markOf(i, j, s))) follow(i, j, s, k);
+            }
+        for (int j = 0; j <= h(); ++j)
+            for (int i = 0; i <= w(); ++i)
+                for (const Side s : {right, bottom})
+                    if (junctionOf.at(i, j) < 0 && crossed(i, j, s) && !seen(markOf(i, j, s))) follow(i, j, s, -1);
+    }
+
+    // -- fitting -----------------------------------------------------------------------------------------------------------
+    void fitBorders()
+    {
+        curve::FitOptions f;
+        f.slack = 0.75 * options.slack;
+        f.grain = std::clamp(options.blur / 0.6, 1.0, 4.0);
+        f.rounding = 0.55 + 1.3 * options.blur;
+        f.spacing = 0.5;
+        f.straightWithin = 0.5;
+        f.even = 0.33;
+        f.strict = false;
+        f.quick = options.quick;
+        f.cancelled = options.cancelled;
+        tbb::parallel_for(std::size_t{0}, map.borders.size(), [&](std::size_t k) {
+            if (options.cancelled && options.cancelled()) return;
+            fitBorder(map.borders[k], f);
+        });
+    }
+
+    void fitBorder(Border& b, const curve::FitOptions& f) const
+    {
+        if (b.left == beyond || b.right == beyond) {
+            b.path = frameOf(b);
+            return;
+        }
+        std::vector<Vec2> row = b.points;
+        // Next to a junction a pixel is a mixture of three: its crossings say little.
+        if (b.from >= 0 && row.size() > 8) {
+            row.erase(row.begin() + 1);
+            row.erase(row.end() - 2);
+        }
+        const bool closed = b.from < 0;
+        if (row.size() < 3 || (!closed && row.size() < 4)) {
+            b.path = curve::polyline(closed ? row : std::vector<Vec2>{row.front(), row.back()}, closed);
+            return;
+        }
+        b.path = curve::fit(row, closed, f).path;
+        if (!closed && b.path.nodes.size() >= 2) {
+            // The junctions are shared: they stay where they are.
+            const auto put = [](Node& n, Vec2 to) {
+                const Vec2 by = to - n.at;
+                n.at = to;
+                n.in += by;
+                n.out += by;
+            };
+            put(b.path.nodes.front(), row.front());
+            put(b.path.nodes.back(), row.back());
+        } else if (!closed) {
+            b.path = curve::polyline({row.front(), row.back()}, false);
+        }
+    }
+
+    // Along the picture's edge: straights from corner to corner.
+    Path frameOf(const Border& b) const
+    {
+        std::vector<Vec2> corners;
+        const auto isCorner = [&](Vec2 p) { return (p.x == 0 || p.x == w()) && (p.y == 0 || p.y == h()); };
+        if (b.from >= 0) corners.push_back(b.points.front());
+        for (std::size_t k = b.from >= 0 ? 1 : 0; k + (b.from >= 0 ? 1 : 0) < b.points.size(); ++k)
+            if (isCorner(b.points[k])) corners.push_back(b.points[k]);
+        if (b.from >= 0) corners.push_back(b.points.back());
+        corners.erase(std::unique(corners.begin(), corners.end()), corners.end());
+        return curve::polyline(corners, b.from < 0);
+    }
+};
+
+} // namespace
+
+RegionMap mapRegions(const Labels& labels, const pixel::Picture& picture, const std::vector<pixel::Rgba>& colours, const RegionMapOptions& options)
+{
+    Mapper m{labels, picture, colours, options};
+    m.map.width = labels.width;
+    m.map.height = labels.height;
+    if (labels.empty()) return std::move(m.map);
+    m.findRegions();
+    m.findJunctions();
+    m.traceBorders();
+    m.fitBorders();
+    return std::move(m.map);
+}
+
+std::vector<std::vector<int>> bordersByRegion(const RegionMap& map)
+{
+    std::vector<std::vector<int>> of(map.regions.size());
+    for (std::size_t k = 0; k < map.borders.size(); ++k)
+        for (const int r : {map.borders[k].left, map.borders[k].right})
+            if (r != beyond) of[static_cast<std::size_t>(r)].push_back(static_cast<int>(k));
+    return of;
+}
+
+Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::vector<std::vector<int>>& bordersOf, const std::vector<int>& members, bool outerOnly)
+{
+    // Directed so that the set lies at the left.
+    struct Piece {
+        int border;
+        bool back;
+        bool used = false;
+    };
+    std::vector<Piece> pieces;
+    const auto inside = [&](int r) { return r != beyond && in[static_cast<std::size_t>(r)]; };
+    for (const int r : members)
+        for (const int k : bordersOf[static_cast<std::size_t>(r)]) {
+            const Border& b = map.borders[static_cast<std::size_t>(k)];
+            if (inside(b.left) == inside(b.right)) continue;
+            pieces.push_back({k, !inside(b.left)});
+        }
+    Paths out;
+    const auto start = [&](const Piece& p) { return p.back ? map.borders[static_cast<std::size_t>(p.border)].to : map.borders[static_cast<std::size_t>(p.border)].from; };
+    const auto end = [&](const Piece& p) { return p.back ? map.borders[static_cast<std::size_t>(p.border)].from : map.borders[static_cast<std::size_t>(p.border)].to; };
+    std::vector<std::pair<int, std::size_t>> byStart;
+    for (std::size_t k = 0; k < pieces.size(); ++k) byStart.push_back({start(pieces[k]), k});
+    std::sort(byStart.begin(), byStart.end());
+    const auto add = [&](Path p) {
+        if (p.nodes.size() >= 2 && (!outerOnly || curve::area(p) > 0)) out.push_back(std::move(p));
+    };
+    for (Piece& first : pieces) {
+        if (first.used) continue;
+        first.used = true;
+        const Border& b = map.borders[static_cast<std::size_t>(first.border)];
+        if (b.from < 0) {
+            add(first.back ? curve::reversed(b.path) : b.path);
+            continue;
+        }
+        Path loop;
+        loop.closed = true;
+        Piece* now = &first;
+        while (true) {
+            const Path& whole = map.borders[static_cast<std::size_t>(now->border)].path;
+            const Path p = now->back ? curve::reversed(whole) : whole;
+            if (loop.nodes.empty()) {
+                loop.nodes = p.nodes;
+            } else {
+                loop.nodes.back().out = p.nodes.front().out;
+                loop.nodes.back().kind = NodeKind::corner;
+                loop.nodes.insert(loop.nodes.end(), p.nodes.begin() + 1, p.nodes.end());
+            }
+            const int at = end(*now);
+            if (at == start(first)) break;
+            Piece* next = nullptr;
+            for (auto i = std::lower_bound(byStart.begin(), byStart.end(), std::pair{at, std::size_t{0}}); i != byStart.end() && i->first == at; ++i)
+                if (!pieces[i->second].used) {
+                    next = &pieces[i->second];
+                    break;
+                }
+            if (!next) break;
+            next->used = true;
+            now = next;
+        }
+        if (loop.nodes.size() > 2) {
+            loop.nodes.front().in = loop.nodes.back().in;
+            loop.nodes.front().kind = NodeKind::corner;
+            loop.nodes.pop_back();
+        }
+        // Straights that go straight on through a junction need no node there.
+        for (std::size_t k = 0; k < loop.nodes.size() && loop.nodes.size() > 3;) {
+            const std::size_t n = loop.nodes.size();
+            const curve::Cubic before = loop.piece((k + n - 1) % n), after = loop.piece(k);
+            const Vec2 chord = after.p3 - before.p0;
+            if (curve::isStraight(before) && curve::isStraight(after) && dot(before.p3 - before.p0, after.p3 - after.p0) > 0 &&
+                std::abs(cross(before.p3 - before.p0, chord)) < 0.02 * length(chord))
+                loop.nodes.erase(loop.nodes.begin() + static_cast<std::ptrdiff_t>(k));
+            else
+                ++k;
+        }
+        add(std::move(loop));
+    }
+    return out;
+}
+
+} // namespace softrope::tone

@@ -1,0 +1,235 @@
+#include "tone/tones.h"
+
+#include "tone/region_map.h"
+
+#include <opencv2/imgproc.hpp>
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numeric>
+
+namespace softrope::tone {
+
+using curve::Path;
+using pixel::Lab;
+using pixel::Picture;
+using pixel::Rgba;
+
+namespace {
+
+// Straight colours on white: what transparent parts look like on the sheet.
+Picture opaque(const Picture& p)
+{
+    Picture out(p.width, p.height);
+    for (std::size_t k = 0; k < p.data.size(); ++k) {
+        const Rgba c = p.data[k];
+        const auto mix = [&](std::uint8_t v) { return static_cast<std::uint8_t>((v * c.a + 255 * (255 - c.a) + 127) / 255); };
+        out.data[k] = c.a == 255 ? c : Rgba{mix(c.r), mix(c.g), mix(c.b), 255};
+    }
+    return out;
+}
+
+LabPicture labPicture(const Picture& p)
+{
+    LabPicture out(p.width, p.height);
+    tbb::parallel_for(0, p.height, [&](int y) {
+        Rgba last{};
+        Lab known = pixel::labOf(last);
+        for (int x = 0; x < p.width; ++x) {
+            const Rgba c = p.at(x, y);
+            if (!(c == last)) {
+                last = c;
+                known = pixel::labOf(c);
+            }
+            out.at(x, y) = known;
+        }
+    });
+    return out;
+}
+
+// Noise goes, edges stay (Tomasi and Manduchi 1998).
+Picture calmed(const Picture& p, double noise, bool flat)
+{
+    cv::Mat rgb(p.height, p.width, CV_8UC3), out;
+    for (int y = 0; y < p.height; ++y)
+        for (int x = 0; x < p.width; ++x) {
+            const Rgba c = p.at(x, y);
+            rgb.at<cv::Vec3b>(y, x) = {c.r, c.g, c.b};
+        }
+    if (static_cast<double>(p.width) * p.height > 4e6) {
+        cv::medianBlur(rgb, out, 5);
+    } else {
+        // Noise is in CIELAB units; a step of one is about 2.5 of 255.
+        cv::bilateralFilter(rgb, out, flat ? 5 : 7, std::clamp(12 * noise, 15.0, 60.0), flat ? 1.5 : 2.2);
+        if (flat && noise > 0.6) {
+            cv::Mat again;
+            cv::bilateralFilter(out, again, 5, std::clamp(8 * noise, 12.0, 45.0), 1.5);
+            out = again;
+        }
+    }
+    Picture calm(p.width, p.height);
+    for (int y = 0; y < p.height; ++y)
+        for (int x = 0; x < p.width; ++x) {
+            const cv::Vec3b c = out.at<cv::Vec3b>(y, x);
+            calm.at(x, y) = {c[0], c[1], c[2], 255};
+        }
+    return calm;
+}
+
+// What each label truly looks like: the median of its inner pixels for flat colours, the mean in CIELAB for gradual ones.
+std::vector<Rgba> coloursOf(const Labels& labels, const Picture& p, const LabPicture& lab, std::size_t count, bool flat)
+{
+    std::vector<Rgba> out(count);
+    struct Sum {
+        double l = 0, a = 0, b = 0, n = 0;
+        std::array<std::vector<std::uint32_t>, 3> counts;
+    };
+    std::vector<Sum> sums(count);
+    for (Sum& s : sums)
+        for (auto& c : s.counts) c.assign(256, 0);
+    for (int y = 0; y < labels.height; ++y)
+        for (int x = 0; x < labels.width; ++x) {
+            const std::uint8_t k = labels.at(x, y);
+            Sum& s = sums[k];
+            const Lab c = lab.at(x, y);
+            s.l += c.l;
+            s.a += c.a;
+            s.b += c.b;
+            s.n += 1;
+            if (!flat) continue;
+            bool inner = true;
+            for (const auto& [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}})
+                if (labels.inside(x + dx, y + dy) && labels.at(x + dx, y + dy) != k) inner = false;
+            const Rgba q = p.at(x, y);
+            const std::uint32_t weight = inner ? 64 : 1;
+            s.counts[0][q.r] += weight;
+            s.counts[1][q.g] += weight;
+            s.counts[2][q.b] += weight;
+        }
+    for (std::size_t k = 0; k < count; ++k) {
+        const Sum& s = sums[k];
+        if (s.n == 0) continue;
+        if (!flat) {
+            out[k] = pixel::rgbOf(Lab{static_cast<float>(s.l / s.n), static_cast<float>(s.a / s.n), static_cast<float>(s.b / s.n)});
+            continue;
+        }
+        const auto median = [](const std::vector<std::uint32_t>& c) {
+            const auto total = std::accumulate(c.begin(), c.end(), std::uint64_t{0});
+            std::uint64_t sum = 0;
+            for (std::size_t v = 0; v < 256; ++v)
+                if (2 * (sum += c[v]) >= total) return static_cast<std::uint8_t>(v);
+            return std::uint8_t{255};
+        };
+        out[k] = {median(s.counts[0]), median(s.counts[1]), median(s.counts[2]), 255};
+    }
+    return out;
+}
+
+// Regions as shapes, those that enclose others first and without holes for them. `exact`: a shape reaches under later
+// neighbours as a whole, so that no border moves; else by a narrow overlap.
+std::vector<ToneShape> stacked(const RegionMap& map, const std::vector<Rgba>& colours, bool exact)
+{
+    const std::size_t n = map.regions.size();
+    const auto bordersOf = bordersByRegion(map);
+    std::vector<char> in(n, 0);
+    std::vector<curve::Paths> outer(n);
+    std::vector<double> covers(n, 0);
+    for (std::size_t r = 0; r < n; ++r) {
+        in[r] = 1;
+        outer[r] = outlineOf(map, in, bordersOf, {static_cast<int>(r)}, true);
+        in[r] = 0;
+        for (const Path& p : outer[r]) covers[r] += curve::area(p);
+    }
+    std::vector<int> order(n), place(n);
+    std::iota(order.begin(), order.end(), 0);
+    std::sort(order.begin(), order.end(), [&](int a, int b) {
+        const double x = covers[static_cast<std::size_t>(a)], y = covers[static_cast<std::size_t>(b)];
+        return x != y ? x > y : a < b;
+    });
+    for (std::size_t k = 0; k < n; ++k) place[static_cast<std::size_t>(order[k])] = static_cast<int>(k);
+    std::vector<ToneShape> shapes;
+    for (const int r : order) {
+        ToneShape s;
+        s.colour = colours[map.regions[static_cast<std::size_t>(r)].label];
+        s.outline = outer[static_cast<std::size_t>(r)];
+        if (exact) {
+            // Later neighbours along its outer border; those it encloses lie on it anyway.
+            std::vector<int> members{r};
+            in[static_cast<std::size_t>(r)] = 1;
+            for (const int k : bordersOf[static_cast<std::size_t>(r)]) {
+                const Border& b = map.borders[static_cast<std::size_t>(k)];
+                const int other = b.left == r ? b.right : b.left;
+                if (other == beyond || in[static_cast<std::size_t>(other)] || place[static_cast<std::size_t>(other)] < place[static_cast<std::size_t>(r)]) continue;
+                in[static_cast<std::size_t>(other)] = 1;
+                members.push_back(other);
+            }
+            if (members.size() > 1) s.outline = outlineOf(map, in, bordersOf, members, true);
+            for (const int m : members) in[static_cast<std::size_t>(m)] = 0;
+        } else {
+            s.overlap = 0.35;
+        }
+        if (!s.outline.empty()) shapes.push_back(std::move(s));
+    }
+    return shapes;
+}
+
+} // namespace
+
+Tones separate(const Picture& given, const TonesOptions& options)
+{
+    Tones result;
+    if (given.empty()) return result;
+    const auto stopped = [&] { return options.cancelled && options.cancelled(); };
+    const auto tell = [&](double share) {
+        if (options.progress) options.progress(share);
+    };
+    const Picture source = opaque(given);
+    LabPicture lab = labPicture(source);
+    const double noise = noiseOf(lab);
+    Palette palette = findPalette(lab, options.count, options.lightness);
+    tell(0.2);
+    Picture picture = source;
+    const bool gradual = !palette.flat;
+    if (noise > 0.35 || gradual) {
+        // What looks gradual through noise may be flat once it is calm.
+        picture = calmed(source, noise, true);
+        lab = labPicture(picture);
+        palette = findPalette(lab, options.count, options.lightness);
+        if (!palette.flat) {
+            picture = calmed(source, noise, false);
+            lab = labPicture(picture);
+            palette = findPalette(lab, options.count, options.lightness);
+            palette.flat = false;
+        }
+    }
+    result.flat = palette.flat;
+    if (stopped()) return {};
+    tell(0.35);
+    const double calmNoise = noiseOf(lab);
+    Labels labels = palette.flat ? grownLabels(lab, palette.colours, calmNoise) : nearestLabels(lab, palette.colours, options.lightness);
+    const double pixels = static_cast<double>(source.width) * source.height;
+    const double smallest = options.smallest >= 0 ? options.smallest : palette.flat ? (noise > 0.35 ? 20 : 6) : std::max(24.0, pixels / 8000);
+    sweepSpecks(labels, lab, palette.colours, smallest);
+    if (stopped()) return {};
+    tell(0.6);
+    result.colours = coloursOf(labels, palette.flat ? picture : source, labPicture(palette.flat ? picture : source), palette.colours.size(), palette.flat);
+    result.shares.assign(palette.colours.size(), 0);
+    for (const std::uint8_t k : labels.data) result.shares[k] += 1 / pixels;
+    RegionMapOptions o;
+    o.slack = options.slack;
+    o.blur = palette.flat && noise <= 0.35 ? 0.5 : 1.0;
+    o.quick = !palette.flat;
+    o.cancelled = options.cancelled;
+    const RegionMap map = mapRegions(labels, picture, result.colours, o);
+    if (stopped()) return {};
+    tell(0.9);
+    result.regions = map.regions.size();
+    result.shapes = stacked(map, result.colours, palette.flat);
+    for (const ToneShape& s : result.shapes) result.nodes += curve::nodeCount(s.outline);
+    tell(1);
+    return result;
+}
+
+} // namespace softrope::tone

@@ -1,0 +1,38 @@
+// Tone and colour separation: a picture becomes few flat shapes.
+#pragma once
+
+#include "curve/path.h"
+#include "pixel/raster.h"
+
+#include <functional>
+#include <vector>
+
+namespace softrope::tone {
+
+struct TonesOptions {
+    int count = 8;           // colours, 2..16
+    double slack = 1;        // px: how far a border may stray
+    double smallest = -1;    // px2: smaller areas go to a neighbour; negative = by the picture
+    bool lightness = false;  // tones only: cluster by lightness
+    std::function<bool()> cancelled;
+    std::function<void(double)> progress; // 0..1
+};
+
+struct ToneShape {
+    pixel::Rgba colour;
+    curve::Paths outline;
+    double overlap = 0; // px to be painted beyond the border, under later shapes
+};
+
+struct Tones {
+    std::vector<pixel::Rgba> colours;
+    std::vector<double> shares;    // of the picture, by colour
+    std::vector<ToneShape> shapes; // in the order of painting: those that enclose others first
+    std::size_t nodes = 0, regions = 0;
+    bool flat = false; // the picture is made of flat colours
+};
+
+// Empty for an empty picture or when cancelled.
+Tones separate(const pixel::Picture& picture, const TonesOptions& options);
+
+} // namespace softrope::tone
