@@ -123,6 +123,54 @@ Labels grownLabels(const LabPicture& p, const std::vector<Lab>& colours, double 
     return out;
 }
 
+void settleLabels(Labels& labels, const LabPicture& p, const std::vector<Lab>& colours, double price, int sweeps, bool lightnessOnly)
+{
+    const auto full = static_cast<float>(price), part = static_cast<float>(0.7 * price);
+    for (int sweep = 0; sweep < sweeps; ++sweep)
+        // Rows of one parity look at rows of the other only, beside their own neighbours of the last turn.
+        for (const int parity : {0, 1}) {
+            const Labels before = labels;
+            tbb::parallel_for(tbb::blocked_range<int>(0, p.height, 32), [&](const tbb::blocked_range<int>& r) {
+                for (int y = r.begin(); y < r.end(); ++y) {
+                    if ((y & 1) != parity) continue;
+                    for (int x = 0; x < p.width; ++x) {
+                        std::array<std::uint8_t, 8> around{};
+                        std::array<float, 8> weight{};
+                        std::size_t n = 0;
+                        bool mixed = false;
+                        const std::uint8_t mine = before.at(x, y);
+                        for (int dy = -1; dy <= 1; ++dy)
+                            for (int dx = -1; dx <= 1; ++dx) {
+                                if ((dx == 0 && dy == 0) || !before.inside(x + dx, y + dy)) continue;
+                                around[n] = before.at(x + dx, y + dy);
+                                weight[n] = dx != 0 && dy != 0 ? part : full;
+                                mixed = mixed || around[n] != mine;
+                                ++n;
+                            }
+                        if (!mixed) continue;
+                        const Lab c = p.at(x, y);
+                        float least = 1e12F;
+                        std::uint8_t best = mine;
+                        for (std::size_t k = 0; k < n; ++k) {
+                            const Lab q = colours[around[k]];
+                            float cost = lightnessOnly ? (c.l - q.l) * (c.l - q.l) : squaredDistance(c, q);
+                            for (std::size_t m = 0; m < n; ++m)
+                                if (around[m] != around[k]) cost += weight[m];
+                            if (cost < least) {
+                                least = cost;
+                                best = around[k];
+                            }
+                        }
+                        float own = lightnessOnly ? (c.l - colours[mine].l) * (c.l - colours[mine].l) : squaredDistance(c, colours[mine]);
+                        for (std::size_t m = 0; m < n; ++m)
+                            if (around[m] != mine) own += weight[m];
+                        labels.at(x, y) = own <= least ? mine : best;
+                    }
+                }
+            });
+        }
+}
+
 void sweepSpecks(Labels& labels, const LabPicture& p, const std::vector<Lab>& colours, double smallest)
 {
     if (smallest <= 1) return;

@@ -14,6 +14,9 @@ Labels nearestLabels(const LabPicture& picture, const std::vector<pixel::Lab>& c
 // For flat pictures: pixels that are surely of a colour first; the half-tones between them, which may look like a third
 // colour, are given by growing from their neighbours, best match first (seeded region growing, Adams and Bischof 1994).
 Labels grownLabels(const LabPicture& picture, const std::vector<pixel::Lab>& colours, double noise);
+// Ragged borders calm down: each pixel takes the colour that costs least, its squared distance in CIELAB plus `price` for every
+// neighbour of another colour (a corner's counts 0.7); a few sweeps (iterated conditional modes, Besag 1986).
+void settleLabels(Labels& labels, const LabPicture& picture, const std::vector<pixel::Lab>& colours, double price, int sweeps, bool lightnessOnly = false);
 // Islands smaller than `smallest` px go to the neighbour that surrounds and resembles them most.
 void sweepSpecks(Labels& labels, const LabPicture& picture, const std::vector<pixel::Lab>& colours, double smallest);
 

@@ -145,7 +145,7 @@ Palette findPalette(const LabPicture& p, int count, bool lightnessOnly)
         flatWeight.push_back(b.flat);
         allWeight.push_back(b.all);
     }
-    // A picture of few colours: nearly all that is still lies close to one of them.
+    // A picture of few colours: what is still lies close to one of them, and they lie far apart for that.
     Palette result;
     const Cluster few = lloyd(at, flatWeight, farthestSeeds(at, flatWeight, count, 0.45), false);
     double close = 0, total = 0;
@@ -156,7 +156,16 @@ Palette findPalette(const LabPicture& p, int count, bool lightnessOnly)
         total += flatWeight[k];
         if (least < reach) close += flatWeight[k];
     }
-    result.flat = flatShare > 0.5 && close > 0.97 * total;
+    std::vector<float> apart;
+    for (const Lab c : few.centres) {
+        float least = 1e12F;
+        for (const Lab o : few.centres)
+            if (!(o == c)) least = std::min(least, squaredDistance(c, o));
+        apart.push_back(std::sqrt(least));
+    }
+    std::sort(apart.begin(), apart.end());
+    const double spread = std::sqrt(few.cost);
+    result.flat = flatShare > 0.5 && close > 0.97 * total && (few.centres.size() < 2 || spread < 0.2 * apart[apart.size() / 2]);
     if (result.flat && !lightnessOnly) {
         result.colours = few.centres;
         return result;

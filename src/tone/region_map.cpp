@@ -17,6 +17,8 @@ using curve::Vec2;
 
 namespace {
 
+constexpr float alikeBelow = 30; // CIELAB: colours nearer than this are alike
+
 struct Mapper {
     const Labels& labels;
     const pixel::Picture& picture;
@@ -244,7 +246,14 @@ struct Mapper {
         f.cancelled = options.cancelled;
         tbb::parallel_for(std::size_t{0}, map.borders.size(), [&](std::size_t k) {
             if (options.cancelled && options.cancelled()) return;
-            fitBorder(map.borders[k], f);
+            Border& b = map.borders[k];
+            curve::FitOptions own = f;
+            if (options.gradual && b.left != beyond && b.right != beyond) {
+                const pixel::Lab x = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.left)].label]),
+                                 y = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.right)].label]);
+                own.slack *= std::clamp(alikeBelow / std::max(1.0F, std::sqrt(pixel::squaredDistance(x, y))), 1.0F, 3.0F);
+            }
+            fitBorder(b, own);
         });
     }
 
@@ -319,7 +328,8 @@ std::vector<std::vector<int>> bordersByRegion(const RegionMap& map)
     return of;
 }
 
-Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::vector<std::vector<int>>& bordersOf, const std::vector<int>& members, bool outerOnly)
+Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::vector<std::vector<int>>& bordersOf, const std::vector<int>& members,
+                const std::function<bool(int region)>& fills)
 {
     // Directed so that the set lies at the left.
     struct Piece {
@@ -341,13 +351,20 @@ Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::ve
     std::vector<std::pair<int, std::size_t>> byStart;
     for (std::size_t k = 0; k < pieces.size(); ++k) byStart.push_back({start(pieces[k]), k});
     std::sort(byStart.begin(), byStart.end());
+    bool filled = true; // every region beyond the loop in hand may be painted over
+    const auto other = [&](const Piece& p) {
+        const Border& b = map.borders[static_cast<std::size_t>(p.border)];
+        const int r = p.back ? b.left : b.right;
+        return r != beyond && fills(r);
+    };
     const auto add = [&](Path p) {
-        if (p.nodes.size() >= 2 && (!outerOnly || curve::area(p) > 0)) out.push_back(std::move(p));
+        if (p.nodes.size() >= 2 && (!filled || curve::area(p) > 0)) out.push_back(std::move(p));
     };
     for (Piece& first : pieces) {
         if (first.used) continue;
         first.used = true;
         const Border& b = map.borders[static_cast<std::size_t>(first.border)];
+        filled = other(first);
         if (b.from < 0) {
             add(first.back ? curve::reversed(b.path) : b.path);
             continue;
@@ -376,6 +393,7 @@ Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::ve
             if (!next) break;
             next->used = true;
             now = next;
+            filled = filled && other(*now);
         }
         if (loop.nodes.size() > 2) {
             loop.nodes.front().in = loop.nodes.back().in;

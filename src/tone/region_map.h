@@ -38,6 +38,7 @@ struct RegionMap {
 struct RegionMapOptions {
     double slack = 1;    // px
     double blur = 0.6;   // px: how soft the picture's edges are
+    bool gradual = false; // borders between colours that are much alike may stray farther, as nobody sees them: up to three times
     bool quick = false;  // one-pass fitting, for very many borders
     bool subpixel = true;
     std::function<bool()> cancelled;
@@ -45,8 +46,10 @@ struct RegionMapOptions {
 // `colours` are the labels' colours as sRGB; mixtures along edges are taken to be linear in sRGB, as renderers draw them.
 RegionMap mapRegions(const Labels& labels, const pixel::Picture& picture, const std::vector<pixel::Rgba>& colours, const RegionMapOptions& options);
 
-// Closed paths round a set of regions (`in` by region), made of the borders; outer ones only when `outerOnly`.
-curve::Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::vector<std::vector<int>>& bordersOf, const std::vector<int>& members, bool outerOnly);
+// Closed paths round a set of regions (`in` by region; `members` lists them), made of the borders, the set at the left. Holes
+// for which `fills` holds for every region beside them within are left out.
+curve::Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::vector<std::vector<int>>& bordersOf, const std::vector<int>& members,
+                       const std::function<bool(int region)>& fills);
 // Borders of each region.
 std::vector<std::vector<int>> bordersByRegion(const RegionMap& map);
 

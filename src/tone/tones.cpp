@@ -19,6 +19,8 @@ using pixel::Rgba;
 
 namespace {
 
+constexpr double settling = 20; // CIELAB squared: what a pixel of ragged border may cost
+
 // Straight colours on white: what transparent parts look like on the sheet.
 Picture opaque(const Picture& p)
 {
@@ -62,7 +64,7 @@ Picture calmed(const Picture& p, double noise, bool flat)
         cv::medianBlur(rgb, out, 5);
     } else {
         // Noise is in CIELAB units; a step of one is about 2.5 of 255.
-        cv::bilateralFilter(rgb, out, flat ? 5 : 7, std::clamp(12 * noise, 15.0, 60.0), flat ? 1.5 : 2.2);
+        cv::bilateralFilter(rgb, out, flat ? 5 : 7, flat?std::clamp(12 * noise, 15.0, 60.0):10.0, flat ? 1.5 : 2.2);
         if (flat && noise > 0.6) {
             cv::Mat again;
             cv::bilateralFilter(out, again, 5, std::clamp(8 * noise, 12.0, 45.0), 1.5);
@@ -138,7 +140,7 @@ std::vector<ToneShape> stacked(const RegionMap& map, const std::vector<Rgba>& co
     std::vector<double> covers(n, 0);
     for (std::size_t r = 0; r < n; ++r) {
         in[r] = 1;
-        outer[r] = outlineOf(map, in, bordersOf, {static_cast<int>(r)}, true);
+        outer[r] = outlineOf(map, in, bordersOf, {static_cast<int>(r)}, [](int) { return true; });
         in[r] = 0;
         for (const Path& p : outer[r]) covers[r] += curve::area(p);
     }
@@ -165,7 +167,7 @@ std::vector<ToneShape> stacked(const RegionMap& map, const std::vector<Rgba>& co
                 in[static_cast<std::size_t>(other)] = 1;
                 members.push_back(other);
             }
-            if (members.size() > 1) s.outline = outlineOf(map, in, bordersOf, members, true);
+            if (members.size() > 1) s.outline = outlineOf(map, in, bordersOf, members, [&](int m) { return place[static_cast<std::size_t>(m)] > place[static_cast<std::size_t>(r)]; });
             for (const int m : members) in[static_cast<std::size_t>(m)] = 0;
         } else {
             s.overlap = 0.35;
@@ -209,8 +211,9 @@ Tones separate(const Picture& given, const TonesOptions& options)
     tell(0.35);
     const double calmNoise = noiseOf(lab);
     Labels labels = palette.flat ? grownLabels(lab, palette.colours, calmNoise) : nearestLabels(lab, palette.colours, options.lightness);
+    if (!palette.flat) settleLabels(labels, lab, palette.colours, settling, 4, options.lightness);
     const double pixels = static_cast<double>(source.width) * source.height;
-    const double smallest = options.smallest >= 0 ? options.smallest : palette.flat ? (noise > 0.35 ? 20 : 6) : std::max(24.0, pixels / 8000);
+    const double smallest = options.smallest >= 0 ? options.smallest : palette.flat ? (noise > 0.35 ? 20 : 6) : std::max(8.0, pixels / 40000);
     sweepSpecks(labels, lab, palette.colours, smallest);
     if (stopped()) return {};
     tell(0.6);
@@ -218,15 +221,16 @@ Tones separate(const Picture& given, const TonesOptions& options)
     result.shares.assign(palette.colours.size(), 0);
     for (const std::uint8_t k : labels.data) result.shares[k] += 1 / pixels;
     RegionMapOptions o;
-    o.slack = options.slack;
+    o.slack = (palette.flat ? 1.0 : 1.5) * options.slack;
     o.blur = palette.flat && noise <= 0.35 ? 0.5 : 1.0;
-    o.quick = !palette.flat;
+    o.gradual = !palette.flat;
+    o.quick = pixels > 3e6; // the careful fit takes half the nodes, and ten times as long
     o.cancelled = options.cancelled;
     const RegionMap map = mapRegions(labels, picture, result.colours, o);
     if (stopped()) return {};
     tell(0.9);
     result.regions = map.regions.size();
-    result.shapes = stacked(map, result.colours, palette.flat);
+    result.shapes = stacked(map, result.colours, palette.flat || map.regions.size() < 20000);
     for (const ToneShape& s : result.shapes) result.nodes += curve::nodeCount(s.outline);
     tell(1);
     return result;
