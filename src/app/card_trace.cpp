@@ -9,6 +9,9 @@
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
+#include <array>
+#include <cmath>
+
 namespace softrope::app {
 
 namespace {
@@ -71,7 +74,10 @@ void Card::buildTrace()
 {
     heading("tone-steps", tr("Trace the picture"));
     segments(
-        {}, {{tr("Silhouettes"), tr("Dark shapes become areas (Ctrl+T)")}, {tr("Lines"), tr("Ink and pencil lines become strokes (Ctrl+L)")}},
+        {},
+        {{tr("Silhouettes"), tr("Dark shapes become areas (Ctrl+T)")},
+         {tr("Lines"), tr("Ink and pencil lines become strokes (Ctrl+L)")},
+         {tr("Tones"), tr("The picture becomes few flat colour areas that abut (Ctrl+Shift+L)")}},
         [this] { return tracer_.active() ? static_cast<int>(tracer_.settings().what) : -1; }, [this](int i) { tracer_.begin(static_cast<What>(i)); });
     if (!tracer_.active()) {
         auto* note = label(tr("Shown on the sheet first; nothing changes until you take it."), "small");
@@ -123,6 +129,28 @@ void Card::buildTrace()
         settingSlider(
             tr("Smoothing"), 0, 6, 0, [this] { return tracer_.settings().smoothing; },
             [change](double v) { change([v](TraceSettings& s) { s.smoothing = v; }); }, pxText);
+    } else if (tracer_.settings().what == What::tones) {
+        segments(
+            tr("How many"), {{"2", tr("Two tones")}, {"3", tr("Three tones")}, {"5", tr("Five tones")}, {"8", tr("Eight tones")}, {"16", tr("Sixteen tones")}},
+            [this] {
+                const int n = tracer_.settings().count;
+                return n == 2 ? 0 : n == 3 ? 1 : n == 5 ? 2 : n == 8 ? 3 : n == 16 ? 4 : -1;
+            },
+            [change](int i) { change([i](TraceSettings& s) {
+                                  s.count = std::array{2, 3, 5, 8, 16}[static_cast<std::size_t>(i)];
+                              }); });
+        settingSlider(
+            tr("Any number"), 2, 16, 0, [this] { return static_cast<double>(tracer_.settings().count); },
+            [change](double v) { change([v](TraceSettings& s) { s.count = static_cast<int>(std::lround(v)); }); },
+            [](double v) { return QString::number(std::lround(v)); });
+        auto* light = new QCheckBox(tr("By lightness alone"));
+        light->setFont(typeface("small"));
+        column_->addWidget(light);
+        connect(light, &QCheckBox::clicked, this, [change](bool on) { change([on](TraceSettings& s) { s.lightness = on; }); });
+        updaters_.push_back([this, light] { light->setChecked(tracer_.settings().lightness); });
+        number(
+            tr("Smallest area"), 1e6, tr("px²"), [this] { return std::max(0.0, tracer_.settings().smallestTone); },
+            [change](double v) { change([v](TraceSettings& s) { s.smallestTone = v > 0 ? v : -1; }); });
     } else {
         segments(
             tr("Drawn with"),
@@ -147,7 +175,7 @@ void Card::buildTrace()
     auto* count = label({}, "control", false);
     column_->addWidget(count);
     updaters_.push_back([this, count] {
-        const bool shapes = tracer_.settings().what == What::silhouettes;
+        const bool shapes = tracer_.settings().what != What::lines;
         const std::size_t wanted = tracer_.wantedCount(), all = tracer_.found().size();
         QString text = shapes ? tr("%n shape(s)", nullptr, static_cast<int>(wanted)) : tr("%n line(s)", nullptr, static_cast<int>(wanted));
         text = QString("%1 %2").arg(wanted).arg(shapes ? (wanted == 1 ? tr("shape") : tr("shapes")) : (wanted == 1 ? tr("line") : tr("lines")));
@@ -177,7 +205,7 @@ void Card::buildTrace()
 
 void Card::traceBottom(QString& text, QString& act)
 {
-    const bool shapes = tracer_.settings().what == What::silhouettes;
+    const bool shapes = tracer_.settings().what != What::lines;
     if (tracer_.working()) {
         taskProgress_ = tracer_.progress();
         text = tr("Tracing, %1 %").arg(std::lround(100 * tracer_.progress()));

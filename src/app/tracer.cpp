@@ -24,6 +24,7 @@ bool insidePolygon(const std::vector<Vec2>& ring, Vec2 p)
 
 struct Page {
     pixel::Grey grey;
+    pixel::Picture colours;
     curve::Affine toSheet; // of the page's px
 };
 
@@ -65,10 +66,14 @@ Page pageOf(const pixel::Picture& picture, const art::Reference& r, const std::v
                             static_cast<std::uint8_t>(sa / n)};
         }
     page.grey = pixel::greyOf(cut);
+    page.colours = std::move(cut);
     if (ring.size() > 2)
         for (int y = 0; y < h; ++y)
             for (int x = 0; x < w; ++x)
-                if (!insidePolygon(ring, {x0 + (x + 0.5) * shrink, y0 + (y + 0.5) * shrink})) page.grey.at(x, y) = blankIsDark ? 0 : 255;
+                if (!insidePolygon(ring, {x0 + (x + 0.5) * shrink, y0 + (y + 0.5) * shrink})) {
+                    page.grey.at(x, y) = blankIsDark ? 0 : 255;
+                    page.colours.at(x, y) = {255, 255, 255, 255};
+                }
     page.toSheet = toSheet * curve::Affine{static_cast<double>(shrink), 0, 0, static_cast<double>(shrink), static_cast<double>(x0), static_cast<double>(y0)};
     return page;
 }
@@ -84,6 +89,8 @@ Tracer::Tracer(Session& session, QObject* parent) : QObject(parent), session_(se
     settings_.smoothing = std::clamp(kept.value("trace/smoothing", 0).toDouble(), 0.0, 10.0);
     settings_.gather = std::clamp(kept.value("trace/gather", 1).toDouble(), 0.0, 3.0);
     settings_.shortest = std::max(0.0, kept.value("trace/shortest", 6).toDouble());
+    settings_.count = std::clamp(kept.value("trace/count", 5).toInt(), 2, 16);
+    settings_.lightness = kept.value("trace/lightness", false).toBool();
     // A picture that was still being decoded is traced when it is there.
     connect(&session_.pictures(), &PictureShelf::ready, this, [this] {
         if (active_ && found_.empty() && !working_) restart();
@@ -106,6 +113,8 @@ void Tracer::keepSettings() const
     kept.setValue("trace/hole", settings_.smallestHole);
     kept.setValue("trace/smoothing", settings_.smoothing);
     kept.setValue("trace/gather", settings_.gather);
+    kept.setValue("trace/count", settings_.count);
+    kept.setValue("trace/lightness", settings_.lightness);
     kept.setValue("trace/shortest", settings_.shortest);
 }
 
@@ -242,6 +251,15 @@ Tracer::Result Tracer::work(const std::shared_ptr<const pixel::Picture>& picture
         const trace::Outline found = trace::outline(page.grey, o);
         out.cut = settings.cut ? *settings.cut : (settings.lightOnDark ? 255 - found.cut : found.cut);
         out.items = art::itemsOf(found, page.toSheet, ink);
+    } else if (settings.what == TraceSettings::What::tones) {
+        tone::TonesOptions o;
+        o.count = settings.count;
+        o.slack = std::max(0.05, settings.slack / scale);
+        o.lightness = settings.lightness;
+        o.smallest = settings.smallestTone < 0 ? -1 : settings.smallestTone / (shrunk * shrunk);
+        o.cancelled = cancelled;
+        o.progress = tell;
+        out.items = art::itemsOf(tone::separate(page.colours, o), page.toSheet);
     } else {
         trace::LinesOptions o;
         o.slack = std::max(0.05, settings.slack / scale);
@@ -306,18 +324,24 @@ bool Tracer::take(art::Id layer, art::Colour ink)
         art::Item i = f.item;
         auto& a = std::get<art::Artwork>(i.is);
         if (a.stroke.colour) a.stroke.colour = ink;
-        if (a.fill.colour) a.fill.colour = ink;
+        // Tones keep the colours they were found in.
+        if (a.fill.colour && settings_.what != TraceSettings::What::tones) a.fill.colour = ink;
         items.push_back(std::move(i));
     }
     const std::size_t count = items.size(), nodes = nodeCount();
-    const bool shapes = settings_.what == TraceSettings::What::silhouettes;
+    const bool shapes = settings_.what == TraceSettings::What::silhouettes, tones = settings_.what == TraceSettings::What::tones;
     const art::Landed landed = art::withItems(session_.document(), layer, std::move(items));
     art::Selection s = session_.selection();
     s.items = landed.items;
     s.nodes.clear();
     end();
-    session_.take(landed.document, s, shapes ? tr("Trace silhouettes") : tr("Trace lines"));
-    emit said(tr("Traced %1 %2 with %3 nodes. Ctrl+Z takes them back.").arg(count).arg(shapes ? tr("silhouettes") : tr("lines")).arg(nodes));
+    session_.take(landed.document, s, shapes ? tr("Trace silhouettes") : tones ? tr("Separate tones") : tr("Trace lines"));
+    emit said(tr("Traced %1 %2 with %3 nodes. Ctrl+Z takes them back.")
+                  .arg(count)
+                  .arg(shapes  ? tr("silhouettes")
+                       : tones ? tr("tone areas")
+                               : tr("lines"))
+                  .arg(nodes));
     return true;
 }
 
@@ -333,6 +357,12 @@ void Tracer::paint(Marks& m) const
         }
         QColor body = marks().geometry;
         body.setAlphaF(0.25F);
+        if (settings_.what == TraceSettings::What::tones) {
+            // As it will look; the borders only when they are few.
+            m.painter().fillPath(painterPath(a.paths, m.toScreen()), QColor(a.fill.colour->r, a.fill.colour->g, a.fill.colour->b));
+            if (found_.size() < 120) m.line(a.paths, marks().geometry, 1);
+            continue;
+        }
         if (a.fill.colour)
             m.painter().fillPath(painterPath(a.paths, m.toScreen()), body);
         else

@@ -13,7 +13,7 @@
 namespace softrope::app {
 
 struct TraceSettings {
-    enum class What { silhouettes, lines };
+    enum class What { silhouettes, lines, tones };
     What what = What::silhouettes;
     double slack = 0.8; // sheet px
     // silhouettes
@@ -26,11 +26,15 @@ struct TraceSettings {
     double gather = 1;
     double shortest = 6; // picture px
     bool swell = false;  // lines whose width varies keep that
+    // tones
+    int count = 5;
+    bool lightness = false;   // by lightness alone
+    double smallestTone = -1; // picture px^2, negative = the picture decides
     friend bool operator==(const TraceSettings& a, const TraceSettings& b)
     {
         return a.what == b.what && a.slack == b.slack && a.cut == b.cut && a.lightOnDark == b.lightOnDark && a.smallestSpeck == b.smallestSpeck &&
                a.smallestHole == b.smallestHole && a.smoothing == b.smoothing && a.medium == b.medium && a.gather == b.gather && a.shortest == b.shortest &&
-               a.swell == b.swell;
+               a.swell == b.swell && a.count == b.count && a.lightness == b.lightness && a.smallestTone == b.smallestTone;
     }
 };
 

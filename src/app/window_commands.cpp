@@ -170,6 +170,7 @@ void Window::makeCommands()
 
     add("trace-silhouettes", tr("Trace silhouettes of the picture"), "Ctrl+T", line, [this] { beginTrace(TraceSettings::What::silhouettes); });
     add("trace-lines", tr("Trace lines of the picture"), "Ctrl+L", line, [this] { beginTrace(TraceSettings::What::lines); });
+    add("trace-tones", tr("Separate the picture into tones"), "Ctrl+Shift+L", line, [this] { beginTrace(TraceSettings::What::tones); });
     add(
         "take-trace", tr("Take what was traced"), "Ctrl+Return", line, [this] { takeTrace(); }, [this] { return tracer_.active(); });
     add(

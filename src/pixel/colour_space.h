@@ -16,7 +16,8 @@ struct OkLab {
 };
 
 Lab labOf(Rgba c);
-Rgba rgbOf(Lab c); // nearest in sRGB, opaque
+Lab quickLabOf(Rgba c); // from a table, within 0.05 of labOf: for whole pictures
+Rgba rgbOf(Lab c);      // nearest in sRGB, opaque
 OkLab okLabOf(Rgba c);
 Rgba rgbOf(OkLab c);
 

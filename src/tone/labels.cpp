@@ -86,8 +86,8 @@ Labels grownLabels(const LabPicture& p, const std::vector<Lab>& colours, double 
             const float own = squaredDistance(c, colours[mine]);
             if (own > close) continue;
             std::array<bool, 256> around{};
-            for (int v = std::max(0, y - 3); v <= std::min(p.height - 1, y + 3); ++v)
-                for (int u = std::max(0, x - 3); u <= std::min(p.width - 1, x + 3); ++u)
+            for (int v = std::max(0, y - 5); v <= std::min(p.height - 1, y + 5); ++v)
+                for (int u = std::max(0, x - 5); u <= std::min(p.width - 1, x + 5); ++u)
                     if (seeds.at(u, v) != none) around[seeds.at(u, v)] = true;
             bool mixed = false;
             for (std::size_t a = 0; a < colours.size() && !mixed; ++a)
@@ -103,7 +103,8 @@ Labels grownLabels(const LabPicture& p, const std::vector<Lab>& colours, double 
     const auto offer = [&](int x, int y, std::uint8_t label, int from) {
         if (x < 0 || y < 0 || x >= p.width || y >= p.height || out.at(x, y) != none) return;
         const int cost = std::clamp(static_cast<int>(2 * std::sqrt(squaredDistance(p.at(x, y), colours[label]))), from, levels - 1);
-        queue[static_cast<std::size_t>(cost)].push_back(static_cast<std::uint64_t>(label) << 48 | static_cast<std::uint64_t>(y) << 24 | static_cast<std::uint64_t>(x));
+        queue[static_cast<std::size_t>(cost)].push_back(static_cast<std::uint64_t>(label) << 48 | static_cast<std::uint64_t>(y) << 24 |
+                                                        static_cast<std::uint64_t>(x));
     };
     for (int y = 0; y < p.height; ++y)
         for (int x = 0; x < p.width; ++x)
@@ -133,7 +134,14 @@ void settleLabels(Labels& labels, const LabPicture& p, const std::vector<Lab>& c
             tbb::parallel_for(tbb::blocked_range<int>(0, p.height, 32), [&](const tbb::blocked_range<int>& r) {
                 for (int y = r.begin(); y < r.end(); ++y) {
                     if ((y & 1) != parity) continue;
+                    const std::uint8_t *up = before.row(std::max(0, y - 1)), *row = before.row(y), *down = before.row(std::min(p.height - 1, y + 1));
                     for (int x = 0; x < p.width; ++x) {
+                        // Most pixels have neighbours of their own colour only.
+                        const int l = std::max(0, x - 1), r2 = std::min(p.width - 1, x + 1);
+                        const std::uint8_t own8 = row[x];
+                        if (row[l] == own8 && row[r2] == own8 && up[x] == own8 && down[x] == own8 && up[l] == own8 && up[r2] == own8 && down[l] == own8 &&
+                            down[r2] == own8)
+                            continue;
                         std::array<std::uint8_t, 8> around{};
                         std::array<float, 8> weight{};
                         std::size_t n = 0;
@@ -147,7 +155,7 @@ void settleLabels(Labels& labels, const LabPicture& p, const std::vector<Lab>& c
                                 mixed = mixed || around[n] != mine;
                                 ++n;
                             }
-                        if (!mixed) continue;
+                        if (!mixed) continue; // at the picture's edge
                         const Lab c = p.at(x, y);
                         float least = 1e12F;
                         std::uint8_t best = mine;
@@ -177,7 +185,8 @@ void sweepSpecks(Labels& labels, const LabPicture& p, const std::vector<Lab>& co
     const auto w = static_cast<std::size_t>(labels.width);
     std::vector<char> done(labels.data.size(), 0);
     std::vector<std::size_t> island;
-    for (int round = 0; round < 3; ++round) {
+    const int rounds = labels.data.size() > 3000000 ? 1 : 3;
+    for (int round = 0; round < rounds; ++round) {
         std::fill(done.begin(), done.end(), 0);
         bool changed = false;
         // Small ones first in later rounds have grown: each round allows the full size.

@@ -124,7 +124,8 @@ Palette findPalette(const LabPicture& p, int count, bool lightnessOnly)
     for (int y = 0; y < p.height; y += step)
         for (int x = 0; x < p.width; x += step) {
             const Lab c = p.at(x, y);
-            const auto key = static_cast<std::uint32_t>(c.l / 1.5F) << 16 | static_cast<std::uint32_t>((c.a + 128) / 2) << 8 | static_cast<std::uint32_t>((c.b + 128) / 2);
+            const auto key =
+                static_cast<std::uint32_t>(c.l / 1.5F) << 16 | static_cast<std::uint32_t>((c.a + 128) / 2) << 8 | static_cast<std::uint32_t>((c.b + 128) / 2);
             Bin& b = bins[key];
             const bool flat = rangeAt(p, x, y) < still;
             b.l += c.l;

@@ -63,7 +63,8 @@ struct Mapper {
     // Share of the way from the colour of region a to that of b at a pixel, 0..1.
     double share(int x, int y, int a, int b) const
     {
-        const pixel::Rgba c = picture.at(x, y), p = colours[map.regions[static_cast<std::size_t>(a)].label], q = colours[map.regions[static_cast<std::size_t>(b)].label];
+        const pixel::Rgba c = picture.at(x, y), p = colours[map.regions[static_cast<std::size_t>(a)].label],
+                          q = colours[map.regions[static_cast<std::size_t>(b)].label];
         const double dr = q.r - p.r, dg = q.g - p.g, db = q.b - p.b, n = dr * dr + dg * dg + db * db;
         if (n < 1) return 0.5;
         return std::clamp(((c.r - p.r) * dr + (c.g - p.g) * dg + (c.b - p.b) * db) / n, 0.0, 1.0);
@@ -346,8 +347,12 @@ Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::ve
             pieces.push_back({k, !inside(b.left)});
         }
     Paths out;
-    const auto start = [&](const Piece& p) { return p.back ? map.borders[static_cast<std::size_t>(p.border)].to : map.borders[static_cast<std::size_t>(p.border)].from; };
-    const auto end = [&](const Piece& p) { return p.back ? map.borders[static_cast<std::size_t>(p.border)].from : map.borders[static_cast<std::size_t>(p.border)].to; };
+    const auto start = [&](const Piece& p) {
+        return p.back ? map.borders[static_cast<std::size_t>(p.border)].to : map.borders[static_cast<std::size_t>(p.border)].from;
+    };
+    const auto end = [&](const Piece& p) {
+        return p.back ? map.borders[static_cast<std::size_t>(p.border)].from : map.borders[static_cast<std::size_t>(p.border)].to;
+    };
     std::vector<std::pair<int, std::size_t>> byStart;
     for (std::size_t k = 0; k < pieces.size(); ++k) byStart.push_back({start(pieces[k]), k});
     std::sort(byStart.begin(), byStart.end());

@@ -36,10 +36,10 @@ struct RegionMap {
 };
 
 struct RegionMapOptions {
-    double slack = 1;    // px
-    double blur = 0.6;   // px: how soft the picture's edges are
+    double slack = 1;     // px
+    double blur = 0.6;    // px: how soft the picture's edges are
     bool gradual = false; // borders between colours that are much alike may stray farther, as nobody sees them: up to three times
-    bool quick = false;  // one-pass fitting, for very many borders
+    bool quick = false;   // one-pass fitting, for very many borders
     bool subpixel = true;
     std::function<bool()> cancelled;
 };

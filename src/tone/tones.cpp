@@ -19,7 +19,19 @@ using pixel::Rgba;
 
 namespace {
 
-constexpr double settling = 20; // CIELAB squared: what a pixel of ragged border may cost
+// What a pixel of ragged border may cost, CIELAB squared: less where the colours lie close together.
+double settlingFor(const std::vector<Lab>& colours)
+{
+    std::vector<float> apart;
+    for (const Lab c : colours) {
+        float least = 1e12F;
+        for (const Lab o : colours)
+            if (!(o == c)) least = std::min(least, pixel::squaredDistance(c, o));
+        apart.push_back(least);
+    }
+    std::sort(apart.begin(), apart.end());
+    return apart.size() < 2 ? 0 : std::min(20.0, 0.15 * static_cast<double>(apart[apart.size() / 2]));
+}
 
 // Straight colours on white: what transparent parts look like on the sheet.
 Picture opaque(const Picture& p)
@@ -37,16 +49,7 @@ LabPicture labPicture(const Picture& p)
 {
     LabPicture out(p.width, p.height);
     tbb::parallel_for(0, p.height, [&](int y) {
-        Rgba last{};
-        Lab known = pixel::labOf(last);
-        for (int x = 0; x < p.width; ++x) {
-            const Rgba c = p.at(x, y);
-            if (!(c == last)) {
-                last = c;
-                known = pixel::labOf(c);
-            }
-            out.at(x, y) = known;
-        }
+        for (int x = 0; x < p.width; ++x) out.at(x, y) = pixel::quickLabOf(p.at(x, y));
     });
     return out;
 }
@@ -55,16 +58,13 @@ LabPicture labPicture(const Picture& p)
 Picture calmed(const Picture& p, double noise, bool flat)
 {
     cv::Mat rgb(p.height, p.width, CV_8UC3), out;
-    for (int y = 0; y < p.height; ++y)
-        for (int x = 0; x < p.width; ++x) {
-            const Rgba c = p.at(x, y);
-            rgb.at<cv::Vec3b>(y, x) = {c.r, c.g, c.b};
-        }
+    const cv::Mat four(p.height, p.width, CV_8UC4, const_cast<Rgba*>(p.data.data()));
+    cv::cvtColor(four, rgb, cv::COLOR_RGBA2RGB);
     if (static_cast<double>(p.width) * p.height > 4e6) {
         cv::medianBlur(rgb, out, 5);
     } else {
         // Noise is in CIELAB units; a step of one is about 2.5 of 255.
-        cv::bilateralFilter(rgb, out, flat ? 5 : 7, flat?std::clamp(12 * noise, 15.0, 60.0):10.0, flat ? 1.5 : 2.2);
+        cv::bilateralFilter(rgb, out, flat ? 5 : 7, flat ? std::clamp(12 * noise, 15.0, 60.0) : 10.0, flat ? 1.5 : 2.2);
         if (flat && noise > 0.6) {
             cv::Mat again;
             cv::bilateralFilter(out, again, 5, std::clamp(8 * noise, 12.0, 45.0), 1.5);
@@ -72,11 +72,8 @@ Picture calmed(const Picture& p, double noise, bool flat)
         }
     }
     Picture calm(p.width, p.height);
-    for (int y = 0; y < p.height; ++y)
-        for (int x = 0; x < p.width; ++x) {
-            const cv::Vec3b c = out.at<cv::Vec3b>(y, x);
-            calm.at(x, y) = {c[0], c[1], c[2], 255};
-        }
+    cv::Mat to(p.height, p.width, CV_8UC4, calm.data.data());
+    cv::cvtColor(out, to, cv::COLOR_RGB2RGBA);
     return calm;
 }
 
@@ -163,11 +160,14 @@ std::vector<ToneShape> stacked(const RegionMap& map, const std::vector<Rgba>& co
             for (const int k : bordersOf[static_cast<std::size_t>(r)]) {
                 const Border& b = map.borders[static_cast<std::size_t>(k)];
                 const int other = b.left == r ? b.right : b.left;
-                if (other == beyond || in[static_cast<std::size_t>(other)] || place[static_cast<std::size_t>(other)] < place[static_cast<std::size_t>(r)]) continue;
+                if (other == beyond || in[static_cast<std::size_t>(other)] || place[static_cast<std::size_t>(other)] < place[static_cast<std::size_t>(r)])
+                    continue;
                 in[static_cast<std::size_t>(other)] = 1;
                 members.push_back(other);
             }
-            if (members.size() > 1) s.outline = outlineOf(map, in, bordersOf, members, [&](int m) { return place[static_cast<std::size_t>(m)] > place[static_cast<std::size_t>(r)]; });
+            if (members.size() > 1)
+                s.outline =
+                    outlineOf(map, in, bordersOf, members, [&](int m) { return place[static_cast<std::size_t>(m)] > place[static_cast<std::size_t>(r)]; });
             for (const int m : members) in[static_cast<std::size_t>(m)] = 0;
         } else {
             s.overlap = 0.35;
@@ -188,18 +188,20 @@ Tones separate(const Picture& given, const TonesOptions& options)
         if (options.progress) options.progress(share);
     };
     const Picture source = opaque(given);
-    LabPicture lab = labPicture(source);
+    const double pixels = static_cast<double>(source.width) * source.height;
+    const bool large = pixels > 3e6;
+    const LabPicture sourceLab = labPicture(source);
+    LabPicture lab = sourceLab;
     const double noise = noiseOf(lab);
     Palette palette = findPalette(lab, options.count, options.lightness);
     tell(0.2);
     Picture picture = source;
-    const bool gradual = !palette.flat;
-    if (noise > 0.35 || gradual) {
+    if (noise > 0.35 || !palette.flat) {
         // What looks gradual through noise may be flat once it is calm.
         picture = calmed(source, noise, true);
         lab = labPicture(picture);
-        palette = findPalette(lab, options.count, options.lightness);
-        if (!palette.flat) {
+        if (!large) palette = findPalette(lab, options.count, options.lightness);
+        if (!palette.flat && !large) {
             picture = calmed(source, noise, false);
             lab = labPicture(picture);
             palette = findPalette(lab, options.count, options.lightness);
@@ -211,20 +213,19 @@ Tones separate(const Picture& given, const TonesOptions& options)
     tell(0.35);
     const double calmNoise = noiseOf(lab);
     Labels labels = palette.flat ? grownLabels(lab, palette.colours, calmNoise) : nearestLabels(lab, palette.colours, options.lightness);
-    if (!palette.flat) settleLabels(labels, lab, palette.colours, settling, 4, options.lightness);
-    const double pixels = static_cast<double>(source.width) * source.height;
+    if (!palette.flat) settleLabels(labels, lab, palette.colours, settlingFor(palette.colours), large ? 2 : 4, options.lightness);
     const double smallest = options.smallest >= 0 ? options.smallest : palette.flat ? (noise > 0.35 ? 20 : 6) : std::max(8.0, pixels / 40000);
     sweepSpecks(labels, lab, palette.colours, smallest);
     if (stopped()) return {};
     tell(0.6);
-    result.colours = coloursOf(labels, palette.flat ? picture : source, labPicture(palette.flat ? picture : source), palette.colours.size(), palette.flat);
+    result.colours = coloursOf(labels, palette.flat ? picture : source, palette.flat ? lab : sourceLab, palette.colours.size(), palette.flat);
     result.shares.assign(palette.colours.size(), 0);
     for (const std::uint8_t k : labels.data) result.shares[k] += 1 / pixels;
     RegionMapOptions o;
     o.slack = (palette.flat ? 1.0 : 1.5) * options.slack;
     o.blur = palette.flat && noise <= 0.35 ? 0.5 : 1.0;
     o.gradual = !palette.flat;
-    o.quick = pixels > 3e6; // the careful fit takes half the nodes, and ten times as long
+    o.quick = large; // the careful fit takes half the nodes, and ten times as long
     o.cancelled = options.cancelled;
     const RegionMap map = mapRegions(labels, picture, result.colours, o);
     if (stopped()) return {};

@@ -10,10 +10,10 @@
 namespace softrope::tone {
 
 struct TonesOptions {
-    int count = 8;           // colours, 2..16
-    double slack = 1;        // px: how far a border may stray
-    double smallest = -1;    // px2: smaller areas go to a neighbour; negative = by the picture
-    bool lightness = false;  // tones only: cluster by lightness
+    int count = 8;          // colours, 2..16
+    double slack = 1;       // px: how far a border may stray
+    double smallest = -1;   // px2: smaller areas go to a neighbour; negative = by the picture
+    bool lightness = false; // tones only: cluster by lightness
     std::function<bool()> cancelled;
     std::function<void(double)> progress; // 0..1
 };

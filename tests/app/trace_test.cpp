@@ -7,6 +7,9 @@
 #include "files/pictures.h"
 #include "render/render.h"
 
+#include <set>
+#include <tuple>
+
 using namespace softrope;
 using hand::Hand;
 using softrope::app::Window;
@@ -268,4 +271,36 @@ TEST_CASE("a weak place is drawn by hand with Shift, and a hold that is moved se
     CHECK_FALSE(p.closed);
     CHECK(std::min(distance(p.nodes.front().at, end), distance(p.nodes.back().at, end)) < 3);
     for (const double a : {10.0, 30.0, 60.0, 75.0}) CHECK(nearest(p, on(a))->distance < 3);
+}
+
+TEST_CASE("a picture separated into tones is shown in its colours, taken as one step, and lands where it lies")
+{
+    app::Window w;
+    Hand h(w);
+    w.scanPage("lantern", 75, 3);
+    REQUIRE(hand::waitFor([&] { return !w.busy(); }));
+    h.key(Qt::Key_2);
+    REQUIRE(w.run("trace-tones"));
+    REQUIRE(w.tracer().active());
+    app::TraceSettings s = w.tracer().settings();
+    s.count = 3;
+    w.tracer().set(s);
+    REQUIRE(hand::waitFor([&] { return !w.tracer().working() && !w.tracer().found().empty(); }));
+    CHECK(h.lines().empty());
+    const std::size_t found = w.tracer().wantedCount();
+    const curve::Paths shown = w.tracer().found().front().item.artwork()->paths;
+    REQUIRE(w.run("take-trace"));
+    REQUIRE(h.lines().size() == found);
+    CHECK(h.path(0) == shown.front());
+    // Areas in at most three colours, none of them the line's.
+    std::set<std::tuple<int, int, int>> colours;
+    for (const art::Item* i : h.lines()) {
+        REQUIRE(i->artwork()->fill.colour);
+        CHECK_FALSE(i->artwork()->stroke.colour);
+        colours.insert({i->artwork()->fill.colour->r, i->artwork()->fill.colour->g, i->artwork()->fill.colour->b});
+    }
+    CHECK(colours.size() <= 3);
+    CHECK(w.lastSaid().contains("tone areas"));
+    h.key(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(h.lines().empty());
 }
