@@ -4,6 +4,7 @@
 #include "art/build.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace softrope::app {
 
@@ -46,6 +47,26 @@ void Canvas::paintGhosts(Marks& m)
                     m.line(other, marks().ghost, 2, Qt::DashLine);
                 }
         }
+        // Ends that the weld will put on the axis carry a half-bead, its flat side on the axis.
+        const double reach = toolSetting("weld-reach", 4);
+        if (!solid)
+            for (const art::ItemPtr& i : l->items) {
+                const art::Artwork* a = i->artwork();
+                if (!a) continue;
+                for (const curve::Path& p : a->paths) {
+                    if (p.closed || p.nodes.size() < 2) continue;
+                    for (const curve::Vec2 end : {p.nodes.front().at, p.nodes.back().at}) {
+                        const double off = mirror::offsetFrom(*l->mirror, end);
+                        if (std::abs(off) > reach) continue;
+                        const QPointF c = m.at(mirror::footOn(*l->mirror, end)), u = m.at(mirror::footOn(*l->mirror, end) + mirror::along(*l->mirror)) - c;
+                        const double turn = -curve::degrees(std::atan2(u.y(), u.x()));
+                        QPainter& q = m.painter();
+                        q.setPen(QPen(marks().halo, 2));
+                        q.setBrush(marks().openEnd);
+                        q.drawPie(QRectF(c.x() - 6, c.y() - 6, 12, 12), static_cast<int>((off > 0 ? turn + 180 : turn) * 16), 180 * 16);
+                    }
+                }
+            }
         if (l->id == session_.selection().layer && !solid) paintAxis(m, session_.document(), *l->mirror);
     }
 }

@@ -56,7 +56,7 @@ Added withAreasUnderLines(const Document& d, const planar::Map& map)
         a.paths = std::move(outline);
         a.stroke.colour.reset();
         a.fill.colour = Colour{184, 184, 184};
-        a.fill.overlap = 0.4;
+        a.fill.overlap = 0.6; // a pixel on the border is covered whole from either side
         item->is = std::move(a);
         layer->items.push_back(std::move(item));
     }

@@ -37,7 +37,7 @@ struct DrawnLines {
 };
 DrawnLines drawnLines(const Document& d);
 // Every area of the map as a neutral shape on a new layer under the lines, largest first, named, ready to be coloured; the
-// shapes reach 0.4 px under each other. The lines stay untouched. Areas that are parts of filled shapes already there count
+// shapes reach 0.6 px under each other. The lines stay untouched. Areas that are parts of filled shapes already there count
 // as well.
 Added withAreasUnderLines(const Document& d, const planar::Map& map);
 // What becomes of the lines that a shape was carved or followed from.

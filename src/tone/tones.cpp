@@ -177,6 +177,38 @@ std::vector<ToneShape> stacked(const RegionMap& map, const std::vector<Rgba>& co
     return shapes;
 }
 
+// Gradual tones as a stack: from light to dark, each shape everything that is at least as dark. Borders between neighbouring
+// tones are drawn once, and nothing shows between them.
+std::vector<ToneShape> layered(const RegionMap& map, const std::vector<Rgba>& colours)
+{
+    const auto bordersOf = bordersByRegion(map);
+    std::vector<std::size_t> byLight(colours.size()), rank(colours.size());
+    std::iota(byLight.begin(), byLight.end(), std::size_t{0});
+    std::sort(byLight.begin(), byLight.end(), [&](std::size_t a, std::size_t b) { return pixel::labOf(colours[a]).l > pixel::labOf(colours[b]).l; });
+    for (std::size_t k = 0; k < byLight.size(); ++k) rank[byLight[k]] = k;
+    std::vector<ToneShape> shapes;
+    std::vector<char> in(map.regions.size(), 1);
+    for (std::size_t level = 0; level < byLight.size(); ++level) {
+        std::vector<int> members;
+        for (std::size_t r = 0; r < map.regions.size(); ++r) {
+            in[r] = rank[map.regions[r].label] >= level;
+            if (in[r]) members.push_back(static_cast<int>(r));
+        }
+        ToneShape s;
+        s.colour = colours[byLight[level]];
+        s.outline = outlineOf(map, in, bordersOf, members, [](int) { return false; });
+        if (!s.outline.empty()) shapes.push_back(std::move(s));
+    }
+    return shapes;
+}
+
+std::size_t nodesOf(const std::vector<ToneShape>& shapes)
+{
+    std::size_t n = 0;
+    for (const ToneShape& s : shapes) n += curve::nodeCount(s.outline);
+    return n;
+}
+
 } // namespace
 
 Tones separate(const Picture& given, const TonesOptions& options)
@@ -232,7 +264,11 @@ Tones separate(const Picture& given, const TonesOptions& options)
     tell(0.9);
     result.regions = map.regions.size();
     result.shapes = stacked(map, result.colours, palette.flat || map.regions.size() < 20000);
-    for (const ToneShape& s : result.shapes) result.nodes += curve::nodeCount(s.outline);
+    if (!palette.flat) {
+        std::vector<ToneShape> layers = layered(map, result.colours);
+        if (nodesOf(layers) < nodesOf(result.shapes)) result.shapes = std::move(layers);
+    }
+    result.nodes = nodesOf(result.shapes);
     tell(1);
     return result;
 }
