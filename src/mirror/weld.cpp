@@ -85,6 +85,36 @@ struct Welder {
         return path;
     }
 
+    // Every place of a lies within reach of b, and the other way round.
+    static bool alike(const Path& a, const Path& b, double reach)
+    {
+        const auto within = [reach](const Path& x, const Path& y) {
+            for (std::size_t k = 0; k < x.pieceCount(); ++k)
+                for (const double t : {0.0, 0.25, 0.5, 0.75, 1.0})
+                    if (const auto n = nearest(y, at(x.piece(k), t)); !n || n->distance > reach) return false;
+            return true;
+        };
+        return bounds(a).grown(reach).meets(bounds(b)) && within(a, b) && within(b, a);
+    }
+
+    // Lines of the emptier side that are another's mirror image already go.
+    void dropDoubled(std::vector<Path>& all)
+    {
+        double left = 0, right = 0;
+        for (const Path& p : all) (sideOf(p) > 0 ? left : right) += arcLength(p);
+        const bool keepLeft = left >= right;
+        std::vector<Path> kept;
+        for (const Path& p : all) {
+            const bool mine = (sideOf(p) > 0) == keepLeft;
+            const Path other = mine ? Path{} : transformed(p, image);
+            if (!mine && std::any_of(all.begin(), all.end(), [&](const Path& q) { return (sideOf(q) > 0) == keepLeft && alike(other, q, 1.5 * options.tolerance); }))
+                ++result.dropped;
+            else
+                kept.push_back(p);
+        }
+        all = std::move(kept);
+    }
+
     // The parts of the path on its side, with their ends on the axis where it was cut.
     Paths parts(const Path& path)
     {
@@ -248,14 +278,17 @@ struct Welder {
 Welded weld(const Paths& paths, const Axis& axis, const WeldOptions& options)
 {
     Welder w{axis, options, reflection(axis)};
+    std::vector<Path> parts;
     for (const Path& p : paths) {
         if (!isFinite(p) || p.nodes.empty()) continue;
         if (w.liesOnAxis(p)) {
             w.result.paths.push_back(w.onAxis(p));
             continue;
         }
-        for (Path& part : w.parts(p)) w.take(std::move(part));
+        for (Path& part : w.parts(p)) parts.push_back(std::move(part));
     }
+    w.dropDoubled(parts);
+    for (Path& part : parts) w.take(std::move(part));
     return std::move(w.result);
 }
 

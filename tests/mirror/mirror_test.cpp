@@ -111,6 +111,16 @@ TEST_CASE("A closed half loses its edge along the axis, and a circle across it c
     CHECK(std::abs(area(round.paths.front())) == Approx(area(circle({500, 500}, 100))).epsilon(1e-9));
 }
 
+TEST_CASE("What is drawn on both sides already is not doubled")
+{
+    const mirror::Axis axis = upright(0);
+    const Path right = circle({650, 600}, 30), left = circle({351, 601}, 30), lone = polyline({{300, 100}, {400, 130}}, false);
+    const mirror::Welded w = mirror::weld({right, left, lone, halfVase(1, 0), mirror::mirrored({halfVase(0.5, 0)}, axis).front()}, axis);
+    CHECK(w.dropped == 2);
+    CHECK(w.paths.size() == 5); // two circles, two straights, one vase
+    CHECK(asymmetry(w.paths, axis) < 1e-9);
+}
+
 TEST_CASE("The axis of symmetric drawings with hand wobble is found at any turn up to 40 degrees")
 {
     for (unsigned seed = 0; seed < 12; ++seed) {
