@@ -212,22 +212,38 @@ WeldedLayer withWeld(const Document& d, Id layer, double tolerance)
     }
     const auto at = std::find_if(out.document.layers.begin(), out.document.layers.end(), [&](const LayerPtr& k) { return k->id == layer; });
     out.document.layers.insert(at, halves);
+    // All lines together, so that what is drawn on both sides is known; each goes back to its item.
+    Paths all;
+    std::vector<Id> owner;
+    for (const ItemPtr& i : l->items)
+        if (i->artwork())
+            for (const Path& p : i->artwork()->paths) {
+                all.push_back(p);
+                owner.push_back(i->id);
+            }
+    const mirror::Welded w = mirror::weld(all, axis, options);
+    out.seams = w.joined;
+    out.smooth = w.smooth;
+    out.copied = w.copied;
     out.document = withLayer(out.document, layer, [&](Layer& now) {
         now.mirror.reset();
-        for (ItemPtr& i : now.items) {
-            if (!i->artwork()) continue;
+        std::vector<ItemPtr> left;
+        for (const ItemPtr& i : now.items) {
+            if (!i->artwork()) {
+                left.push_back(i);
+                continue;
+            }
             auto whole = std::make_shared<Item>(*i);
             Artwork& a = std::get<Artwork>(whole->is);
-            mirror::Welded w = mirror::weld(a.paths, axis, options);
-            out.seams += w.joined;
-            out.smooth += w.smooth;
-            out.copied += w.copied;
-            a.paths = std::move(w.paths);
+            a.paths.clear();
+            for (std::size_t k = 0; k < w.paths.size(); ++k)
+                if (owner[w.sources[k]] == i->id) a.paths.push_back(w.paths[k]);
             a.drawn.reset();
             a.rounding.reset();
             a.combined.reset();
-            i = whole;
+            if (!a.paths.empty()) left.push_back(std::move(whole));
         }
+        now.items = std::move(left);
     });
     return out;
 }

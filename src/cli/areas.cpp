@@ -156,17 +156,26 @@ int mirror(const MirrorArgs& a)
     }
     mirror::WeldOptions o;
     o.tolerance = a.weld;
-    std::size_t seams = 0, copied = 0;
+    curve::Paths all;
+    std::vector<art::Id> owner;
+    for (const art::LayerPtr& l : r.document.layers)
+        for (const art::ItemPtr& i : l->items)
+            if (i->artwork() && l->shown)
+                for (const curve::Path& p : i->artwork()->paths) {
+                    all.push_back(p);
+                    owner.push_back(i->id);
+                }
+    const mirror::Welded w = mirror::weld(all, axis, o);
     art::Document d = r.document;
     for (const art::LayerPtr& l : r.document.layers)
         for (const art::ItemPtr& i : l->items) {
             if (!i->artwork() || !l->shown) continue;
-            mirror::Welded w = mirror::weld(i->artwork()->paths, axis, o);
-            seams += w.joined;
-            copied += w.copied;
-            d = art::withPaths(d, i->id, std::move(w.paths));
+            curve::Paths own;
+            for (std::size_t k = 0; k < w.paths.size(); ++k)
+                if (owner[w.sources[k]] == i->id) own.push_back(w.paths[k]);
+            d = own.empty() ? art::withoutItems(d, {i->id}) : art::withPaths(d, i->id, std::move(own));
         }
-    if (a.out != "-") std::cerr << seams << " seams welded, " << copied << " paths copied\n";
+    if (a.out != "-") std::cerr << w.joined << " seams welded, " << w.copied << " paths copied, " << w.dropped << " were there already\n";
     return write(a.out, files::writeCleanSvg(d, decimalsFor(r.document)));
 }
 

@@ -54,6 +54,18 @@ struct Welder {
     Affine image;
     Welded result{};
 
+    std::size_t source = 0; // of what is in hand
+
+    void put(Path p)
+    {
+        result.paths.push_back(std::move(p));
+        result.sources.push_back(source);
+    }
+    struct Part {
+        Path path;
+        std::size_t source = 0;
+    };
+
     bool near(Vec2 p) const { return std::abs(offsetFrom(axis, p)) <= options.tolerance; }
 
     double sideOf(const Path& path) const
@@ -98,19 +110,27 @@ struct Welder {
     }
 
     // Lines of the emptier side that are another's mirror image already go.
-    void dropDoubled(std::vector<Path>& all)
+    void dropDoubled(std::vector<Part>& all)
     {
         double left = 0, right = 0;
-        for (const Path& p : all) (sideOf(p) > 0 ? left : right) += arcLength(p);
+        std::vector<char> isLeft;
+        for (const Part& p : all) {
+            isLeft.push_back(sideOf(p.path) > 0);
+            (isLeft.back() ? left : right) += arcLength(p.path);
+        }
         const bool keepLeft = left >= right;
-        std::vector<Path> kept;
-        for (const Path& p : all) {
-            const bool mine = (sideOf(p) > 0) == keepLeft;
-            const Path other = mine ? Path{} : transformed(p, image);
-            if (!mine && std::any_of(all.begin(), all.end(), [&](const Path& q) { return (sideOf(q) > 0) == keepLeft && alike(other, q, 1.5 * options.tolerance); }))
+        std::vector<Part> kept;
+        for (std::size_t k = 0; k < all.size(); ++k) {
+            bool doubled = false;
+            if (static_cast<bool>(isLeft[k]) != keepLeft) {
+                const Path other = transformed(all[k].path, image);
+                for (std::size_t m = 0; m < all.size() && !doubled; ++m)
+                    doubled = static_cast<bool>(isLeft[m]) == keepLeft && alike(other, all[m].path, 1.5 * options.tolerance);
+            }
+            if (doubled)
                 ++result.dropped;
             else
-                kept.push_back(p);
+                kept.push_back(all[k]);
         }
         all = std::move(kept);
     }
@@ -233,15 +253,15 @@ struct Welder {
     void take(Path part)
     {
         if (part.closed || part.nodes.size() < 2) {
-            result.paths.push_back(part);
-            result.paths.push_back(transformed(part, image));
+            put(part);
+            put(transformed(part, image));
             ++result.copied;
             return;
         }
         const bool front = near(part.nodes.front().at), end = near(part.nodes.back().at);
         if (!front && !end) {
-            result.paths.push_back(part);
-            result.paths.push_back(transformed(part, image));
+            put(part);
+            put(transformed(part, image));
             ++result.copied;
             return;
         }
@@ -269,7 +289,7 @@ struct Welder {
         }
         if (smoothEnd) withoutNeedlessSeam(whole, seam);
         if (both && smoothFront) withoutNeedlessSeam(whole, 0);
-        result.paths.push_back(std::move(whole));
+        put(std::move(whole));
     }
 };
 
@@ -278,17 +298,22 @@ struct Welder {
 Welded weld(const Paths& paths, const Axis& axis, const WeldOptions& options)
 {
     Welder w{axis, options, reflection(axis)};
-    std::vector<Path> parts;
-    for (const Path& p : paths) {
+    std::vector<Welder::Part> parts;
+    for (std::size_t k = 0; k < paths.size(); ++k) {
+        const Path& p = paths[k];
         if (!isFinite(p) || p.nodes.empty()) continue;
+        w.source = k;
         if (w.liesOnAxis(p)) {
-            w.result.paths.push_back(w.onAxis(p));
+            w.put(w.onAxis(p));
             continue;
         }
-        for (Path& part : w.parts(p)) parts.push_back(std::move(part));
+        for (Path& part : w.parts(p)) parts.push_back({std::move(part), k});
     }
     w.dropDoubled(parts);
-    for (Path& part : parts) w.take(std::move(part));
+    for (Welder::Part& part : parts) {
+        w.source = part.source;
+        w.take(std::move(part.path));
+    }
     return std::move(w.result);
 }
 

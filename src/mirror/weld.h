@@ -12,6 +12,7 @@ struct WeldOptions {
 
 struct Welded {
     curve::Paths paths;     // symmetric to rounding: every path is its own mirror image or has one among the others
+    std::vector<std::size_t> sources; // which of the given paths each came from
     std::size_t joined = 0; // seams: places where two halves became one path
     std::size_t smooth = 0; // of these, made smooth
     std::size_t copied = 0; // paths wholly on one side
