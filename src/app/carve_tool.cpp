@@ -442,7 +442,7 @@ void paintGaps(Marks& m, const Areas& areas)
         m.painter().setPen(QPen(colours().hemp, 1.75, Qt::DotLine));
         m.painter().setBrush(Qt::NoBrush);
         m.painter().drawEllipse(m.at(at), 11, 11);
-        if (words++ < 2) m.chip(at, QString("gap %1, counts as closed").arg(pxText(b.width)), Marks::Chip::name);
+        if (b.width >= 0.05 && words++ < 2) m.chip(at, QString("gap %1, counts as closed").arg(pxText(b.width)), Marks::Chip::name);
     }
     words = 0;
     for (const int f : map.slivers()) {

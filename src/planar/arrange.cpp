@@ -329,15 +329,7 @@ struct Arranger {
     void orderTurns()
     {
         const std::size_t n = g.vertices.size();
-        g.turnStart.assign(n + 1, 0);
-        for (const Edge& e : g.edges) {
-            ++g.turnStart[static_cast<std::size_t>(e.from) + 1];
-            ++g.turnStart[static_cast<std::size_t>(e.to) + 1];
-        }
-        std::partial_sum(g.turnStart.begin(), g.turnStart.end(), g.turnStart.begin());
-        g.turn.resize(g.edges.size() * 2);
-        std::vector<int> fill(g.turnStart.begin(), g.turnStart.end() - 1);
-        for (int h = 0; h < static_cast<int>(g.edges.size()) * 2; ++h) g.turn[static_cast<std::size_t>(fill[static_cast<std::size_t>(g.start(h))]++)] = h;
+        gatherTurns(g);
         std::vector<Leaving> round;
         for (std::size_t v = 0; v < n; ++v) {
             const int from = g.turnStart[v], to = g.turnStart[v + 1];

@@ -1,5 +1,7 @@
 #include "planar/graph.h"
 
+#include <numeric>
+
 namespace softrope::planar {
 
 using namespace curve;
@@ -9,6 +11,21 @@ Cubic Graph::curveOf(const Edge& e) const
     const Source& s = source(e, 0);
     const Cubic& c = piece(s).curve;
     return s.t0 <= s.t1 ? part(c, s.t0, s.t1) : reversed(part(c, s.t1, s.t0));
+}
+
+void gatherTurns(Graph& g)
+{
+    const std::size_t n = g.vertices.size();
+    g.turnStart.assign(n + 1, 0);
+    for (const Edge& e : g.edges) {
+        ++g.turnStart[static_cast<std::size_t>(e.from) + 1];
+        ++g.turnStart[static_cast<std::size_t>(e.to) + 1];
+    }
+    std::partial_sum(g.turnStart.begin(), g.turnStart.end(), g.turnStart.begin());
+    g.turn.resize(g.edges.size() * 2);
+    std::vector<int> fill(g.turnStart.begin(), g.turnStart.end() - 1);
+    for (int h = 0; h < static_cast<int>(g.edges.size()) * 2; ++h)
+        g.turn[static_cast<std::size_t>(fill[static_cast<std::size_t>(g.start(h))]++)] = h;
 }
 
 bool link(Graph& g)

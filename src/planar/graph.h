@@ -50,6 +50,9 @@ struct Graph {
     curve::Cubic curveOf(const Edge& e) const;
 };
 
+// Fills turnStart and turn, in no order yet.
+void gatherTurns(Graph& g);
+
 // Fills next, cycle and component from the turn orders. False when Euler's count V - E + cycles = 2 x components does not
 // hold: then the orders are not those of a drawing in the plane.
 bool link(Graph& g);
