@@ -53,44 +53,47 @@ void Areas::setThinnest(double px)
 
 void Areas::begin()
 {
-    if (!watched_ || working_ || !stale_) return;
+    if ((!watched_ && !waiting_) || working_ || !stale_) return;
     working_ = true;
     stale_ = false;
-    const art::Document d = session_.document();
     struct Result {
         art::DrawnLines lines;
         planar::MapPtr map;
+        std::vector<curve::Paths> outlines;
     };
     inBackground<Result>(
         this, {},
-        [d, kept = kept_, o = options()](const Progress&) {
-            Result r{art::drawnLines(d), nullptr};
+        [d = session_.document(), kept = kept_, o = options()](const Progress&) {
+            Result r{art::drawnLines(d), nullptr, {}};
             const std::lock_guard lock(kept->mutex);
             r.map = kept->builder.build(r.lines.paths, o);
+            r.outlines = r.map->outlines(r.map->areas());
             return r;
         },
-        [this, d](Result r) {
+        [this](Result r) {
             working_ = false;
-            map_ = r.map;
+            map_ = std::move(r.map);
             lines_ = std::move(r.lines);
-            shownFor_ = d;
+            outlines_ = std::move(r.outlines);
             emit changed();
-            begin();
+            if (stale_) {
+                begin();
+            } else if (waiting_) {
+                const auto act = std::move(waiting_);
+                waiting_ = {};
+                act();
+            }
         });
 }
 
-const planar::MapPtr& Areas::mapNow()
+void Areas::whenReady(std::function<void()> act)
 {
-    if (upToDate() && !stale_) return map_;
-    const art::Document d = session_.document();
-    lines_ = art::drawnLines(d);
-    {
-        const std::lock_guard lock(kept_->mutex);
-        map_ = kept_->builder.build(lines_.paths, options());
+    if (upToDate()) {
+        act();
+        return;
     }
-    shownFor_ = d;
-    stale_ = working_; // a result on its way may be older: it is worked out once more
-    return map_;
+    waiting_ = std::move(act);
+    begin();
 }
 
 std::vector<art::Id> Areas::linesRound(const std::vector<int>& areas) const

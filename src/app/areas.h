@@ -5,6 +5,7 @@
 #include "art/build.h"
 #include "planar/planar.h"
 
+#include <functional>
 #include <mutex>
 
 namespace softrope::app {
@@ -25,9 +26,13 @@ public:
     // The last one that was ready; never null.
     const planar::MapPtr& map() const { return map_; }
     const art::DrawnLines& lines() const { return lines_; }
-    bool upToDate() const { return !working_ && shownFor_ == session_.document(); }
-    // Waits until the map is that of the document; for acts that take areas.
-    const planar::MapPtr& mapNow();
+    bool working() const { return working_ || waiting_; }
+    bool upToDate() const { return !working_ && !stale_; }
+    // Outlines of map()->areas(), in that order: worked out with the map, for painting.
+    const std::vector<curve::Paths>& outlines() const { return outlines_; }
+    // Does it as soon as the map is that of the document: at once, or when the work in the background is done. Only the last
+    // thing asked for is kept.
+    void whenReady(std::function<void()> act);
     // Items whose lines border these areas.
     std::vector<art::Id> linesRound(const std::vector<int>& areas) const;
 
@@ -43,7 +48,8 @@ private:
     std::shared_ptr<Kept> kept_ = std::make_shared<Kept>();
     planar::MapPtr map_;
     art::DrawnLines lines_;
-    art::Document shownFor_;
+    std::vector<curve::Paths> outlines_;
+    std::function<void()> waiting_;
     bool watched_ = false, working_ = false, stale_ = true;
     double gap_ = 2, thin_ = 1;
     void begin();

@@ -292,6 +292,17 @@ void Card::lookFields(std::function<art::Stroke()> get, std::function<void(const
     });
 }
 
+void Card::nextLineFields(bool ends)
+{
+    column_->addWidget(label(tr("The next line"), "small"));
+    lookFields([this] { return canvas_.look(); },
+               [this](const std::function<void(art::Stroke&)>& change, const QString&) {
+                   change(canvas_.look());
+                   refresh();
+               },
+               ends);
+}
+
 void Card::alignRow()
 {
     auto* w = new QWidget;
@@ -341,13 +352,7 @@ void Card::buildTool()
         column_->addWidget(note);
         rule();
     }
-    column_->addWidget(label(tr("The next line"), "small"));
-    lookFields([this] { return canvas_.look(); },
-               [this](const std::function<void(art::Stroke&)>& change, const QString&) {
-                   change(canvas_.look());
-                   refresh();
-               },
-               true);
+    nextLineFields(true);
     auto* snap = new QCheckBox(tr("Snap to lines and guides"));
     snap->setFont(typeface("small"));
     snap->setToolTip(tr("Ctrl suspends it while held"));

@@ -77,6 +77,7 @@ private:
     void buildTool();
     void lookFields(std::function<art::Stroke()> get, std::function<void(const std::function<void(art::Stroke&)>&, const QString&)> set, bool ends);
     void alignRow();
+    void nextLineFields(bool ends); // the look that the next line will have
     void updateBottom();
     void slackSection();
     void nodeSection();

@@ -123,7 +123,7 @@ void Card::buildBuild()
     if (id == "join") {
         settingField(tr("Joins at once within"), 0, 200, 1, tr("px"), "join-reach", curve::joinReach);
         chips([this] {
-            const auto n = art::withAllEndsJoined(session_.document(), canvas_.toolSetting("join-reach", curve::joinReach)).pairs;
+            const int n = art::endPairCount(session_.document(), canvas_.toolSetting("join-reach", curve::joinReach));
             return n == 0 ? tr("No two ends are that near.") : n == 1 ? tr("1 pair of ends is that near.") : tr("%1 pairs of ends are that near.").arg(n);
         });
         buttonRow({{"join", tr("Join them all"), tr("All pairs within the distance, nearest first (Ctrl+Shift+J)"), [this] { emit asksToRun("join-near"); }}});
@@ -158,9 +158,7 @@ void Card::areaSettings()
     settingSlider(
         tr("Thinnest area kept"), 0, 5, 6, [this] { return areas_.thinnest(); }, [this](double v) { areas_.setThinnest(std::round(v * 10) / 10); },
         [this](double v) {
-            std::size_t n = 0;
-            for (const int f : areas_.map()->slivers())
-                if (areas_.map()->faces()[static_cast<std::size_t>(f)].width > 0.05) ++n;
+            const std::size_t n = areas_.map()->slivers().size();
             return pxText(v) + (n == 0 ? QString() : n == 1 ? tr(" · 1 sliver joins") : tr(" · %1 slivers join").arg(n));
         });
 }
@@ -269,13 +267,7 @@ void Card::figureSection(const QString& id)
             tr("Touch the neighbour"), tr("Locks exactly tangent to one or two lines near by; three give a circle its size (Ctrl lets go)"),
             [setting] { return setting("touch", 1) > 0; }, [this](bool on) { canvas_.setToolSetting("touch", on); });
     rule();
-    column_->addWidget(label(tr("The next line"), "small"));
-    lookFields([this] { return canvas_.look(); },
-               [this](const std::function<void(art::Stroke&)>& change, const QString&) {
-                   change(canvas_.look());
-                   refresh();
-               },
-               false);
+    nextLineFields(false);
 }
 
 void Card::mirrorSection()

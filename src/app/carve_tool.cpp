@@ -67,11 +67,12 @@ public:
     void taken() override { bench_.session().pickItems({}); }
     void press(const Pointer& p) override
     {
+        if (!areas_.upToDate()) {
+            bench_.say("The areas are being worked out after the last change. Once more, in a moment.");
+            return;
+        }
         dragging_ = true;
         way_ = {p.sheet};
-        areas_.mapNow();
-        remap();
-        begun_ = acts_.size();
         dropping_ = p.shift() || bench_.toolSetting("carve-drops", 0) > 0;
         visit(p.sheet);
     }
@@ -98,15 +99,7 @@ public:
         shows_ = shift;
         bench_.update();
     }
-    bool key(const QKeyEvent& e) override
-    {
-        if (e.key() == Qt::Key_Return || e.key() == Qt::Key_Enter) {
-            take();
-            return true;
-        }
-        if (e.key() == Qt::Key_Backspace) return letGo();
-        return false;
-    }
+    bool key(const QKeyEvent& e) override { return gatherKey(e); }
     bool escape() override
     {
         const bool had = !acts_.empty();
@@ -137,11 +130,9 @@ public:
             bench_.say("Nothing is gathered. Drag through areas first.");
             return false;
         }
-        areas_.mapNow();
-        remap();
-        const std::vector<art::Id> lines = areas_.linesRound(chosen());
+        // What is in hand was gathered on the map in force; it stands until the document changes.
         return takeShape(
-            bench_, areas_.map()->outline(chosen()), lines,
+            bench_, areas_.map()->outline(areas), areas_.linesRound(areas),
             [this] {
                 acts_.clear();
                 renew();
@@ -184,7 +175,6 @@ private:
     curve::Paths outline_, dropped_;
     Vec2 pointer_;
     int under_ = planar::outside;
-    std::size_t begun_ = 0;
     bool dragging_ = false, dropping_ = false, shows_ = false;
 
     // Areas in hand after all acts, in the order they were taken.
@@ -247,7 +237,11 @@ public:
     void press(const Pointer& p) override
     {
         if (chain_.halves.empty()) {
-            map_ = areas_.mapNow();
+            if (!areas_.upToDate()) {
+                bench_.say("The lines are being looked at after the last change. Once more, in a moment.");
+                return;
+            }
+            map_ = areas_.map();
             start_ = p.sheet;
         }
         hand_ = {p.sheet};
@@ -305,15 +299,7 @@ public:
             if (const auto e = planar::edgeNear(*areas_.map(), p.sheet, bench_.px(10))) lit_ = areas_.map()->curveOf(*e / 2);
         bench_.update();
     }
-    bool key(const QKeyEvent& e) override
-    {
-        if (e.key() == Qt::Key_Return || e.key() == Qt::Key_Enter) {
-            take();
-            return true;
-        }
-        if (e.key() == Qt::Key_Backspace) return letGo();
-        return false;
-    }
+    bool key(const QKeyEvent& e) override { return gatherKey(e); }
     bool escape() override
     {
         const bool had = !chain_.halves.empty();
@@ -447,7 +433,7 @@ void paintGaps(Marks& m, const Areas& areas)
     words = 0;
     for (const int f : map.slivers()) {
         const planar::Face& face = map.faces()[static_cast<std::size_t>(f)];
-        if (face.width < 0.05 || words > 30) continue;
+        if (words > 30) break;
         m.ring(face.box.centre(), marks().tagFinding, 9);
         if (words++ < 1) m.chip(face.box.centre(), QString("sliver %1 wide").arg(pxText(face.width)), Marks::Chip::fault);
     }

@@ -20,6 +20,15 @@ public:
     void onChange(std::function<void()> tell) { told_ = std::move(tell); }
 
 protected:
+    // Enter takes, Backspace lets go of the last one.
+    bool gatherKey(const QKeyEvent& e)
+    {
+        if (e.key() == Qt::Key_Return || e.key() == Qt::Key_Enter) {
+            take();
+            return true;
+        }
+        return e.key() == Qt::Key_Backspace && letGo();
+    }
     void tell() const
     {
         if (told_) told_();

@@ -53,7 +53,7 @@ int main(int argc, char** argv)
     auto* next = new QTimer(&window);
     bool begun = false, played = false;
     QObject::connect(next, &QTimer::timeout, &window, [&] {
-        if (!begun || window.busy() || window.tracer().working()) return;
+        if (!begun || window.working()) return;
         if (queue.isEmpty()) {
             next->stop();
             if (parser.isSet(replay)) {
@@ -81,7 +81,7 @@ int main(int argc, char** argv)
         auto* timer = new QTimer(&window);
         QObject::connect(timer, &QTimer::timeout, &window, [&, waited = 0]() mutable {
             waited += 200;
-            if ((window.busy() || window.tracer().working() || !played || !window.canvas().settled() || window.replay().running() || waited < 1600) &&
+            if ((window.working() || !played || !window.canvas().settled() || window.replay().running() || waited < 1600) &&
                 waited < 30000)
                 return;
             const bool saved = window.grab().save(parser.value(screenshot));

@@ -35,32 +35,19 @@ void findAxisInBackground(QObject* owner, Bench& bench)
 {
     const art::Id layer = layerForWork(bench);
     if (layer == 0) return;
-    std::shared_ptr<const pixel::Picture> picture;
-    curve::Affine placed;
-    double turned = 0;
-    if (const art::Item* i = referenceInHand(bench.document(), bench.selection())) {
-        picture = bench.session().pictures().wait(*i->reference());
-        const art::Reference& r = *i->reference();
-        // The decoded picture is whole; placement counts from its shown part.
-        placed = art::placement(r);
-        turned = r.turn;
-    }
+    std::optional<art::Reference> reference;
+    if (const art::Item* i = referenceInHand(bench.document(), bench.selection())) reference = *i->reference();
     curve::Paths lines;
     for (const art::LayerPtr& l : bench.document().layers)
         if (l->shown)
             for (const art::ItemPtr& i : l->items)
                 if (i->artwork()) lines.insert(lines.end(), i->artwork()->paths.begin(), i->artwork()->paths.end());
-    const bool fromPicture = picture != nullptr;
+    const bool fromPicture = reference.has_value();
     inBackground<std::optional<mirror::FoundAxis>>(
         owner, {},
-        [picture, placed, turned, lines](const Progress&) {
-            if (!picture) return mirror::findAxis(mirror::edgePoints(lines));
-            std::vector<mirror::EdgePoint> edges = mirror::edgePoints(pixel::greyOf(*picture));
-            for (mirror::EdgePoint& e : edges) {
-                e.at = placed * e.at;
-                e.angle += turned;
-            }
-            return mirror::findAxis(edges);
+        [reference, lines, shelf = &bench.session().pictures()](const Progress&) {
+            const auto picture = reference ? shelf->wait(*reference) : nullptr;
+            return picture ? mirror::findAxis(mirror::edgePoints(pixel::greyOf(*picture)), art::placement(*reference)) : mirror::findAxis(mirror::edgePoints(lines));
         },
         [&bench, layer, fromPicture](const std::optional<mirror::FoundAxis>& found) {
             const QString where = fromPicture ? "the picture" : "the lines";

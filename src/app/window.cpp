@@ -56,13 +56,11 @@ Window::Window()
         tracer_.paint(m);
         if (!areasShown_ || course_->current() != 2) return;
         // Each area a light wash of its own, so that neighbours can be told apart.
-        const planar::Map& map = *areas_.map();
         int k = 0;
-        for (const int f : map.areas()) {
-            if (k > 3000) break;
+        for (const curve::Paths& outline : areas_.outlines()) {
             QColor wash = colours().teal;
             wash.setAlphaF(0.10F + 0.07F * static_cast<float>(k++ % 4));
-            QPainterPath path = painterPath(map.outline(std::vector<int>{f}), m.toScreen());
+            QPainterPath path = painterPath(outline, m.toScreen());
             path.setFillRule(Qt::WindingFill);
             m.painter().fillPath(path, wash);
         }
@@ -254,9 +252,7 @@ void Window::refreshCourse()
     }
     const planar::Map& map = *areas_.map();
     const auto n = map.areas().size();
-    std::size_t thin = 0;
-    for (const int f : map.slivers())
-        if (map.faces()[static_cast<std::size_t>(f)].width > 0.05) ++thin;
+    const std::size_t thin = map.slivers().size();
     course_->setState(2,
                       n == 0 ? Course::State::notBegun
                       : thin ? Course::State::needsLook
@@ -305,12 +301,9 @@ void Window::refreshReadings()
     if (course_->current() == 2) {
         const planar::Map& map = *areas_.map();
         double thinnest = 1e300;
-        std::size_t thin = 0;
-        for (const int f : map.slivers())
-            if (const double w = map.faces()[static_cast<std::size_t>(f)].width; w > 0.05) {
-                ++thin;
-                thinnest = std::min(thinnest, w);
-            }
+        const std::vector<int> slivers = map.slivers();
+        for (const int f : slivers) thinnest = std::min(thinnest, map.faces()[static_cast<std::size_t>(f)].width);
+        const std::size_t thin = slivers.size();
         const auto n = map.areas().size();
         r.insert(r.begin(), {"union", {}, QString::number(n), n == 1 ? tr("area") : tr("areas")});
         r.insert(r.begin() + 1, {"",

@@ -40,6 +40,8 @@ public:
     void scanPage(const QString& page, int dotsPerInch, quint64 seed);
     QString exportTo(const QString& path, int width = 0); // a message when it failed
     bool busy() const { return busy_; }
+    // Anything under way whose end would change what is seen.
+    bool working() const { return busy_ || tracer_.working() || areas_.working(); }
     void offerRecovered();
     const QString& lastSaid() const { return lastSaid_; }
 
@@ -90,7 +92,8 @@ private:
     void makeBuildCommands();
     void combinePicked(planar::Operation operation, const QString& name);
     void splitPicked();
-    void alignEach(art::Side side, const QString& name);
+    void takeAreas();
+    void showNextGap();
     void makeMenus();
     void say(const QString& text, art::Id lockedLayer = 0);
     void refresh();

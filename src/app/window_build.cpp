@@ -42,27 +42,33 @@ void Window::splitPicked()
     say(tr("Split into %1 shapes. Ctrl+Z puts them together.").arg(t.items.size()));
 }
 
-void Window::alignEach(art::Side side, const QString& name)
+void Window::takeAreas()
 {
-    const auto items = session_.selection().items;
-    const curve::Box all = art::bounds(session_.document(), items);
-    art::Document d = session_.document();
-    for (const art::Id id : items) {
-        const art::Item* i = d.item(id);
-        if (!i) continue;
-        const curve::Box b = art::bounds(*i);
-        curve::Vec2 by;
-        switch (side) {
-        case art::Side::left: by.x = all.min.x - b.min.x; break;
-        case art::Side::centre: by.x = all.centre().x - b.centre().x; break;
-        case art::Side::right: by.x = all.max.x - b.max.x; break;
-        case art::Side::top: by.y = all.min.y - b.min.y; break;
-        case art::Side::middle: by.y = all.centre().y - b.centre().y; break;
-        case art::Side::bottom: by.y = all.max.y - b.max.y; break;
-        }
-        d = art::transformed(d, {id}, curve::translation(by));
+    const planar::Map& map = *areas_.map();
+    if (map.areas().empty()) {
+        say(tr("No area is closed. Ends that nearly meet close within the gap tolerance."));
+        return;
     }
-    session_.take(d, name);
+    session_.take(art::withAreasUnderLines(session_.document(), map).document, tr("Areas under lines"));
+    say(tr("%1 areas lie on \"Colour areas\" under the lines; %2 gaps closed, %3 slivers absorbed (Ctrl+. shows them). Ctrl+Z takes them away.")
+            .arg(map.areas().size())
+            .arg(map.bridges().size())
+            .arg(map.slivers().size()));
+}
+
+void Window::showNextGap()
+{
+    std::vector<curve::Vec2> places;
+    for (const planar::Bridge& b : areas_.map()->bridges()) places.push_back(0.5 * (b.from + b.to));
+    for (const int f : areas_.map()->slivers()) places.push_back(areas_.map()->faces()[static_cast<std::size_t>(f)].box.centre());
+    if (places.empty()) {
+        say(tr("No gap was closed and no sliver absorbed."));
+        return;
+    }
+    View v = canvas_->view();
+    v.centre = places[nextGap_++ % places.size()];
+    v.zoom = std::max(v.zoom, 6.0);
+    canvas_->setView(v);
 }
 
 void Window::makeBuildCommands()
@@ -114,37 +120,8 @@ void Window::makeBuildCommands()
             session_.take(d, s, tr("Take apart"));
         },
         picked);
-    add("areas-under-lines", tr("Grey areas under the lines"), "Ctrl+G", area, [this] {
-        const planar::MapPtr map = areas_.mapNow();
-        if (map->areas().empty()) {
-            say(tr("No area is closed. Ends that nearly meet close within the gap tolerance."));
-            return;
-        }
-        const art::Added a = art::withAreasUnderLines(session_.document(), *map);
-        session_.take(a.document, tr("Areas under lines"));
-        std::size_t thin = 0;
-        for (const int f : map->slivers())
-            if (map->faces()[static_cast<std::size_t>(f)].width > 0.05) ++thin;
-        say(tr("%1 areas lie on \"Colour areas\" under the lines; %2 gaps closed, %3 slivers absorbed (Ctrl+. shows them). Ctrl+Z takes them away.")
-                .arg(map->areas().size())
-                .arg(map->bridges().size())
-                .arg(thin));
-    });
-    add("next-gap", tr("Show the next gap or sliver"), "Ctrl+.", area, [this] {
-        const planar::MapPtr map = areas_.mapNow();
-        std::vector<curve::Vec2> places;
-        for (const planar::Bridge& b : map->bridges()) places.push_back(0.5 * (b.from + b.to));
-        for (const int f : map->slivers())
-            if (map->faces()[static_cast<std::size_t>(f)].width > 0.05) places.push_back(map->faces()[static_cast<std::size_t>(f)].box.centre());
-        if (places.empty()) {
-            say(tr("No gap was closed and no sliver absorbed."));
-            return;
-        }
-        View v = canvas_->view();
-        v.centre = places[nextGap_++ % places.size()];
-        v.zoom = std::max(v.zoom, 6.0);
-        canvas_->setView(v);
-    });
+    add("areas-under-lines", tr("Grey areas under the lines"), "Ctrl+G", area, [this] { areas_.whenReady([this] { takeAreas(); }); });
+    add("next-gap", tr("Show the next gap or sliver"), "Ctrl+.", area, [this] { areas_.whenReady([this] { showNextGap(); }); });
     add(
         "offset", tr("Offset"), "Shift+O", area,
         [this] {
@@ -216,20 +193,6 @@ void Window::makeBuildCommands()
             session_.take(art::transformed(c.document, c.items, session_.repeat->by), s, tr("Duplicate again"));
         },
         picked);
-    struct Alignment {
-        const char* id;
-        QString name;
-        const char* keys;
-        art::Side side;
-    };
-    for (const Alignment& a : {Alignment{"align-each-left", tr("Align to each other: left"), "Ctrl+Alt+Shift+Left", art::Side::left},
-                               {"align-each-centre", tr("Align to each other: centre"), "Ctrl+Alt+Shift+C", art::Side::centre},
-                               {"align-each-right", tr("Align to each other: right"), "Ctrl+Alt+Shift+Right", art::Side::right},
-                               {"align-each-top", tr("Align to each other: top"), "Ctrl+Alt+Shift+Up", art::Side::top},
-                               {"align-each-middle", tr("Align to each other: middle"), "Ctrl+Alt+Shift+M", art::Side::middle},
-                               {"align-each-bottom", tr("Align to each other: bottom"), "Ctrl+Alt+Shift+Down", art::Side::bottom}})
-        add(
-            a.id, a.name, a.keys, line, [this, a] { alignEach(a.side, a.name); }, several);
     add(
         "spread-across", tr("Even spaces across"), "Ctrl+Alt+Shift+A", line,
         [this] {

@@ -248,21 +248,24 @@ void Window::makeCommands()
     struct Alignment {
         const char* id;
         QString name;
-        const char* keys;
+        const char* key;
         art::Side side;
     };
-    for (const Alignment& a : {Alignment{"align-left", tr("Align to sheet: left"), "Alt+Shift+Left", art::Side::left},
-                               {"align-centre", tr("Align to sheet: centre"), "Alt+Shift+C", art::Side::centre},
-                               {"align-right", tr("Align to sheet: right"), "Alt+Shift+Right", art::Side::right},
-                               {"align-top", tr("Align to sheet: top"), "Alt+Shift+Up", art::Side::top},
-                               {"align-middle", tr("Align to sheet: middle"), "Alt+Shift+M", art::Side::middle},
-                               {"align-bottom", tr("Align to sheet: bottom"), "Alt+Shift+Down", art::Side::bottom}})
-        add(
-            a.id, a.name, a.keys, line,
-            [this, name = a.name, side = a.side] {
-                takePicked(name, [side](const art::Document& d, const std::vector<art::Id>& items) { return art::alignedToSheet(d, items, side); });
-            },
-            picked);
+    for (const Alignment& a : {Alignment{"left", tr("left"), "Left", art::Side::left},
+                               {"centre", tr("centre"), "C", art::Side::centre},
+                               {"right", tr("right"), "Right", art::Side::right},
+                               {"top", tr("top"), "Up", art::Side::top},
+                               {"middle", tr("middle"), "M", art::Side::middle},
+                               {"bottom", tr("bottom"), "Down", art::Side::bottom}})
+        for (const bool sheetToo : {true, false}) {
+            const QString name = (sheetToo ? tr("Align to sheet: %1") : tr("Align to each other: %1")).arg(a.name);
+            const auto align = sheetToo ? art::alignedToSheet : art::alignedToEachOther;
+            commands_.push_back({QString(sheetToo ? "align-%1" : "align-each-%1").arg(a.id), name, QString(sheetToo ? "Alt+Shift+%1" : "Ctrl+Alt+Shift+%1").arg(a.key), line,
+                                 [this, name, align, side = a.side] {
+                                     takePicked(name, [align, side](const art::Document& d, const std::vector<art::Id>& items) { return align(d, items, side); });
+                                 },
+                                 [this, sheetToo] { return session_.selection().items.size() > (sheetToo ? 0U : 1U); }});
+        }
 
     add("add-layer", tr("Add layer"), "Ctrl+Shift+N", sheet, [this] {
         art::Added a = art::withNewLayer(session_.document(), "Layer " + std::to_string(session_.document().layers.size() + 1), session_.selection().layer);

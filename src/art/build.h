@@ -64,6 +64,8 @@ struct Joined {
     int pairs = 0;
 };
 Joined withAllEndsJoined(const Document& d, double tolerance);
+// How many pairs that would be, about: each end counted once.
+int endPairCount(const Document& d, double tolerance);
 // A copy of the outlines `by` px further out (or in, negative); what vanishes vanishes.
 curve::Paths offset(const curve::Paths& paths, double by, bool mitred);
 Added withOffset(const Document& d, Id item, double by, bool mitred);

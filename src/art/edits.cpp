@@ -214,26 +214,36 @@ Document withEndsJoined(const Document& d, const OpenEnd& first, const OpenEnd& 
     return theirs.empty() ? withoutItems(out, {second.item}) : withPaths(out, second.item, theirs);
 }
 
-Document alignedToSheet(const Document& d, const std::vector<Id>& items, Side side)
+Document alignedTo(const Document& d, const std::vector<Id>& items, const Box& to, Side side)
 {
     Document out = d;
     for (const Id id : items) {
-        const Item* i = d.item(id);
+        const Item* i = out.item(id);
         if (!i) continue;
         const Box b = bounds(*i);
         if (b.empty()) continue;
         Vec2 by;
         switch (side) {
-        case Side::left: by.x = -b.min.x; break;
-        case Side::centre: by.x = d.sheet.width / 2 - b.centre().x; break;
-        case Side::right: by.x = d.sheet.width - b.max.x; break;
-        case Side::top: by.y = -b.min.y; break;
-        case Side::middle: by.y = d.sheet.height / 2 - b.centre().y; break;
-        case Side::bottom: by.y = d.sheet.height - b.max.y; break;
+        case Side::left: by.x = to.min.x - b.min.x; break;
+        case Side::centre: by.x = to.centre().x - b.centre().x; break;
+        case Side::right: by.x = to.max.x - b.max.x; break;
+        case Side::top: by.y = to.min.y - b.min.y; break;
+        case Side::middle: by.y = to.centre().y - b.centre().y; break;
+        case Side::bottom: by.y = to.max.y - b.max.y; break;
         }
         out = transformed(out, {id}, curve::translation(by));
     }
     return out;
+}
+
+Document alignedToSheet(const Document& d, const std::vector<Id>& items, Side side)
+{
+    return alignedTo(d, items, {{0, 0}, {d.sheet.width, d.sheet.height}}, side);
+}
+
+Document alignedToEachOther(const Document& d, const std::vector<Id>& items, Side side)
+{
+    return alignedTo(d, items, bounds(d, items), side);
 }
 
 Added withReference(const Document& d, std::shared_ptr<const PictureFile> picture, const std::string& name, double dim)

@@ -44,6 +44,9 @@ Document withEndsJoined(const Document& d, const OpenEnd& first, const OpenEnd& 
 enum class Side { left, centre, right, top, middle, bottom };
 // Moves each item so that its bounds touch that side (or middle) of the sheet.
 Document alignedToSheet(const Document& d, const std::vector<Id>& items, Side side);
+// The same with the bounds of all of them together.
+Document alignedToEachOther(const Document& d, const std::vector<Id>& items, Side side);
+Document alignedTo(const Document& d, const std::vector<Id>& items, const curve::Box& to, Side side);
 
 // -- corners and swell ----------------------------------------------------------------------------------------------
 // Rounds the corners nearest to `nodes` (all corners when empty) with that radius, px; 0 makes them sharp again. The radii

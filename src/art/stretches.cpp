@@ -5,6 +5,7 @@
 #include "planar/meet.h"
 
 #include <algorithm>
+#include <set>
 #include <tuple>
 
 namespace softrope::art {
@@ -28,11 +29,18 @@ std::vector<Place> crossingsAlong(const Document& d, Id item, std::size_t which,
         add(c.a, c.s);
         add(c.b, c.t);
     }
+    // Asked while the pointer moves: paths that cannot reach this one are not made ready.
     const DrawnLines all = drawnLines(d);
+    const auto near = [&](const Path& other) {
+        curve::Box b;
+        for (const curve::Node& n : other.nodes)
+            for (const Vec2 q : {n.at, n.in, n.out}) b.add(q);
+        return b.grown(tol.touch).meets(strand.box);
+    };
     std::size_t ofItem = 0;
     for (std::size_t k = 0; k < all.paths.size(); ++k) {
         const bool own = all.items[k] == item;
-        if (own && ofItem++ == which) continue;
+        if ((own && ofItem++ == which) || !near(all.paths[k])) continue;
         const planar::Strand other = planar::strandOf(all.paths[k], 1);
         for (const planar::Contact& c : planar::meet(strand, other, tol.touch).contacts) add(c.a, c.s);
     }
@@ -157,26 +165,57 @@ Document withoutStretch(const Document& d, const Stretch& s)
     return out;
 }
 
+namespace {
+
+// The nearest two ends within reach that can be joined, by a sweep along x.
+struct EndPair {
+    OpenEnd first, second;
+    double apart = 0;
+};
+std::vector<EndPair> endPairs(const Document& d, double reach)
+{
+    std::vector<OpenEnd> ends = openEnds(d);
+    std::sort(ends.begin(), ends.end(), [](const OpenEnd& a, const OpenEnd& b) { return std::tie(a.at.x, a.at.y) < std::tie(b.at.x, b.at.y); });
+    std::vector<EndPair> pairs;
+    for (std::size_t i = 0; i < ends.size(); ++i)
+        for (std::size_t k = i + 1; k < ends.size() && ends[k].at.x - ends[i].at.x <= reach; ++k)
+            if (const double apart = distance(ends[i].at, ends[k].at); apart <= reach) pairs.push_back({ends[i], ends[k], apart});
+    std::stable_sort(pairs.begin(), pairs.end(), [](const EndPair& a, const EndPair& b) { return a.apart < b.apart; });
+    return pairs;
+}
+
+} // namespace
+
+int endPairCount(const Document& d, double tolerance)
+{
+    std::set<std::tuple<Id, std::size_t, bool>> used;
+    const auto key = [](const OpenEnd& e) { return std::tuple{e.item, e.path, e.atStart}; };
+    int n = 0;
+    for (const EndPair& p : endPairs(d, tolerance)) {
+        if (used.count(key(p.first)) || used.count(key(p.second))) continue;
+        used.insert(key(p.first));
+        used.insert(key(p.second));
+        ++n;
+    }
+    return n;
+}
+
 Joined withAllEndsJoined(const Document& d, double tolerance)
 {
     Joined out{d, 0};
     while (true) {
-        const auto ends = openEnds(out.document);
-        double best = tolerance;
-        std::optional<std::pair<OpenEnd, OpenEnd>> pair;
-        for (std::size_t i = 0; i < ends.size(); ++i)
-            for (std::size_t k = i + 1; k < ends.size(); ++k) {
-                if (std::abs(ends[i].at.x - ends[k].at.x) > best) continue;
-                const double e = distance(ends[i].at, ends[k].at);
-                if (e > best) continue;
-                best = e;
-                pair = {ends[i], ends[k]};
-            }
-        if (!pair) return out;
-        const Document next = withEndsJoined(out.document, pair->first, pair->second);
-        if (next == out.document) return out;
-        out.document = next;
-        ++out.pairs;
+        // Each join renumbers paths: the pairs are looked for anew. A pair that cannot be joined (the ends of a single straight, a
+        // locked layer) is passed over.
+        bool joined = false;
+        for (const EndPair& p : endPairs(out.document, tolerance)) {
+            const Document next = withEndsJoined(out.document, p.first, p.second);
+            if (next == out.document) continue;
+            out.document = next;
+            ++out.pairs;
+            joined = true;
+            break;
+        }
+        if (!joined) return out;
     }
 }
 

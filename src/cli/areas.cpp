@@ -84,13 +84,7 @@ std::optional<mirror::FoundAxis> symmetryOf(const art::Document& d)
             if (!r || !r->picture) continue;
             const files::PictureResult p = files::readPicture(r->picture->bytes, i->name);
             if (!p.ok()) continue;
-            std::vector<mirror::EdgePoint> edges = mirror::edgePoints(pixel::greyOf(p.picture));
-            const curve::Affine m = art::placement(*r);
-            for (mirror::EdgePoint& e : edges) {
-                e.at = m * e.at;
-                e.angle += r->turn;
-            }
-            if (const auto found = mirror::findAxis(edges)) return found;
+            if (const auto found = mirror::findAxis(mirror::edgePoints(pixel::greyOf(p.picture)), art::placement(*r))) return found;
         }
     curve::Paths lines;
     for (const art::Artwork* w : artworkOf(d)) lines.insert(lines.end(), w->paths.begin(), w->paths.end());

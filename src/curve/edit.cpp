@@ -198,4 +198,19 @@ Paths withoutPiece(const Path& path, std::size_t piece)
     return out;
 }
 
+void markKinds(Path& path)
+{
+    for (std::size_t i = 0; i < path.nodes.size(); ++i) {
+        Node& n = path.nodes[i];
+        n.kind = NodeKind::corner;
+        const bool rim = !path.closed && (i == 0 || i + 1 == path.nodes.size());
+        if (rim || path.nodes.size() < 2) continue;
+        const std::size_t before = (i + path.nodes.size() - 1) % path.nodes.size();
+        const Cubic a = path.piece(before), b = path.piece(i);
+        if (isStraight(a) && isStraight(b)) continue;
+        const Vec2 u = endTangent(a), v = startTangent(b);
+        if (std::abs(turn(u, v)) < 0.01) n.kind = NodeKind::smooth;
+    }
+}
+
 } // namespace softrope::curve

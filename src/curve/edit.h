@@ -41,4 +41,8 @@ Path openedAt(const Path& path, std::size_t node);
 // The piece taken out: a closed path opens, an open one falls in two (one when the piece was its first or last).
 Paths withoutPiece(const Path& path, std::size_t piece);
 
+// Marks each node: smooth where its two sides go on in one direction (within about half a degree) and at least one of them is
+// curved, corner elsewhere.
+void markKinds(Path& path);
+
 } // namespace softrope::curve

@@ -1,5 +1,7 @@
 #include "curve/figures.h"
 
+#include "curve/foot.h"
+
 #include <algorithm>
 
 namespace softrope::curve {
@@ -12,28 +14,18 @@ double turned(double a)
     return a < 0 ? a + 2 * pi : a;
 }
 
-// Foot of the distance from p on the path, to rounding, starting from the nearest place.
+// Foot of the distance from p on the path, to rounding.
 struct Foot {
     Vec2 at;
     double distance = 0;
-    bool inside = false; // of a piece or a smooth joint: the distance has a gradient there
 };
 std::optional<Foot> footOf(const Path& path, Vec2 p)
 {
     const auto n = nearest(path, p);
     if (!n) return std::nullopt;
     const Cubic c = path.piece(n->piece);
-    double t = n->t;
-    for (int k = 0; k < 30; ++k) {
-        const Vec2 r = at(c, t) - p, d = derivative(c, t);
-        const double den = squaredLength(d) + dot(r, secondDerivative(c, t));
-        if (!(den > 0)) break;
-        const double step = dot(r, d) / den;
-        t = std::clamp(t - step, 0.0, 1.0);
-        if (std::abs(step) < 1e-16) break;
-    }
-    const Vec2 q = at(c, t);
-    return Foot{q, distance(p, q), true};
+    const Vec2 q = at(c, footNear(c, p, n->t, 0, 1, 30));
+    return Foot{q, distance(p, q)};
 }
 
 // Solves the n x n system (n <= 3) by elimination with pivots; false when it has no single answer.

@@ -1,5 +1,7 @@
 #include "files/path_data.h"
 
+#include "curve/edit.h"
+
 #include <charconv>
 #include <cmath>
 
@@ -113,7 +115,7 @@ private:
             path_.nodes.front().in = path_.nodes.back().in + (path_.nodes.front().at - path_.nodes.back().at);
             path_.nodes.pop_back();
         }
-        markKinds(path_);
+        curve::markKinds(path_);
         result_.paths.push_back(std::move(path_));
         path_ = {};
     }
@@ -263,21 +265,6 @@ private:
 };
 
 } // namespace
-
-void markKinds(Path& path)
-{
-    for (std::size_t i = 0; i < path.nodes.size(); ++i) {
-        Node& n = path.nodes[i];
-        n.kind = NodeKind::corner;
-        const bool rim = !path.closed && (i == 0 || i + 1 == path.nodes.size());
-        if (rim || path.nodes.size() < 2) continue;
-        const std::size_t before = (i + path.nodes.size() - 1) % path.nodes.size();
-        const curve::Cubic a = path.piece(before), b = path.piece(i);
-        if (curve::isStraight(a) && curve::isStraight(b)) continue;
-        const Vec2 u = curve::endTangent(a), v = curve::startTangent(b);
-        if (std::abs(curve::turn(u, v)) < 0.01) n.kind = NodeKind::smooth;
-    }
-}
 
 ParsedPaths parsePathData(std::string_view d)
 {

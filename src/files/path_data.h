@@ -23,7 +23,5 @@ constexpr int exact = -1;
 std::string pathData(const curve::Paths& paths, int decimals = 3);
 std::string number(double v, int decimals = 3);
 
-// Smooth where both handles are there and lie on a line (within about half a degree), corner elsewhere.
-void markKinds(curve::Path& path);
 
 } // namespace softrope::files

@@ -241,4 +241,13 @@ std::optional<FoundAxis> findAxis(const std::vector<EdgePoint>& edges)
     return found;
 }
 
+std::optional<FoundAxis> findAxis(std::vector<EdgePoint> edges, const Affine& toSheet)
+{
+    for (EdgePoint& e : edges) {
+        e.at = toSheet * e.at;
+        e.angle = angleOf(linear(toSheet, direction(e.angle)));
+    }
+    return findAxis(edges);
+}
+
 } // namespace softrope::mirror

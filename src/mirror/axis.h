@@ -56,5 +56,7 @@ constexpr double leastConfidence = 0.45;
 // After Loy and Eklundh (2006), "Detecting symmetry and symmetric constellations of features", with correlation of
 // doubled edge angles in place of point pairs.
 std::optional<FoundAxis> findAxis(const std::vector<EdgePoint>& edges);
+// The same for edges that an even map (turn, scale, shift) lays on the sheet; the axis on the sheet.
+std::optional<FoundAxis> findAxis(std::vector<EdgePoint> edges, const curve::Affine& toSheet);
 
 } // namespace softrope::mirror

@@ -55,24 +55,24 @@ double inverseF(double t)
     return t * t * t > 216.0 / 24389 ? t * t * t : (116 * t - 16) * 27 / 24389;
 }
 
+template <class F> Lab labBy(Rgba c, F root)
+{
+    const auto& t = linearTable();
+    const double r = t[c.r], g = t[c.g], b = t[c.b];
+    const double x = root((0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / whiteX), y = root(0.2126729 * r + 0.7151522 * g + 0.0721750 * b),
+                 z = root((0.0193339 * r + 0.1191920 * g + 0.9503041 * b) / whiteZ);
+    return {static_cast<float>(116 * y - 16), static_cast<float>(500 * (x - y)), static_cast<float>(200 * (y - z))};
+}
+
 } // namespace
 
 Lab labOf(Rgba c)
 {
-    const auto& t = linearTable();
-    const double r = t[c.r], g = t[c.g], b = t[c.b];
-    const double x = f((0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / whiteX), y = f(0.2126729 * r + 0.7151522 * g + 0.0721750 * b),
-                 z = f((0.0193339 * r + 0.1191920 * g + 0.9503041 * b) / whiteZ);
-    return {static_cast<float>(116 * y - 16), static_cast<float>(500 * (x - y)), static_cast<float>(200 * (y - z))};
+    return labBy(c, f);
 }
-
 Lab quickLabOf(Rgba c)
 {
-    const auto& t = linearTable();
-    const double r = t[c.r], g = t[c.g], b = t[c.b];
-    const double x = quickF((0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / whiteX), y = quickF(0.2126729 * r + 0.7151522 * g + 0.0721750 * b),
-                 z = quickF((0.0193339 * r + 0.1191920 * g + 0.9503041 * b) / whiteZ);
-    return {static_cast<float>(116 * y - 16), static_cast<float>(500 * (x - y)), static_cast<float>(200 * (y - z))};
+    return labBy(c, quickF);
 }
 
 Rgba rgbOf(Lab c)

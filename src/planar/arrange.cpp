@@ -1,5 +1,7 @@
 #include "planar/arrange.h"
 
+#include "curve/foot.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numeric>
@@ -169,7 +171,7 @@ struct Arranger {
             const Cut& c = cuts[static_cast<std::size_t>(k)];
             if (c.t <= s0 + 1e-12 || c.t >= s1 - 1e-12 || has(b, c.vertex, lo, hi)) continue;
             const double guess = t0 + (t1 - t0) * (c.t - s0) / (s1 - s0);
-            more.push_back({b, project(g.pieces[static_cast<std::size_t>(b)].curve, g.vertices[static_cast<std::size_t>(c.vertex)], guess, lo, hi), c.vertex});
+            more.push_back({b, footNear(g.pieces[static_cast<std::size_t>(b)].curve, g.vertices[static_cast<std::size_t>(c.vertex)], guess, lo, hi), c.vertex});
         }
     }
     bool has(int piece, int vertex, double lo, double hi) const
@@ -179,18 +181,6 @@ struct Arranger {
             if (c.vertex == vertex && c.t >= lo - 1e-9 && c.t <= hi + 1e-9) return true;
         }
         return false;
-    }
-    static double project(const Cubic& c, Vec2 p, double t, double lo, double hi)
-    {
-        for (int k = 0; k < 8; ++k) {
-            const Vec2 r = at(c, t) - p, d = derivative(c, t);
-            const double den = squaredLength(d) + dot(r, secondDerivative(c, t));
-            if (!(den > 0)) break;
-            const double step = dot(r, d) / den;
-            t = std::clamp(t - step, lo, hi);
-            if (std::abs(step) < 1e-12) break;
-        }
-        return t;
     }
 
     // -- edges -----------------------------------------------------------------------------------------------------------
@@ -260,7 +250,7 @@ struct Arranger {
             const double lo = std::min(t0, t1), hi = std::max(t0, t1);
             for (const double w : {0.5, 0.25, 0.75}) {
                 const Vec2 p = at(a, x.source.t0 + (x.source.t1 - x.source.t0) * w);
-                const double t = project(b, p, t0 + (t1 - t0) * w, lo, hi);
+                const double t = footNear(b, p, t0 + (t1 - t0) * w, lo, hi);
                 // The ends may have been moved by touch each; a little more than that between them is still one.
                 if (distance(at(b, t), p) > 1.5 * tol.touch) return false;
             }

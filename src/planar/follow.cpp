@@ -1,5 +1,6 @@
 #include "planar/follow.h"
 
+#include "curve/foot.h"
 #include "planar/tracer.h"
 
 #include <algorithm>
@@ -16,11 +17,6 @@ Cubic alongHalf(const Map& map, int half)
 {
     const Cubic c = map.curveOf(half / 2);
     return half & 1 ? reversed(c) : c;
-}
-
-double lengthOf(const Cubic& c)
-{
-    return 0.5 * (distance(c.p0, c.p3) + distance(c.p0, c.p1) + distance(c.p1, c.p2) + distance(c.p2, c.p3));
 }
 
 // Distance of a point from the hand's polyline.
@@ -116,7 +112,7 @@ Followed followOn(const Map& map, const Followed& chain, const std::vector<Vec2>
                 for (const double w : {0.2, 0.4, 0.6, 0.8, 1.0}) sum += 0.2 * std::min(offHand(hand, at(c, w * upTo)), 3 * reach);
                 return sum / reach;
             };
-            const double bent = 0.15 * bend(map, r.half, h), share = lengthOf(c) / (4 * reach);
+            const double bent = 0.15 * bend(map, r.half, h), share = roughLength(c) / (4 * reach);
             if (n.distance < reach) {
                 const double score = n.distance / reach + r.cost + bent + offWay(n.t) * (0.2 + share * n.t);
                 if (score < bestScore) {

@@ -1,5 +1,7 @@
 #include "planar/map.h"
 
+#include "curve/foot.h"
+
 #include <algorithm>
 #include <limits>
 #include <numeric>
@@ -13,13 +15,6 @@ namespace {
 Cubic moved(const Cubic& c, Vec2 by)
 {
     return {c.p0 + by, c.p1 + by, c.p2 + by, c.p3 + by};
-}
-
-// Length between the chord and the control polygon (Gravesen 1997): enough to compare borders.
-double roughLength(const Cubic& c)
-{
-    const auto leg = [](Vec2 d) { return std::sqrt(squaredLength(d)); };
-    return 0.5 * (leg(c.p3 - c.p0) + leg(c.p1 - c.p0) + leg(c.p2 - c.p1) + leg(c.p3 - c.p2));
 }
 
 // Crossings of the ray from p towards +x with the polyline, for the even-odd rule.
@@ -220,15 +215,8 @@ std::vector<int> Map::slivers() const
 {
     std::vector<int> all;
     for (std::size_t f = 1; f < faces_.size(); ++f)
-        if (faces_[f].joined != static_cast<int>(f) && faces_[f].area > 0) all.push_back(static_cast<int>(f));
+        if (faces_[f].joined != static_cast<int>(f) && faces_[f].width > 5 * tolerances_.touch) all.push_back(static_cast<int>(f));
     return all;
-}
-
-std::vector<std::vector<Vec2>> Map::flat(int face, double tolerance) const
-{
-    std::vector<std::vector<Vec2>> lines;
-    for (const Path& p : outline(std::vector<int>{face})) lines.push_back(flatten(p, tolerance));
-    return lines;
 }
 
 void Map::walk(const std::function<void(int, int)>& cross, const std::function<void(int)>& arrive) const

@@ -38,6 +38,7 @@ public:
     const Tolerances& tolerances() const { return tolerances_; }
     // Faces that are not slivers, without the outside.
     std::vector<int> areas() const;
+    // Faces that were absorbed and are wide enough to be seen; what is thinner than five times the touch distance is rounding.
     std::vector<int> slivers() const;
 
     int faceOf(int half) const { return faceOfCycle_[static_cast<std::size_t>(graph_.cycle[static_cast<std::size_t>(half)])]; }
@@ -53,8 +54,6 @@ public:
     std::vector<curve::Paths> outlines(const std::vector<int>& areas) const;
     // The curve of one edge.
     curve::Cubic curveOf(int edge) const { return graph_.curveOf(graph_.edges[static_cast<std::size_t>(edge)]); }
-    // The border as points within `tolerance` px, closed, one line a cycle.
-    std::vector<std::vector<curve::Vec2>> flat(int face, double tolerance) const;
 
     // Walks all faces from the outside in: `cross` is told the winding number of a path changes by a step, `arrive` that
     // the counts now are those of a face.

@@ -1,5 +1,7 @@
 #include "planar/meet.h"
 
+#include "curve/foot.h"
+
 #include <algorithm>
 #include <optional>
 #include <tuple>
@@ -17,20 +19,13 @@ struct Near {
     double s0 = 0, s1 = 0;
 };
 
-// Nearest point of a piece to p, by Gauss-Newton steps from the point on a chord of it.
+// Nearest point of a piece to p, from the point on a chord of it.
 NearestOnCubic nearBy(const Cubic& piece, const Span& chord, Vec2 p)
 {
     const Vec2 d = chord.curve.p3 - chord.curve.p0;
     const double q = squaredLength(d);
     double t = chord.t0 + (chord.t1 - chord.t0) * (q > 0 ? std::clamp(dot(p - chord.curve.p0, d) / q, 0.0, 1.0) : 0.0);
-    for (int k = 0; k < 4; ++k) {
-        const Vec2 v = derivative(piece, t);
-        const double n = squaredLength(v);
-        if (!(n > 0)) break;
-        const double step = dot(at(piece, t) - p, v) / n;
-        t = std::clamp(t - step, 0.0, 1.0);
-        if (std::abs(step) < 1e-6) break;
-    }
+    t = footNear(piece, p, t, 0, 1, 4);
     const Vec2 at_ = at(piece, t);
     return {t, at_, std::sqrt(squaredLength(at_ - p))};
 }
@@ -240,14 +235,7 @@ struct Search {
         };
         const auto sideAt = [&](double s, double t) {
             const Vec2 p = at(ca, s);
-            for (int k = 0; k < 6; ++k) {
-                const Vec2 v = derivative(cb, t);
-                const double n = squaredLength(v);
-                if (!(n > 0)) break;
-                const double step = dot(at(cb, t) - p, v) / n;
-                t = std::clamp(t - step, 0.0, 1.0);
-                if (std::abs(step) < 1e-12) break;
-            }
+            t = footNear(cb, p, t);
             const Vec2 off = p - at(cb, t), v = derivative(cb, t);
             // Beyond an end of the other piece there is no side.
             if (std::abs(dot(off, v)) > 0.01 * std::sqrt(squaredLength(off) * squaredLength(v)) + 1e-12) return Side{s, t, 0};
@@ -389,14 +377,7 @@ struct Search {
     // Within touch of the curve between two parameters: a few Newton steps from a good guess, else a full search.
     bool nearIn(const Cubic& c, Vec2 p, double t, double lo, double hi) const
     {
-        for (int k = 0; k < 6; ++k) {
-            const Vec2 r = at(c, t) - p, d = derivative(c, t);
-            const double den = squaredLength(d) + dot(r, secondDerivative(c, t));
-            if (!(den > 0)) break;
-            const double step = dot(r, d) / den;
-            t = std::clamp(t - step, lo, hi);
-            if (std::abs(step) < 1e-7) break;
-        }
+        t = footNear(c, p, t, lo, hi, 6);
         if (distance(at(c, t), p) <= touch) return true;
         const NearestOnCubic n = nearest(c, p);
         return n.distance <= touch && n.t >= lo - 1e-6 && n.t <= hi + 1e-6;

@@ -1,5 +1,7 @@
 #include "planar/tracer.h"
 
+#include "curve/edit.h"
+
 #include <optional>
 
 namespace softrope::planar {
@@ -118,11 +120,9 @@ struct Tracer {
             const bool first = !closed && k == 0, last = !closed && k == n;
             if (n == 0) break;
             const Vec2 at = last ? cubics[n - 1].p3 : cubics[k].p0;
-            Node node{at, first ? at : cubics[(k + n - 1) % n].p2, last ? at : cubics[k].p1, NodeKind::corner};
-            const bool handles = node.in != node.at && node.out != node.at;
-            if (handles && std::abs(turn(node.at - node.in, node.out - node.at)) < radians(0.5)) node.kind = NodeKind::smooth;
-            result.nodes.push_back(node);
+            result.nodes.push_back({at, first ? at : cubics[(k + n - 1) % n].p2, last ? at : cubics[k].p1, NodeKind::corner});
         }
+        markKinds(result);
         return result;
     }
 };

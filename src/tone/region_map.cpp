@@ -1,5 +1,6 @@
 #include "tone/region_map.h"
 
+#include "curve/edit.h"
 #include "curve/fit.h"
 
 #include <tbb/parallel_for.h>
@@ -363,7 +364,9 @@ Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::ve
         return r != beyond && fills(r);
     };
     const auto add = [&](Path p) {
-        if (p.nodes.size() >= 2 && (!filled || curve::area(p) > 0)) out.push_back(std::move(p));
+        if (p.nodes.size() < 2 || (filled && curve::area(p) <= 0)) return;
+        curve::markKinds(p);
+        out.push_back(std::move(p));
     };
     for (Piece& first : pieces) {
         if (first.used) continue;

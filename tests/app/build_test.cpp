@@ -209,11 +209,15 @@ TEST_CASE("half a moth, mirrored, welded, and turned into colour areas")
             CHECK(least < 1e-9);
         }
     REQUIRE(w.run("areas-under-lines"));
-    const auto& layers = h.document().layers;
-    const auto areas = std::find_if(layers.begin(), layers.end(), [](const art::LayerPtr& l) { return l->name == "Colour areas"; });
-    REQUIRE(areas != layers.end());
-    CHECK((*areas)->items.size() >= 3);
-    for (const art::ItemPtr& i : (*areas)->items) CHECK(i->artwork()->fill.colour);
+    // They are worked out in the background.
+    const auto areas = [&]() -> art::LayerPtr {
+        for (const art::LayerPtr& l : h.document().layers)
+            if (l->name == "Colour areas") return l;
+        return nullptr;
+    };
+    REQUIRE(hand::waitFor([&] { return areas() != nullptr; }));
+    CHECK(areas()->items.size() >= 3);
+    for (const art::ItemPtr& i : areas()->items) CHECK(i->artwork()->fill.colour);
     // The way back: undo, or the halves on their hidden layer.
     h.key(Qt::Key_Z, Qt::ControlModifier);
     h.key(Qt::Key_Z, Qt::ControlModifier);
