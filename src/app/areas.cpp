@@ -1,6 +1,7 @@
 #include "app/areas.h"
 
 #include "app/task.h"
+#include "art/drops.h"
 
 #include <QSettings>
 
@@ -99,15 +100,10 @@ void Areas::whenReady(std::function<void()> act)
 std::vector<art::Id> Areas::linesRound(const std::vector<int>& areas) const
 {
     std::vector<art::Id> found;
-    const planar::Graph& g = map_->graph();
-    for (std::size_t h = 0; h < g.edges.size() * 2; ++h) {
-        if (std::find(areas.begin(), areas.end(), map_->areaOf(static_cast<int>(h))) == areas.end()) continue;
-        const planar::Edge& e = g.edge(static_cast<int>(h));
-        for (int k = 0; k < e.count; ++k) {
-            const auto path = static_cast<std::size_t>(g.piece(g.source(e, k)).path);
-            if (path < lines_.items.size() && std::find(found.begin(), found.end(), lines_.items[path]) == found.end()) found.push_back(lines_.items[path]);
-        }
-    }
+    const auto byFace = art::linesByFace(*map_, lines_);
+    for (const int f : areas)
+        for (const art::LineSide& s : byFace[static_cast<std::size_t>(f)])
+            if (std::find(found.begin(), found.end(), s.line) == found.end()) found.push_back(s.line);
     return found;
 }
 

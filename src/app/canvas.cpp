@@ -264,8 +264,11 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     o.artwork = pane.artwork;
     o.referencesBeyondSheet = placing_;
     o.background = true;
-    // Seen with the reference, the other half is a ghost (drawn below); alone it is artwork.
-    o.mirrored = view_.show == Show::alone || view_.squint || view_.peekArtwork;
+    // Seen with the reference, the other half is a ghost; alone it is artwork.
+    if (view_.show != Show::alone && !view_.squint && !view_.peekArtwork) {
+        const QColor c = marks().ghost;
+        o.ghost = {{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())}, 1 / view_.zoom};
+    }
     o.veil = view_.peekReference || view_.show == Show::beside ? 1.9 : view_.veil * 1.0;
     o.pictures = [shelf = &session_.pictures()](const art::Reference& r) { return shelf->get(r); };
     for (const art::ItemPtr& i : held_) o.without.push_back(i->id);

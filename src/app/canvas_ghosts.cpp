@@ -2,13 +2,12 @@
 #include "app/canvas.h"
 #include "app/mirror_acts.h"
 #include "art/build.h"
+#include "mirror/mirror.h"
 
 #include <algorithm>
 #include <cmath>
 
 namespace softrope::app {
-
-using curve::Affine;
 
 // Lines that serve others only, and the other half of mirrored layers while they are not welded.
 void Canvas::paintGhosts(Marks& m)
@@ -29,24 +28,13 @@ void Canvas::paintGhosts(Marks& m)
             m.line(a->paths, marks().guide, 1.25, Qt::DashLine);
         }
         if (!l->mirror) continue;
-        if (!solid) {
-            const Affine r = mirror::reflection(*l->mirror);
-            for (const art::ItemPtr& i : l->items) {
-                const art::Item* now = held(i->id) ? held(i->id) : i.get();
-                if (const art::Artwork* a = now->artwork()) {
-                    curve::Paths other;
-                    for (const curve::Path& p : a->paths) other.push_back(curve::transformed(p, r));
-                    m.line(other, marks().ghost, std::clamp(a->stroke.width * view_.zoom, 1.2, 4.5), Qt::DashLine);
-                }
-            }
-            // What is being drawn and is not in the document yet.
+        // The cached picture holds the ghost of what is in the document; what a tool holds, and what it is just drawing, follows
+        // live.
+        if (!solid)
             for (const art::ItemPtr& i : held_)
-                if (i->artwork() && !session_.document().item(i->id) && session_.selection().layer == l->id) {
-                    curve::Paths other;
-                    for (const curve::Path& p : i->artwork()->paths) other.push_back(curve::transformed(p, r));
-                    m.line(other, marks().ghost, 2, Qt::DashLine);
-                }
-        }
+                if (const art::Layer* on = session_.document().layerOf(i->id); i->artwork() && (on ? on == l.get() : session_.selection().layer == l->id))
+                    m.line(mirror::mirrored(i->artwork()->paths, *l->mirror), marks().ghost, std::clamp(i->artwork()->stroke.width * view_.zoom, 1.2, 4.5),
+                           Qt::DashLine);
         // Ends that the weld will put on the axis carry a half-bead, its flat side on the axis.
         const double reach = toolSetting("weld-reach", 4);
         if (!solid)

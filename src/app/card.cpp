@@ -5,6 +5,7 @@
 #include "app/gathering.h"
 #include "app/place_acts.h"
 #include "app/theme.h"
+#include "app/tone_desk.h"
 #include "app/tracer.h"
 #include "art/edits.h"
 #include "curve/edit.h"
@@ -22,8 +23,8 @@
 
 namespace softrope::app {
 
-Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, QWidget* parent)
-    : QWidget(parent), session_(session), canvas_(canvas), tracer_(tracer), areas_(areas)
+Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& desk, QWidget* parent)
+    : QWidget(parent), session_(session), canvas_(canvas), tracer_(tracer), areas_(areas), desk_(desk)
 {
     setAccessibleName(tr("Card"));
     auto* column = new QVBoxLayout(this);
@@ -52,15 +53,20 @@ Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, QWidg
     auto* beat = new QTimer(this);
     beat->setInterval(80);
     connect(beat, &QTimer::timeout, this, [this, beat] {
-        if (!tracer_.working()) beat->stop();
+        if (!tracer_.working() && !desk_.working()) beat->stop();
         updateBottom();
+    });
+    connect(&desk_, &ToneDesk::changed, this, [this, beat] {
+        if (step_ != 3) return;
+        refresh();
+        if (desk_.working()) beat->start();
     });
     connect(&tracer_, &Tracer::changed, this, [this, beat] {
         refresh();
         if (tracer_.working()) beat->start();
     });
     connect(&areas_, &Areas::changed, this, [this] {
-        if (step_ == 2) refresh();
+        if (step_ == 2 || step_ == 4) refresh();
     });
     for (const char* id : {"carve", "follow"})
         if (auto* hand = dynamic_cast<Gathering*>(canvas_.toolNamed(id))) hand->onChange([this] { refresh(); });
@@ -85,6 +91,9 @@ void Card::setTask(const QString& name, double progress, std::function<void()> s
 QString Card::contextNow() const
 {
     const auto& s = session_.selection();
+    if (coloursNow() && !(s.items.size() == 1 && !pickedLine(session_))) return colourContext();
+    if (tonesNow() && !(s.items.size() == 1 && !pickedLine(session_)))
+        if (const QString tone = toneContext(); !tone.isEmpty()) return tone;
     if (s.items.size() > 1) return step_ == 2 ? "several build" : "several";
     if (const art::Item* i = pickedLine(session_)) {
         const art::Artwork& a = *i->artwork();
@@ -128,6 +137,10 @@ void Card::rebuild()
     column_->setSpacing(7);
     if (context_.startsWith("line"))
         buildLine();
+    else if (context_.startsWith("tone"))
+        buildTone();
+    else if (context_.startsWith("colour"))
+        buildColour();
     else if (context_.startsWith("several"))
         buildSeveral();
     else if (context_.startsWith("axis")) {
@@ -390,6 +403,10 @@ void Card::updateBottom()
                 if (locked) canvas_.takeTool("place");
             };
         }
+    } else if (context_.startsWith("tone") && (toneBottom(text, act), !act.isEmpty())) {
+        // Set above.
+    } else if (context_.startsWith("colour") && (colourBottom(text, act), !act.isEmpty())) {
+        // Set above.
     } else if (context_.startsWith("build") && (buildBottom(text, act), !act.isEmpty())) {
         // Set above.
     } else if (!context_.startsWith("place")) {
@@ -444,7 +461,7 @@ void Card::paintEvent(QPaintEvent*)
     p.setClipPath(shape);
     const QRectF row(0, bottom_->geometry().top(), width(), height() - bottom_->geometry().top());
     p.fillRect(row, colours().cardInset);
-    if (!task_.isEmpty() || (context_.startsWith("trace") && tracer_.working()))
+    if (!task_.isEmpty() || (context_.startsWith("trace") && tracer_.working()) || (context_.startsWith("tone") && desk_.working()))
         p.fillRect(QRectF(row.left(), row.top(), row.width() * std::clamp(taskProgress_, 0.02, 1.0), 3), colours().teal);
 }
 

@@ -2,10 +2,12 @@
 #pragma once
 
 #include "app/chrome.h"
+#include "art/inks.h"
 
 namespace softrope::app {
 
 class Areas;
+class ToneDesk;
 class Tracer;
 
 struct CardButton {
@@ -16,7 +18,7 @@ struct CardButton {
 class Card : public QWidget {
     Q_OBJECT
 public:
-    Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, QWidget* parent = nullptr);
+    Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& desk, QWidget* parent = nullptr);
     void setStep(int step);
     void refresh();
     // Long work takes the bottom row over; an empty name gives it back.
@@ -37,6 +39,7 @@ private:
     Canvas& canvas_;
     Tracer& tracer_;
     Areas& areas_;
+    ToneDesk& desk_;
     int step_ = 0;
     QString context_;
     QScrollArea* area_;
@@ -89,6 +92,21 @@ private:
     void buildTrace();
     void traceBottom(QString& text, QString& act);
     void ropeSettings();
+    bool tonesNow() const;
+    QString toneContext() const;
+    void buildTone();
+    void patchSection();
+    void facetSection();
+    void toneBottom(QString& text, QString& act);
+    std::size_t stackNodes() const;
+    bool coloursNow() const;
+    QString colourContext() const;
+    void buildColour();
+    void inkRow(art::Id ink, std::size_t place);
+    void putOnPicked();
+    void pickedPaintSection();
+    void colourBottom(QString& text, QString& act);
+    std::vector<art::InkShare> inkShares_;
     bool buildsNow() const;
     bool mirrored() const;
     void buildBuild();

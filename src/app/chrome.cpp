@@ -19,8 +19,17 @@ const std::vector<Step>& steps()
 {
     static const std::vector<Step> all{{"place", "Place", {"place", "straighten", "crop", "guide", "round-guide", "axis", "ruler"}},
                                        {"trace", "Trace", {"rope", "pen", "freehand", "straights", "bend", "nodes", "redraw"}},
-                                       {"build", "Build", {"circle", "rectangle", "line", "trim", "join", "follow", "carve"}}};
+                                       {"build", "Build", {"circle", "rectangle", "line", "trim", "join", "follow", "carve"}},
+                                       {"tone", "Tone", {"bound", "cut-here", "patch", "tone-edge", "sweep", "facets"}},
+                                       {"colour", "Colour", {"drop", "take-ink", "gradient", "carve", "alike"}}};
     return all;
+}
+
+QString trayKey(int step, const QString& tool)
+{
+    const auto& ids = steps()[static_cast<std::size_t>(step)].tools;
+    const auto at = std::find(ids.begin(), ids.end(), tool) - ids.begin();
+    return at < static_cast<std::ptrdiff_t>(ids.size()) ? QString("ASDFGHJ").mid(static_cast<int>(at), 1) : tool == "pick" ? QString("Esc") : QString();
 }
 
 // -- course -------------------------------------------------------------------------------------------------------
@@ -394,8 +403,9 @@ void Tray::setStep(int step)
     for (const QString& id : ids) {
         const Tool* t = canvas_.toolNamed(id);
         if (!t) continue;
-        auto* tile = new Tile(t->icon(), t->name(), t->key());
-        tile->setToolTip(QString("%1 (%2)").arg(t->name(), t->key()));
+        const QString key = trayKey(step, id);
+        auto* tile = new Tile(t->icon(), t->name(), key);
+        tile->setToolTip(QString("%1 (%2)").arg(t->name(), key));
         tile->setFixedSize(tileWidth_, 56);
         row->addWidget(tile);
         tiles_[id] = tile;

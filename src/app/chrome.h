@@ -16,6 +16,8 @@ struct Step {
     std::vector<QString> tools; // after Pick
 };
 const std::vector<Step>& steps();
+// Tray keys go by place: the key of a tool in a step; empty when the step has no such tool.
+QString trayKey(int step, const QString& tool);
 
 // How far the job is: a knot a step on the rope.
 class Course : public QWidget {

@@ -81,9 +81,7 @@ int main(int argc, char** argv)
         auto* timer = new QTimer(&window);
         QObject::connect(timer, &QTimer::timeout, &window, [&, waited = 0]() mutable {
             waited += 200;
-            if ((window.working() || !played || !window.canvas().settled() || window.replay().running() || waited < 1600) &&
-                waited < 30000)
-                return;
+            if ((window.working() || !played || !window.canvas().settled() || window.replay().running() || waited < 1600) && waited < 30000) return;
             const bool saved = window.grab().save(parser.value(screenshot));
             if (!saved) qWarning("%s cannot be written.", qPrintable(parser.value(screenshot)));
             window.session().forget();

@@ -47,7 +47,8 @@ void findAxisInBackground(QObject* owner, Bench& bench)
         owner, {},
         [reference, lines, shelf = &bench.session().pictures()](const Progress&) {
             const auto picture = reference ? shelf->wait(*reference) : nullptr;
-            return picture ? mirror::findAxis(mirror::edgePoints(pixel::greyOf(*picture)), art::placement(*reference)) : mirror::findAxis(mirror::edgePoints(lines));
+            return picture ? mirror::findAxis(mirror::edgePoints(pixel::greyOf(*picture)), art::placement(*reference))
+                           : mirror::findAxis(mirror::edgePoints(lines));
         },
         [&bench, layer, fromPicture](const std::optional<mirror::FoundAxis>& found) {
             const QString where = fromPicture ? "the picture" : "the lines";

@@ -149,6 +149,16 @@ void Session::take(const art::Document& d, const art::Selection& s, const QStrin
     emit selectionChanged();
 }
 
+void Session::derive(const art::Document& d)
+{
+    if (d == document()) return;
+    const bool untouched = !changed();
+    history_.derive(d);
+    if (untouched) saved_ = d; // nobody changed anything
+    emit documentChanged();
+    emit selectionChanged();
+}
+
 void Session::pick(const art::Selection& s)
 {
     if (s == selection()) return;

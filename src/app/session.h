@@ -65,6 +65,8 @@ public:
     // Takes an edit as one step. Without a selection, the present one stays.
     void take(const art::Document& d, const QString& name, const QString& burst = {});
     void take(const art::Document& d, const art::Selection& s, const QString& name, const QString& burst = {});
+    // Live parts worked out anew; no step.
+    void derive(const art::Document& d);
     void pick(const art::Selection& s);
     void pickItems(const std::vector<art::Id>& items);
     void endBurst() { history_.endBurst(); }

@@ -2,6 +2,7 @@
 
 #include "app/place_acts.h"
 #include "app/theme.h"
+#include "curve/polygon.h"
 
 #include <QSettings>
 
@@ -13,14 +14,6 @@ namespace softrope::app {
 using curve::Vec2;
 
 namespace {
-
-bool insidePolygon(const std::vector<Vec2>& ring, Vec2 p)
-{
-    bool in = false;
-    for (std::size_t i = 0, j = ring.size() - 1; i < ring.size(); j = i++)
-        if ((ring[i].y > p.y) != (ring[j].y > p.y) && p.x < (ring[j].x - ring[i].x) * (p.y - ring[i].y) / (ring[j].y - ring[i].y) + ring[i].x) in = !in;
-    return in;
-}
 
 struct Page {
     pixel::Grey grey;

@@ -1,9 +1,12 @@
 #include "app/window.h"
 
+#include "app/colour_tools.h"
 #include "app/gathering.h"
 #include "app/mirror_acts.h"
 #include "app/place_acts.h"
 #include "app/theme.h"
+#include "app/tone_tools.h"
+#include "art/drops.h"
 #include "art/edits.h"
 #include "demo/pages.h"
 #include "demo/scanner.h"
@@ -51,9 +54,15 @@ Window::Window()
     canvas_->addTool(makePart(*canvas_, tracer_));
     canvas_->addTool(makeFollow(*canvas_, areas_));
     canvas_->addTool(makeCarve(*canvas_, areas_));
+    for (auto make : {makeBound, makeCutHere, makePatch, makeEdge, makeSweep}) canvas_->addTool(make(*canvas_, desk_));
+    canvas_->addTool(makeFacetTool(*canvas_));
+    canvas_->addTool(makeDrop(*canvas_, areas_));
+    for (auto make : {makeTakeInk, makeGradient, makeAlike}) canvas_->addTool(make(*canvas_));
     canvas_->setPreview([this](Marks& m) {
+        desk_.paint(m);
         farOff_.paint(m);
         tracer_.paint(m);
+        for (const art::Leak& l : art::leaks(session_.document())) m.ring(l.at, marks().tagFinding, 11);
         if (!areasShown_ || course_->current() != 2) return;
         // Each area a light wash of its own, so that neighbours can be told apart.
         int k = 0;
@@ -95,7 +104,7 @@ Window::Window()
 
     course_ = new Course;
     tray_ = new Tray(*canvas_);
-    card_ = new Card(session_, *canvas_, tracer_, areas_);
+    card_ = new Card(session_, *canvas_, tracer_, areas_, desk_);
     layers_ = new LayerList(session_);
     strip_ = new ReadingStrip;
     sight_ = new SightLine(*canvas_);
@@ -150,7 +159,17 @@ Window::Window()
     connect(&farOff_, &FarOff::said, this, [this](const QString& t) { say(t); });
     connect(&tracer_, &Tracer::said, this, [this](const QString& t) { say(t); });
     connect(card_, &Card::asksToTakeTrace, this, &Window::takeTrace);
+    connect(&session_, &Session::documentChanged, this, &Window::watchAreas);
+    connect(&desk_, &ToneDesk::changed, this, [this] {
+        canvas_->update();
+        if (course_->current() == 3) refreshReadings();
+    });
+    connect(&desk_, &ToneDesk::said, this, [this](const QString& t) { say(t); });
+    connect(canvas_, &Canvas::pointerMoved, this, [this] {
+        if (course_->current() == 4) refreshReadings();
+    });
     connect(&areas_, &Areas::changed, this, [this] {
+        followDrops();
         canvas_->update();
         refreshCourse();
         refreshReadings();
@@ -172,7 +191,7 @@ Window::Window()
     connect(course_, &Course::chosen, this, &Window::setStep);
     connect(course_, &Course::lookedFor, this, [this](int i) {
         setStep(i);
-        run(i == 2 ? "next-gap" : "next-end");
+        run(i == 2 ? "next-gap" : i == 4 ? "next-leak" : "next-end");
     });
     connect(undo_, &QAbstractButton::clicked, this, [this] { run("undo"); });
     connect(redo_, &QAbstractButton::clicked, this, [this] { run("redo"); });
@@ -246,6 +265,27 @@ void Window::refreshCourse()
     const QString text =
         lines == 0 ? tr("not begun") : (lines == 1 ? tr("1 line") : tr("%1 lines").arg(lines)) + (ends ? tr(", %1 open ends").arg(ends) : QString());
     course_->setState(1, lines == 0 ? Course::State::notBegun : ends ? Course::State::underWay : Course::State::settled, text);
+    const art::Layer* stack = desk_.layer();
+    course_->setState(3,
+                      !stack              ? Course::State::notBegun
+                      : stack->tones->set ? Course::State::settled
+                                          : Course::State::underWay,
+                      !stack ? tr("not begun") : tr("%1 tones").arg(stack->tones->stack.cuts.size() + 1) + (stack->tones->set ? tr(", set") : QString()));
+    std::size_t filled = 0;
+    for (const art::LayerPtr& l : session_.document().layers)
+        if (!l->tones)
+            for (const art::ItemPtr& i : l->items) filled += i->artwork() && i->artwork()->fill.colour && !i->artwork()->guide;
+    const std::size_t inks = session_.document().inks.size(), bare = art::withoutInkYet(session_.document()).size();
+    const bool leaking = !art::leaks(session_.document()).empty();
+    course_->setState(4,
+                      filled == 0             ? Course::State::notBegun
+                      : leaking               ? Course::State::needsLook
+                      : bare == 0 && inks > 0 ? Course::State::settled
+                                              : Course::State::underWay,
+                      leaking       ? tr("a drop is open")
+                      : filled == 0 ? (inks == 0 ? tr("not begun") : tr("%1 inks ready").arg(inks))
+                      : inks == 0   ? tr("%1 areas, no inks").arg(filled)
+                                    : tr("%1 of %2 areas inked").arg(filled - bare).arg(filled));
     if (!areas_.watched()) {
         course_->setState(2, Course::State::notBegun, lines == 0 ? tr("not begun") : tr("not looked at"));
         return;
@@ -314,6 +354,8 @@ void Window::refreshReadings()
                                              : tr("slivers, thinnest %1").arg(pxText(thinnest))});
         r.insert(r.begin() + 2, {"", {}, QString::number(map.bridges().size()), map.bridges().size() == 1 ? tr("gap closed") : tr("gaps closed")});
     }
+    if (course_->current() == 3) toneReadings(r);
+    if (course_->current() == 4) colourReadings(r);
     const double zoom = canvas_->view().zoom * 100;
     strip_->setReadings(std::move(r), QString("%1 %").arg(zoom, 0, 'f', zoom < 10 ? 1 : 0));
 }
@@ -327,7 +369,8 @@ void Window::setStep(int step)
     card_->setStep(step);
     canvas_->setPlacing(step == 0);
     sight_->setStep(step);
-    areas_.setWatched(step == 2);
+    watchAreas();
+    desk_.setWatched(step == 3);
     const auto& ids = steps()[static_cast<std::size_t>(step)].tools;
     const QString tool = canvas_->tool() ? canvas_->tool()->id() : QString();
     if (!same && tool != "pick" && std::find(ids.begin(), ids.end(), tool) == ids.end()) canvas_->takeTool("pick");
@@ -441,7 +484,7 @@ bool Window::eventFilter(QObject* o, QEvent* e)
     if (plain == Qt::NoModifier && !k->text().isEmpty()) {
         for (const QString& id : steps()[static_cast<std::size_t>(course_->current())].tools) {
             const Tool* t = canvas_->toolNamed(id);
-            if (!t || t->key() != k->text().toUpper() || (down && heldKey_ != 0)) continue;
+            if (!t || trayKey(course_->current(), id) != k->text().toUpper() || (down && heldKey_ != 0)) continue;
             if (down) {
                 heldKey_ = k->key();
                 heldFrom_ = canvas_->tool() ? canvas_->tool()->id() : QString("pick");

@@ -8,6 +8,7 @@
 #include "app/far_off.h"
 #include "app/replay.h"
 #include "app/task.h"
+#include "app/tone_desk.h"
 #include "app/tracer.h"
 
 class QSplitter;
@@ -25,6 +26,7 @@ public:
     Canvas& canvas() { return *canvas_; }
     Tracer& tracer() { return tracer_; }
     Areas& areas() { return areas_; }
+    ToneDesk& desk() { return desk_; }
     FarOff& farOff() { return farOff_; }
     const std::vector<Command>& commands() const { return commands_; }
     Replay& replay() { return *replay_; }
@@ -41,7 +43,12 @@ public:
     QString exportTo(const QString& path, int width = 0); // a message when it failed
     bool busy() const { return busy_; }
     // Anything under way whose end would change what is seen.
-    bool working() const { return busy_ || tracer_.working() || areas_.working(); }
+    bool working() const { return busy_ || tracer_.working() || areas_.working() || desk_.working(); }
+    // Inks of a file are added to the palette; those of the document are written as the file's ending says (a message when that failed).
+    void loadPalette(const QString& path);
+    QString savePalette(const QString& path);
+    // A picture of the shelf, by its id.
+    void bringFromShelf(const QString& id);
     void offerRecovered();
     const QString& lastSaid() const { return lastSaid_; }
 
@@ -60,6 +67,7 @@ private:
     Tracer tracer_{session_};
     Areas areas_{session_};
     FarOff farOff_{session_};
+    ToneDesk desk_{session_};
     Canvas* canvas_;
     Course* course_;
     SightLine* sight_;
@@ -90,6 +98,21 @@ private:
 
     void makeCommands();
     void makeBuildCommands();
+    void makeColourCommands();
+    void watchAreas();
+    void followDrops();
+    void weighDocument();
+    art::Document weighed_;
+    bool weighing_ = false;
+    double darkShare_ = -1; // of what is drawn; negative = not known
+    void toneReadings(std::vector<ReadingStrip::Reading>& r);
+    void colourReadings(std::vector<ReadingStrip::Reading>& r);
+    void cutFacets();
+    void meshPicture();
+    void paletteFromPicture();
+    void useWorkingColour(art::Meaning meaning);
+    void turnWorkingColours();
+    void pickAlike(art::Alike in);
     void combinePicked(planar::Operation operation, const QString& name);
     void splitPicked();
     void takeAreas();

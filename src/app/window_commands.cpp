@@ -3,6 +3,7 @@
 #include "app/theme.h"
 #include "app/window.h"
 #include "art/build.h"
+#include "art/drops.h"
 #include "art/edits.h"
 #include "curve/arcs.h"
 #include "curve/tolerances.h"
@@ -168,6 +169,17 @@ void Window::makeCommands()
         p->show();
     });
 
+    add("next-leak", tr("Show the next leak of a colour drop"), "Ctrl+Shift+.", line, [this] {
+        const auto open = art::leaks(session_.document());
+        if (open.empty()) {
+            say(tr("No colour drop is open."));
+            return;
+        }
+        View v = canvas_->view();
+        v.centre = open[nextEnd_++ % open.size()].at;
+        v.zoom = std::max(v.zoom, 3.0);
+        canvas_->setView(v);
+    });
     add("trace-silhouettes", tr("Trace silhouettes of the picture"), "Ctrl+T", line, [this] { beginTrace(TraceSettings::What::silhouettes); });
     add("trace-lines", tr("Trace lines of the picture"), "Ctrl+L", line, [this] { beginTrace(TraceSettings::What::lines); });
     add("trace-tones", tr("Separate the picture into tones"), "Ctrl+Shift+L", line, [this] { beginTrace(TraceSettings::What::tones); });
@@ -260,11 +272,12 @@ void Window::makeCommands()
         for (const bool sheetToo : {true, false}) {
             const QString name = (sheetToo ? tr("Align to sheet: %1") : tr("Align to each other: %1")).arg(a.name);
             const auto align = sheetToo ? art::alignedToSheet : art::alignedToEachOther;
-            commands_.push_back({QString(sheetToo ? "align-%1" : "align-each-%1").arg(a.id), name, QString(sheetToo ? "Alt+Shift+%1" : "Ctrl+Alt+Shift+%1").arg(a.key), line,
-                                 [this, name, align, side = a.side] {
-                                     takePicked(name, [align, side](const art::Document& d, const std::vector<art::Id>& items) { return align(d, items, side); });
-                                 },
-                                 [this, sheetToo] { return session_.selection().items.size() > (sheetToo ? 0U : 1U); }});
+            commands_.push_back(
+                {QString(sheetToo ? "align-%1" : "align-each-%1").arg(a.id), name, QString(sheetToo ? "Alt+Shift+%1" : "Ctrl+Alt+Shift+%1").arg(a.key), line,
+                 [this, name, align, side = a.side] {
+                     takePicked(name, [align, side](const art::Document& d, const std::vector<art::Id>& items) { return align(d, items, side); });
+                 },
+                 [this, sheetToo] { return session_.selection().items.size() > (sheetToo ? 0U : 1U); }});
         }
 
     add("add-layer", tr("Add layer"), "Ctrl+Shift+N", sheet, [this] {
@@ -326,6 +339,7 @@ void Window::makeCommands()
         canvas_->setView(v);
     });
     makeBuildCommands();
+    makeColourCommands();
     add("day", tr("Day"), "F7", view, [this] { makeTheme(Theme::day); });
     add("evening", tr("Evening"), "F8", view, [this] { makeTheme(Theme::evening); });
     add("desktop-theme", tr("As the desktop"), "F9", view, [this] { makeTheme(Theme::desktop); });
@@ -356,10 +370,11 @@ void Window::makeCommands()
                              tool->key(),
                              tools,
                              [this, tool] {
-                                 for (std::size_t i = 0; i < steps().size(); ++i) {
-                                     const auto& ids = steps()[i].tools;
-                                     if (std::find(ids.begin(), ids.end(), tool->id()) != ids.end()) setStep(static_cast<int>(i));
-                                 }
+                                 // A tool of several steps is taken in the present one if that has it.
+                                 int step = -1;
+                                 for (int i = static_cast<int>(steps().size()) - 1; i >= 0; --i)
+                                     if (!trayKey(i, tool->id()).isEmpty() && tool->id() != "pick") step = i;
+                                 if (step >= 0 && trayKey(course_->current(), tool->id()).isEmpty()) setStep(step);
                                  canvas_->takeTool(tool->id());
                              },
                              {}});

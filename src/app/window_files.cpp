@@ -3,6 +3,7 @@
 #include "art/edits.h"
 #include "demo/pages.h"
 #include "demo/scanner.h"
+#include "demo/shelf.h"
 #include "files/pictures.h"
 #include "files/svg.h"
 
@@ -231,6 +232,41 @@ void Window::scanPage(const QString& id, int dotsPerInch, quint64 seed)
                 return;
             }
             addReference(g.file, QString::fromStdString(page.title), g.picture);
+        });
+}
+
+void Window::bringFromShelf(const QString& id)
+{
+    if (busy_) return;
+    const auto& all = demo::shelf();
+    const auto found = std::find_if(all.begin(), all.end(), [&](const demo::ShelfPicture& p) { return QString::fromStdString(p.id) == id; });
+    if (found == all.end()) return;
+    struct Got {
+        std::shared_ptr<const art::PictureFile> file;
+        PictureShelf::Picture picture;
+    };
+    const Progress progress;
+    setBusy(tr("Fetching %1").arg(QString::fromStdString(found->title)), progress);
+    inBackground<Got>(
+        this, progress,
+        [p = *found](const Progress& at) {
+            at.share->store(0.2);
+            auto file = std::make_shared<art::PictureFile>();
+            pixel::Picture made = p.make(960);
+            file->bytes = files::writeJpeg(made, 82);
+            file->format = "jpeg";
+            file->width = made.width;
+            file->height = made.height;
+            // As anyone sees it who reads the file.
+            files::PictureResult read = files::readPicture(file->bytes, p.title);
+            return at.cancelled() || !read.ok() ? Got{} : Got{file, std::make_shared<pixel::Picture>(std::move(read.picture))};
+        },
+        [this, title = QString::fromStdString(found->title)](const Got& g) {
+            endBusy();
+            if (!g.file)
+                say(tr("Stopped. Nothing was brought in."));
+            else
+                addReference(g.file, title, g.picture);
         });
 }
 

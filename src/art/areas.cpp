@@ -16,9 +16,10 @@ DrawnLines drawnLines(const Document& d)
 {
     DrawnLines all;
     for (const LayerPtr& l : d.layers) {
-        if (!l->shown) continue;
+        // What is worked out from pictures encloses nothing, and colour drops follow lines: they are none.
+        if (!l->shown || (l->tones && !l->tones->set) || l->facets) continue;
         const auto add = [&](const Item& i) {
-            if (!i.artwork()) return;
+            if (!i.artwork() || i.artwork()->drop) return;
             for (const Path& p : i.artwork()->paths) {
                 all.paths.push_back(p);
                 all.items.push_back(i.id);
@@ -160,9 +161,7 @@ Added withOffset(const Document& d, Id item, double by, bool mitred)
     Item copy = *i;
     Artwork a = *i->artwork();
     a.paths = offset(a.paths, by, mitred);
-    a.drawn.reset();
-    a.rounding.reset();
-    a.combined.reset();
+    forgetSources(a);
     a.fill.evenOdd = false;
     if (a.paths.empty()) return {d, 0};
     copy.is = std::move(a);
@@ -238,9 +237,7 @@ WeldedLayer withWeld(const Document& d, Id layer, double tolerance)
             a.paths.clear();
             for (std::size_t k = 0; k < w.paths.size(); ++k)
                 if (owner[w.sources[k]] == i->id) a.paths.push_back(w.paths[k]);
-            a.drawn.reset();
-            a.rounding.reset();
-            a.combined.reset();
+            forgetSources(a);
             if (!a.paths.empty()) left.push_back(std::move(whole));
         }
         now.items = std::move(left);

@@ -69,9 +69,7 @@ CombinedShapes withCombined(const Document& d, const std::vector<Id>& items, pla
     Artwork a = *one.artwork();
     a.paths = outlineOf(c);
     a.fill.evenOdd = false;
-    a.drawn.reset();
-    a.rounding.reset();
-    a.combined.reset();
+    forgetSources(a);
     const bool left = !a.paths.empty();
     if (live) a.combined = std::make_shared<const Combined>(c);
     one.is = std::move(a);
@@ -135,9 +133,7 @@ Taken withSplit(const Document& d, const std::vector<Id>& items)
         Artwork a = *one.artwork();
         a.paths = std::move(p.outline);
         a.fill.evenOdd = false;
-        a.drawn.reset();
-        a.rounding.reset();
-        a.combined.reset();
+        forgetSources(a);
         one.is = std::move(a);
         one.name = one.name.empty() ? "Part" : one.name + " part";
         parts.push_back(std::move(one));
@@ -157,9 +153,7 @@ Taken withOutlinesApart(const Document& d, Id item)
         Item one = *i;
         Artwork a = *i->artwork();
         a.paths = {p};
-        a.drawn.reset();
-        a.rounding.reset();
-        a.combined.reset();
+        forgetSources(a);
         one.is = std::move(a);
         parts.push_back(std::move(one));
     }

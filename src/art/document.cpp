@@ -30,7 +30,7 @@ bool operator==(const Combined& a, const Combined& b)
 bool operator==(const Artwork& a, const Artwork& b)
 {
     return a.paths == b.paths && a.stroke == b.stroke && a.fill == b.fill && a.guide == b.guide && sameTarget(a.drawn, b.drawn) &&
-           sameTarget(a.rounding, b.rounding) && sameTarget(a.combined, b.combined);
+           sameTarget(a.rounding, b.rounding) && sameTarget(a.combined, b.combined) && sameTarget(a.drop, b.drop);
 }
 
 bool operator==(const Reference& a, const Reference& b)
@@ -70,12 +70,13 @@ bool operator==(const Item& a, const Item& b)
 bool operator==(const Layer& a, const Layer& b)
 {
     return a.id == b.id && a.name == b.name && a.shown == b.shown && a.locked == b.locked && a.opacity == b.opacity && a.mirror == b.mirror &&
+           sameTarget(a.tones, b.tones) && sameTarget(a.facets, b.facets) &&
            std::equal(a.items.begin(), a.items.end(), b.items.begin(), b.items.end(), sameTarget<Item>);
 }
 
 bool operator==(const Document& a, const Document& b)
 {
-    return a.title == b.title && a.sheet == b.sheet && a.guides == b.guides &&
+    return a.title == b.title && a.sheet == b.sheet && a.guides == b.guides && a.inks == b.inks &&
            std::equal(a.layers.begin(), a.layers.end(), b.layers.begin(), b.layers.end(), sameTarget<Layer>);
 }
 
@@ -104,6 +105,13 @@ const Layer* Document::layerOf(Id item) const
     for (const LayerPtr& l : layers)
         for (const ItemPtr& i : l->items)
             if (i->id == item) return l.get();
+    return nullptr;
+}
+
+const Ink* Document::ink(Id id) const
+{
+    for (const Ink& i : inks)
+        if (i.id == id) return &i;
     return nullptr;
 }
 

@@ -4,12 +4,14 @@
 // document is cheap to copy and any thread may read it. Ids are unique within a document and never used again.
 #pragma once
 
-#include "art/colour.h"
+#include "art/paint.h"
 #include "curve/path.h"
 #include "curve/round.h"
 #include "curve/swell.h"
 #include "mirror/axis.h"
 #include "planar/combine.h"
+#include "tone/facets.h"
+#include "tone/stack.h"
 
 #include <cstddef>
 #include <cstdint>
@@ -20,8 +22,6 @@
 #include <vector>
 
 namespace softrope::art {
-
-using Id = std::uint64_t; // 0 = none
 
 enum class Unit { px, mm, in };
 
@@ -41,6 +41,7 @@ enum class Join { round, mitre, bevel };
 
 struct Stroke {
     std::optional<Colour> colour; // nothing = no line
+    InkUse ink;                   // where the colour is from
     double width = 10;            // px
     double opacity = 1;
     Cap cap = Cap::round;
@@ -49,19 +50,22 @@ struct Stroke {
     std::optional<curve::Swell> swell; // shares of the width along each path; nothing = even
     friend bool operator==(const Stroke& a, const Stroke& b)
     {
-        return a.colour == b.colour && a.width == b.width && a.opacity == b.opacity && a.cap == b.cap && a.join == b.join && a.keepsWidth == b.keepsWidth &&
-               a.swell == b.swell;
+        return a.colour == b.colour && a.ink == b.ink && a.width == b.width && a.opacity == b.opacity && a.cap == b.cap && a.join == b.join &&
+               a.keepsWidth == b.keepsWidth && a.swell == b.swell;
     }
 };
 
 struct Fill {
-    std::optional<Colour> colour; // nothing = no fill
+    std::optional<Colour> colour; // nothing = no fill; with a gradient the colour that stands for it where one is wanted
+    InkUse ink;                   // where the colour is from
     double opacity = 1;
     bool evenOdd = false;
-    double overlap = 0; // px the fill reaches beyond its border, under its neighbours, so that no hairline shows between them
+    double overlap = 0;                       // px the fill reaches beyond its border, under its neighbours, so that no hairline shows between them
+    std::shared_ptr<const Gradient> gradient; // in place of the colour
     friend bool operator==(const Fill& a, const Fill& b)
     {
-        return a.colour == b.colour && a.opacity == b.opacity && a.evenOdd == b.evenOdd && a.overlap == b.overlap;
+        return a.colour == b.colour && a.ink == b.ink && a.opacity == b.opacity && a.evenOdd == b.evenOdd && a.overlap == b.overlap &&
+               (a.gradient == b.gradient || (a.gradient && b.gradient && *a.gradient == *b.gradient));
     }
 };
 
@@ -98,6 +102,20 @@ struct Rounding {
 
 struct Combined;
 
+// One side of a line: what lies to the left of it, going along it, or to the right.
+struct LineSide {
+    Id line = 0;
+    bool left = true;
+    friend bool operator==(LineSide a, LineSide b) { return a.line == b.line && a.left == b.left; }
+};
+// A colour placed in an area that lines enclose: it follows them (drops.h).
+struct Drop {
+    curve::Vec2 seed;               // px: well inside the area
+    std::vector<LineSide> lines;    // what encloses it
+    std::vector<curve::Vec2> leaks; // px: where the outline is open now; the area is the last one that was closed
+    friend bool operator==(const Drop& a, const Drop& b) { return a.seed == b.seed && a.lines == b.lines && a.leaks == b.leaks; }
+};
+
 // A line or an area: paths with one look.
 struct Artwork {
     curve::Paths paths;
@@ -107,6 +125,7 @@ struct Artwork {
     std::shared_ptr<const Drawn> drawn;       // only while the path is still what was fitted to it
     std::shared_ptr<const Rounding> rounding; // only while the paths are what it gives
     std::shared_ptr<const Combined> combined; // only while the paths are what it gives
+    std::shared_ptr<const Drop> drop;         // only while the paths are to follow the lines round it
 };
 
 // A live combination: the parts stay as they were drawn, and can be moved, until it is set. Lowest part first.
@@ -116,6 +135,32 @@ struct Combined {
 };
 bool operator==(const Artwork& a, const Artwork& b);
 bool operator==(const Combined& a, const Combined& b);
+
+// A live tone separation: what lies on the layer is worked out from the picture (tones.h). Once set the layer is artwork like
+// any other; the recipe stays as the way back.
+struct ToneLayer {
+    Id reference = 0;
+    tone::Stack stack;
+    bool set = false;
+    std::uint64_t made = 0; // key of what the layer's items were made from; 0 = not yet (toneKey)
+    friend bool operator==(const ToneLayer& a, const ToneLayer& b)
+    {
+        return a.reference == b.reference && a.stack == b.stack && a.set == b.set && a.made == b.made;
+    }
+};
+
+// A layer of facets (facets.h): either an outline cut by chords, or a mesh over a picture. The items are its pieces, in order.
+struct FacetLayer {
+    tone::FacetPlan plan;
+    tone::Mesh mesh;
+    double gap = 0;             // px between the pieces of a mesh
+    std::vector<Colour> shades; // the ink's tints the gradients run between: a pair a shade
+    Id ink = 0;
+    friend bool operator==(const FacetLayer& a, const FacetLayer& b)
+    {
+        return a.plan == b.plan && a.mesh == b.mesh && a.gap == b.gap && a.shades == b.shades && a.ink == b.ink;
+    }
+};
 
 // The bytes of a picture as they came; decoding happens outside the document.
 struct PictureFile {
@@ -163,6 +208,8 @@ struct Layer {
     double opacity = 1;
     std::vector<ItemPtr> items;         // bottom first
     std::optional<mirror::Axis> mirror; // what lies on the layer shows on both sides of it, until the halves are welded
+    std::shared_ptr<const ToneLayer> tones;
+    std::shared_ptr<const FacetLayer> facets;
 };
 bool operator==(const Layer& a, const Layer& b);
 using LayerPtr = std::shared_ptr<const Layer>;
@@ -180,12 +227,14 @@ struct Document {
     Sheet sheet;
     std::vector<LayerPtr> layers; // bottom first
     std::vector<Guide> guides;
+    std::vector<Ink> inks;
     Id nextId = 1;
 
     const Layer* layer(Id id) const;
     const Item* item(Id id) const;
     ItemPtr itemPtr(Id id) const;
     const Layer* layerOf(Id item) const;
+    const Ink* ink(Id id) const;
 };
 // Equal content; ids count, the next free id does not.
 bool operator==(const Document& a, const Document& b);

@@ -105,6 +105,16 @@ Artwork transformed(Artwork a, const Affine& m)
 {
     const double scale = curve::meanScale(m);
     for (curve::Path& p : a.paths) p = curve::transformed(p, m);
+    if (a.fill.gradient) {
+        auto g = std::make_shared<Gradient>(*a.fill.gradient);
+        g->place = m * g->place;
+        a.fill.gradient = g;
+    }
+    if (a.drop) {
+        auto drop = std::make_shared<Drop>(*a.drop);
+        drop->seed = m * drop->seed;
+        a.drop = drop;
+    }
     if (!a.stroke.keepsWidth) a.stroke.width *= scale;
     if (a.drawn) {
         auto drawn = std::make_shared<Drawn>(*a.drawn);
@@ -157,15 +167,21 @@ Copies withCopies(const Document& d, const std::vector<Id>& items)
     return out;
 }
 
+void forgetSources(Artwork& a)
+{
+    a.drawn.reset();
+    a.rounding.reset();
+    a.combined.reset();
+    a.drop.reset();
+}
+
 Document withPaths(const Document& d, Id item, curve::Paths paths)
 {
     return withItemChanged(d, item, [&](Item& i) {
         if (Artwork* a = std::get_if<Artwork>(&i.is)) {
             if (a->paths == paths) return;
             a->paths = std::move(paths);
-            a->drawn.reset();
-            a->rounding.reset();
-            a->combined.reset();
+            forgetSources(*a);
         }
     });
 }

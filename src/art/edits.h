@@ -35,6 +35,8 @@ struct Copies {
     std::vector<Id> items;
 };
 Copies withCopies(const Document& d, const std::vector<Id>& items);
+// From now on it is its paths, not what raw samples, corner radii, parts or lines round it give.
+void forgetSources(Artwork& a);
 // Replaces the paths; the item stops being what its raw samples were fitted to.
 Document withPaths(const Document& d, Id item, curve::Paths paths);
 // Joins the end of one open path to the end of another (or the same one), both made to meet half-way; the look is the

@@ -25,6 +25,13 @@ void History::take(State next, const std::string& name, const std::string& burst
     open_ = true;
 }
 
+void History::derive(const Document& d)
+{
+    State& s = steps_[at_].state;
+    s.document = d;
+    s.selection = pruned(s.selection, d);
+}
+
 void History::pick(const Selection& selection)
 {
     steps_[at_].state.selection = pruned(selection, now().document);

@@ -21,6 +21,8 @@ public:
     // Takes the edit in as one step with a readable name ("Join ends"). A document equal to the present one is no step.
     // Steps with the same non-empty `burst` that follow each other become one.
     void take(State next, const std::string& name, const std::string& burst = {});
+    // Live parts worked out anew for the present state: no step, and what can be redone stays.
+    void derive(const Document& d);
     // A change of what is picked is remembered with the present state, and is no step.
     void pick(const Selection& selection);
     // The next step starts afresh even if its burst is the same.

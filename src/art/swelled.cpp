@@ -71,12 +71,13 @@ Document withLinesAsShapes(const Document& d, const std::vector<Id>& items)
         const auto outline = swelledOutlines(even);
         if (outline->empty()) return;
         a->paths = *outline;
-        a->fill = {a->stroke.colour, a->stroke.opacity, false};
+        a->fill = {};
+        a->fill.colour = a->stroke.colour;
+        a->fill.ink = a->stroke.ink;
+        a->fill.opacity = a->stroke.opacity;
         a->stroke.colour.reset();
         a->stroke.swell.reset();
-        a->drawn.reset();
-        a->rounding.reset();
-        a->combined.reset();
+        forgetSources(*a);
     });
 }
 

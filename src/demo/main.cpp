@@ -27,9 +27,21 @@ int main(int argc, char** argv)
         }
     }
     for (const auto& [name, make] : {std::pair<const char*, art::Document (*)()>{"saltglass-teapot.svg", &demo::nightMarketTeapot},
-                                     {"saltglass-whole-moth.svg", &demo::nightMarketWholeMoth}}) {
+                                     {"saltglass-whole-moth.svg", &demo::nightMarketWholeMoth},
+                                     {"saltglass-moth-in-ink.svg", &demo::nightMarketInks},
+                                     {"saltglass-crystal.svg", &demo::nightMarketCrystal}}) {
         if (std::filesystem::exists(folder / name)) continue;
         const files::FileResult r = files::saveAtomically((folder / name).string(), files::writeWorkingSvg(make()));
+        if (!r.ok()) {
+            std::cerr << r.problem << '\n';
+            return 3;
+        }
+    }
+    if (!std::filesystem::exists(folder / "saltglass-lantern.svg")) {
+        const auto jpeg = [](const pixel::Picture& p) { return files::writeJpeg(p, 82); };
+        const auto read = [](const std::vector<std::byte>& b) { return files::readPicture(b, "The photo").picture; };
+        const files::FileResult r =
+            files::saveAtomically((folder / "saltglass-lantern.svg").string(), files::writeWorkingSvg(demo::nightMarketLantern(jpeg, read)));
         if (!r.ok()) {
             std::cerr << r.problem << '\n';
             return 3;

@@ -15,5 +15,13 @@ art::Document nightMarketMoth(const std::function<std::vector<std::byte>(const p
 art::Document nightMarketTeapot();
 // The half-drawn moth, mirrored and welded, with colour areas under its lines; the halves are kept on a hidden layer.
 art::Document nightMarketWholeMoth();
+// A night photo of a paper lantern, cut into five live tones with a patch, and the market's inks. `encode` gives the bytes of a JPEG,
+// `decode` what anyone sees who reads them.
+art::Document nightMarketLantern(const std::function<std::vector<std::byte>(const pixel::Picture&)>& encode,
+                                 const std::function<pixel::Picture(const std::vector<std::byte>&)>& decode);
+// The welded moth with colour drops in the market's inks.
+art::Document nightMarketInks();
+// An outline cut into facets, shaded by the tints of one ink.
+art::Document nightMarketCrystal();
 
 } // namespace softrope::demo

@@ -4,6 +4,7 @@
 
 #include <charconv>
 #include <cmath>
+#include <cstring>
 
 namespace softrope::files {
 
@@ -269,6 +270,24 @@ private:
 ParsedPaths parsePathData(std::string_view d)
 {
     return Reader(d).run();
+}
+
+std::vector<double> numbers(const char* text)
+{
+    std::vector<double> out;
+    const char* p = text;
+    const char* end = p + std::strlen(p);
+    while (p < end) {
+        double v = 0;
+        const auto [next, e] = std::from_chars(*p == '+' ? p + 1 : p, end, v);
+        if (e == std::errc() && next != p) {
+            if (std::isfinite(v)) out.push_back(v);
+            p = next;
+        } else {
+            ++p;
+        }
+    }
+    return out;
 }
 
 std::string number(double v, int decimals)

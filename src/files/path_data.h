@@ -6,6 +6,7 @@
 #include <optional>
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace softrope::files {
 
@@ -22,6 +23,7 @@ ParsedPaths parsePathData(std::string_view d);
 constexpr int exact = -1;
 std::string pathData(const curve::Paths& paths, int decimals = 3);
 std::string number(double v, int decimals = 3);
-
+// All finite numbers of a text, whatever stands between them.
+std::vector<double> numbers(const char* text);
 
 } // namespace softrope::files

@@ -6,6 +6,7 @@
 #include <QImage>
 #include <QImageReader>
 #include <QImageWriter>
+#include <QPainter>
 
 #include <cstring>
 
@@ -103,6 +104,23 @@ std::vector<std::byte> writePng(const pixel::Picture& picture, double dotsPerInc
     buffer.open(QIODevice::WriteOnly);
     QImageWriter writer(&buffer, "png");
     if (!writer.write(image)) return {};
+    const auto* from = reinterpret_cast<const std::byte*>(out.constData());
+    return {from, from + out.size()};
+}
+
+std::vector<std::byte> writeJpeg(const pixel::Picture& picture, int quality)
+{
+    const QImage image(reinterpret_cast<const uchar*>(picture.data.data()), picture.width, picture.height, static_cast<qsizetype>(picture.width) * 4,
+                       QImage::Format_RGBA8888);
+    QImage flat(image.size(), QImage::Format_RGB888);
+    flat.fill(Qt::white);
+    QPainter(&flat).drawImage(0, 0, image);
+    QByteArray out;
+    QBuffer buffer(&out);
+    buffer.open(QIODevice::WriteOnly);
+    QImageWriter writer(&buffer, "jpeg");
+    writer.setQuality(quality);
+    if (!writer.write(flat)) return {};
     const auto* from = reinterpret_cast<const std::byte*>(out.constData());
     return {from, from + out.size()};
 }

@@ -28,5 +28,7 @@ PictureResult readPictureFile(const std::string& path, const std::function<bool(
 
 // PNG, straight alpha, with its resolution; empty when there is no memory for it.
 std::vector<std::byte> writePng(const pixel::Picture& picture, double dotsPerInch = 96);
+// JPEG on white, quality 1..100; empty when it cannot be written.
+std::vector<std::byte> writeJpeg(const pixel::Picture& picture, int quality = 85);
 
 } // namespace softrope::files

@@ -1,12 +1,14 @@
+#include "art/inks.h"
 #include "files/bytes.h"
+#include "files/gradients.h"
 #include "files/path_data.h"
+#include "files/recipes.h"
 #include "files/svg.h"
 #include "files/svg_style.h"
 
 #include <pugixml.hpp>
 
 #include <algorithm>
-#include <charconv>
 #include <cstring>
 #include <map>
 #include <set>
@@ -24,24 +26,6 @@ using curve::Vec2;
 namespace {
 
 constexpr int deepest = 200; // groups inside groups; more is refused rather than followed
-
-std::vector<double> numbers(const char* text)
-{
-    std::vector<double> out;
-    const char* p = text;
-    const char* end = p + std::strlen(p);
-    while (p < end) {
-        double v = 0;
-        const auto [next, e] = std::from_chars(*p == '+' ? p + 1 : p, end, v);
-        if (e == std::errc() && next != p) {
-            if (std::isfinite(v)) out.push_back(v);
-            p = next;
-        } else {
-            ++p;
-        }
-    }
-    return out;
-}
 
 bool flagged(pugi::xml_node n, const char* name)
 {
@@ -62,12 +46,15 @@ public:
             sheet(svg);
         }
         style.apply(svg);
+        gradients_.gather(svg);
         for (const pugi::xml_node n : svg.children()) {
             const std::string name = localName(n);
             if (name == "g" && (!out_.working || n.attribute("rope:layer")))
                 layer(n, style);
             else if (name == "guide" && out_.working)
                 guide(n);
+            else if (name == "ink" && out_.working)
+                ink(n);
             else if (name == "rect" && std::strcmp(n.attribute("rope:is").value(), "background") == 0)
                 background(n);
             else if (name == "title")
@@ -92,6 +79,7 @@ private:
     art::Document& d_;
     Affine toSheet_;
     std::map<std::string, int> missed_;
+    Gradients gradients_;
 
     static std::string localName(pugi::xml_node n)
     {
@@ -159,6 +147,19 @@ private:
         d_.nextId = std::max(d_.nextId, id + 1);
     }
 
+    void ink(pugi::xml_node n)
+    {
+        const Id id = n.attribute("id").as_ullong(d_.nextId);
+        const std::string meaning = n.attribute("meaning").value();
+        const auto c = art::colourFrom(n.attribute("colour").value());
+        if (!c || d_.ink(id)) return;
+        d_.inks.push_back({id, n.attribute("name").value(), *c,
+                           meaning == "dark"    ? art::Meaning::willBeDark
+                           : meaning == "light" ? art::Meaning::willBeLight
+                                                : art::Meaning::paint});
+        d_.nextId = std::max(d_.nextId, id + 1);
+    }
+
     std::shared_ptr<art::Layer> newLayer(const std::string& name, Id id = 0)
     {
         auto l = std::make_shared<art::Layer>();
@@ -182,6 +183,8 @@ private:
         l->opacity = style.opacity;
         style.opacity = 1;
         if (const auto v = numbers(n.attribute("rope:mirror").value()); v.size() == 3) l->mirror = mirror::Axis{{v[0], v[1]}, v[2]};
+        l->tones = recipes::readTones(n);
+        l->facets = recipes::readFacets(n);
         const Affine m = toSheet_ * transformOf(n.attribute("transform").value());
         children(n, style, m, *l, 1);
         d_.layers.push_back(l);
@@ -222,7 +225,8 @@ private:
     {
         if (flagged(n, "rope:derived")) return; // shown for others, worked out again here
         const std::string name = localName(n);
-        if (name.empty() || name == "title" || name == "desc" || name == "metadata" || name == "defs" || name == "namedview") {
+        if (name.empty() || name == "tones" || name == "facets" || name == "title" || name == "desc" || name == "metadata" || name == "defs" ||
+            name == "namedview") {
             if (name == "defs")
                 for (const pugi::xml_node c : n.children())
                     if (localName(c) == "style") miss("style sheet");
@@ -309,13 +313,22 @@ private:
         for (Path& p : paths)
             if (!p.empty()) a.paths.push_back(m == Affine{} ? std::move(p) : curve::transformed(p, m));
         const auto paint = [&](const Style::Paint& p) -> std::optional<art::Colour> {
-            if (p.pattern) miss("gradient or pattern (painted grey)");
+            if (!p.server.empty()) miss("gradient or pattern (painted grey)");
             return p.colour;
         };
-        a.fill.colour = paint(s.fill);
+        if (const auto g = s.fill.server.empty() ? nullptr : gradients_.make(s.fill.server, curve::bounds(a.paths), m, s)) {
+            a.fill.gradient = g;
+            a.fill.colour = art::colourAt(*g, 0.5).colour;
+            if (const auto c = art::colourFrom(n.attribute("rope:fill-colour").value())) a.fill.colour = c;
+        } else {
+            a.fill.colour = paint(s.fill);
+        }
+        a.fill.ink = inkUse(n.attribute("rope:fill-ink").value());
+        a.stroke.ink = inkUse(n.attribute("rope:stroke-ink").value());
         a.fill.opacity = s.fillOpacity;
         a.fill.evenOdd = s.evenOdd;
-        a.stroke.colour = paint(s.stroke);
+        // A fill that reaches under its neighbours is drawn with a line of its own paint.
+        a.stroke.colour = n.attribute("rope:overlap") ? std::nullopt : paint(s.stroke);
         a.stroke.width = s.strokeWidth * curve::meanScale(m);
         a.stroke.opacity = s.strokeOpacity;
         a.stroke.cap = s.cap;
@@ -328,13 +341,27 @@ private:
         if (n.attribute("rope:sharp")) a.rounding = roundingOf(n, a);
         if (const auto v = numbers(n.attribute("rope:overlap").value()); v.size() == 2) {
             a.fill.overlap = v[0];
+            const art::InkUse line = a.stroke.ink;
             a.stroke = {};
+            a.stroke.ink = line;
             a.stroke.colour.reset();
             a.stroke.width = v[1];
         }
         a.guide = flagged(n, "rope:guide");
+        if (n.attribute("rope:drop")) a.drop = dropOf(n);
         if (const pugi::xml_node parts = n.child("rope:parts")) a.combined = combinedOf(parts);
         return a;
+    }
+
+    static std::shared_ptr<const art::Drop> dropOf(pugi::xml_node n)
+    {
+        const auto seed = numbers(n.attribute("rope:drop").value()), leaks = numbers(n.attribute("rope:drop-leaks").value());
+        if (seed.size() != 2) return nullptr;
+        auto d = std::make_shared<art::Drop>();
+        d->seed = {seed[0], seed[1]};
+        for (const double v : numbers(n.attribute("rope:drop-lines").value())) d->lines.push_back({static_cast<Id>(std::min(std::abs(v), 1e15)), v > 0});
+        for (std::size_t k = 0; k + 1 < leaks.size(); k += 2) d->leaks.push_back({leaks[k], leaks[k + 1]});
+        return d;
     }
 
     std::shared_ptr<const art::Combined> combinedOf(pugi::xml_node parts)

@@ -97,9 +97,15 @@ Style::Paint Style::paint(std::string_view value, const Paint& before) const
 {
     if (value == "none" || value == "transparent") return {};
     if (value == "inherit") return before;
-    if (value == "currentColor") return {current, false};
-    if (value.rfind("url(", 0) == 0) return {art::Colour{128, 128, 128}, true};
-    if (const auto c = art::colourFrom(value)) return {*c, false};
+    if (value == "currentColor") return {current, {}};
+    if (value.rfind("url(", 0) == 0) {
+        const auto from = value.find('#'), to = value.find(')');
+        std::string name = "?";
+        if (from != std::string_view::npos && to != std::string_view::npos && from < to) name = trimmed(value.substr(from + 1, to - from - 1));
+        while (!name.empty() && (name.back() == '"' || name.back() == '\'')) name.pop_back();
+        return {art::Colour{128, 128, 128}, name};
+    }
+    if (const auto c = art::colourFrom(value)) return {*c, {}};
     return before;
 }
 

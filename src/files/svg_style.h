@@ -17,9 +17,9 @@ namespace softrope::files {
 struct Style {
     struct Paint {
         std::optional<art::Colour> colour;
-        bool pattern = false; // a gradient or pattern stood there; a mid grey stands in
+        std::string server; // name of a gradient or pattern; the colour, a mid grey, stands in for it
     };
-    Paint fill{art::Colour{0, 0, 0}, false}, stroke;
+    Paint fill{art::Colour{0, 0, 0}, {}}, stroke;
     art::Colour current{0, 0, 0};
     double fillOpacity = 1, strokeOpacity = 1, strokeWidth = 1;
     double opacity = 1; // not inherited, but gathered on the way down: groups are dissolved

@@ -2,6 +2,7 @@
 #include "art/edits.h"
 #include "files/bytes.h"
 #include "files/path_data.h"
+#include "files/recipes.h"
 #include "files/svg.h"
 
 #include <pugixml.hpp>
@@ -48,6 +49,8 @@ public:
             set(root_, "rope:sheet", num(d_.sheet.width) + ' ' + num(d_.sheet.height));
             if (!d_.sheet.hasBackground && !(d_.sheet.background == art::Colour{255, 255, 255})) set(root_, "rope:background", art::text(d_.sheet.background));
         }
+        defs_ = root_.append_child("defs");
+        if (working_) inks();
         if (!d_.title.empty()) root_.append_child("title").text().set(d_.title.c_str());
         if (d_.sheet.hasBackground) {
             pugi::xml_node r = root_.append_child("rect");
@@ -64,6 +67,7 @@ public:
                 set(n, "through", num(g.through.x) + ' ' + num(g.through.y));
                 set(n, "angle", num(g.angle));
             }
+        if (!defs_.first_child()) root_.remove_child(defs_);
         std::ostringstream out;
         xml_.save(out, " ", pugi::format_default, pugi::encoding_utf8);
         return out.str();
@@ -74,7 +78,8 @@ private:
     bool working_;
     int decimals_;
     pugi::xml_document xml_;
-    pugi::xml_node root_;
+    pugi::xml_node root_, defs_;
+    int gradients_ = 0;
 
     std::string num(double v) const { return number(v, working_ ? exact : decimals_); }
     static void set(pugi::xml_node n, const char* name, const std::string& v) { n.append_attribute(name) = v.c_str(); }
@@ -92,6 +97,8 @@ private:
         }
         if (l.opacity < 1) set(g, "opacity", num(l.opacity));
         if (!working_ && !l.name.empty()) g.append_child("title").text().set(l.name.c_str());
+        if (working_ && l.tones) recipes::write(g, *l.tones);
+        if (working_ && l.facets) recipes::write(g, *l.facets);
         if (working_ && l.mirror) set(g, "rope:mirror", num(l.mirror->through.x) + ' ' + num(l.mirror->through.y) + ' ' + num(l.mirror->angle));
         for (const art::ItemPtr& i : l.items) {
             if (const Artwork* a = i->artwork())
@@ -108,7 +115,11 @@ private:
             Writer plain(d_, false, 3);
             pugi::xml_node other = g.append_child("g");
             set(other, "rope:derived", "true");
+            plain.root_ = root_;
+            plain.defs_ = defs_;
+            plain.gradients_ = gradients_;
             plain.artwork(other, i, *i.artwork());
+            gradients_ = plain.gradients_;
             if (!other.first_child()) g.remove_child(other);
         }
         if (!working_ && !g.child("path")) root_.remove_child(g);
@@ -134,12 +145,15 @@ private:
         }
         pugi::xml_node n = g.append_child("path");
         common(n, i);
-        set(n, "fill", a.fill.colour ? art::text(*a.fill.colour) : "none");
+        const std::string fill = a.fill.colour && a.fill.gradient ? "url(#" + gradient(*a.fill.gradient) + ')'
+                                 : a.fill.colour                  ? art::text(*a.fill.colour)
+                                                                  : "none";
+        set(n, "fill", fill);
         if (a.fill.opacity < 1) set(n, "fill-opacity", num(a.fill.opacity));
         if (a.fill.evenOdd) set(n, "fill-rule", "evenodd");
         const bool overlaps = a.fill.overlap > 0 && a.fill.colour && !a.stroke.colour;
         if (overlaps) { // reaches under its neighbours
-            set(n, "stroke", art::text(*a.fill.colour));
+            set(n, "stroke", fill);
             set(n, "stroke-width", num(2 * a.fill.overlap));
             set(n, "stroke-linejoin", "round");
             if (a.fill.opacity < 1) set(n, "stroke-opacity", num(a.fill.opacity));
@@ -151,6 +165,10 @@ private:
             set(n, "stroke-linejoin", a.stroke.join == art::Join::round ? "round" : a.stroke.join == art::Join::mitre ? "miter" : "bevel");
         }
         if (working_) {
+            if (a.fill.ink.ink) set(n, "rope:fill-ink", use(a.fill.ink));
+            if (a.stroke.ink.ink) set(n, "rope:stroke-ink", use(a.stroke.ink));
+            if (a.fill.gradient && a.fill.colour) set(n, "rope:fill-colour", art::text(*a.fill.colour));
+            if (a.drop) drop(n, *a.drop);
             if (a.fill.overlap > 0) set(n, "rope:overlap", num(a.fill.overlap) + ' ' + num(a.stroke.width));
             if (a.guide) {
                 set(n, "rope:guide", "true");
@@ -179,6 +197,55 @@ private:
             set(shown, "rope:derived", "true");
             outline(shown, i, a);
         }
+    }
+
+    static std::string use(art::InkUse u) { return std::to_string(u.ink) + ' ' + std::to_string(u.tint); }
+
+    void inks()
+    {
+        for (const art::Ink& i : d_.inks) {
+            pugi::xml_node n = root_.append_child("rope:ink");
+            set(n, "id", std::to_string(i.id));
+            set(n, "name", i.name);
+            set(n, "colour", art::text(i.colour));
+            if (i.meaning != art::Meaning::paint) set(n, "meaning", i.meaning == art::Meaning::willBeDark ? "dark" : "light");
+        }
+    }
+
+    // Its name. In the unit of the gradient itself, placed by a transform: that covers every slant.
+    std::string gradient(const art::Gradient& g)
+    {
+        const bool linear = g.kind == art::Gradient::Kind::linear;
+        const std::string name = "gradient-" + std::to_string(++gradients_);
+        pugi::xml_node n = defs_.append_child(linear ? "linearGradient" : "radialGradient");
+        set(n, "id", name);
+        set(n, "gradientUnits", "userSpaceOnUse");
+        if (linear) {
+            for (const auto& [key, v] : {std::pair{"x1", "0"}, {"y1", "0"}, {"x2", "1"}, {"y2", "0"}}) set(n, key, v);
+        } else {
+            for (const auto& [key, v] : {std::pair{"cx", "0"}, {"cy", "0"}, {"r", "1"}}) set(n, key, v);
+        }
+        const curve::Affine& m = g.place;
+        set(n, "gradientTransform", "matrix(" + num(m.a) + ' ' + num(m.b) + ' ' + num(m.c) + ' ' + num(m.d) + ' ' + num(m.e) + ' ' + num(m.f) + ')');
+        for (const art::GradientStop& s : g.stops) {
+            pugi::xml_node stop = n.append_child("stop");
+            set(stop, "offset", number(s.at, working_ ? exact : 4));
+            set(stop, "stop-color", art::text(s.colour));
+            if (s.opacity < 1) set(stop, "stop-opacity", number(s.opacity, working_ ? exact : 4));
+            if (working_ && s.ink.ink) set(stop, "rope:ink", use(s.ink));
+        }
+        return name;
+    }
+
+    void drop(pugi::xml_node n, const art::Drop& d)
+    {
+        set(n, "rope:drop", num(d.seed.x) + ' ' + num(d.seed.y));
+        std::string text;
+        for (const art::LineSide& s : d.lines) text += (s.left ? "" : "-") + std::to_string(s.line) + ' ';
+        set(n, "rope:drop-lines", text);
+        text.clear();
+        for (const curve::Vec2 p : d.leaks) text += num(p.x) + ' ' + num(p.y) + ' ';
+        if (!text.empty()) set(n, "rope:drop-leaks", text);
     }
 
     // The parts of a live shape, kept inside it where no viewer looks.

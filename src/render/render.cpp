@@ -42,6 +42,30 @@ void trace(cairo_t* cr, const curve::Paths& paths)
     }
 }
 
+// The fill's paint as the source; colours between stops are mixed without premultiplying, as SVG has it and Cairo does.
+void setFill(cairo_t* cr, const art::Fill& fill, double opacity)
+{
+    if (!fill.gradient || fill.gradient->stops.empty()) {
+        setColour(cr, *fill.colour, fill.opacity * opacity);
+        return;
+    }
+    const art::Gradient& g = *fill.gradient;
+    const auto toUnit = curve::inverse(g.place);
+    if (!toUnit) { // flattened to nothing: the last colour fills all
+        setColour(cr, g.stops.back().colour, g.stops.back().opacity * fill.opacity * opacity);
+        return;
+    }
+    cairo_pattern_t* p = g.kind == art::Gradient::Kind::linear ? cairo_pattern_create_linear(0, 0, 1, 0) : cairo_pattern_create_radial(0, 0, 0, 0, 0, 1);
+    for (const art::GradientStop& s : g.stops)
+        cairo_pattern_add_color_stop_rgba(p, s.at, s.colour.r / 255.0, s.colour.g / 255.0, s.colour.b / 255.0, s.opacity * fill.opacity * opacity);
+    cairo_pattern_set_extend(p, CAIRO_EXTEND_PAD);
+    cairo_matrix_t m;
+    cairo_matrix_init(&m, toUnit->a, toUnit->b, toUnit->c, toUnit->d, toUnit->e, toUnit->f);
+    cairo_pattern_set_matrix(p, &m);
+    cairo_set_source(cr, p);
+    cairo_pattern_destroy(p);
+}
+
 void paintArtwork(cairo_t* cr, const Artwork& a, double opacity)
 {
     const bool fills = a.fill.colour.has_value(), strokes = a.stroke.colour.has_value() && a.stroke.width > 0;
@@ -53,7 +77,7 @@ void paintArtwork(cairo_t* cr, const Artwork& a, double opacity)
     trace(cr, a.paths);
     if (fills) {
         cairo_set_fill_rule(cr, a.fill.evenOdd ? CAIRO_FILL_RULE_EVEN_ODD : CAIRO_FILL_RULE_WINDING);
-        setColour(cr, *a.fill.colour, a.fill.opacity * own);
+        setFill(cr, a.fill, own);
         const bool overlaps = a.fill.overlap > 0 && !strokes;
         if ((strokes && !a.stroke.swell) || overlaps)
             cairo_fill_preserve(cr);
@@ -85,6 +109,20 @@ void paintArtwork(cairo_t* cr, const Artwork& a, double opacity)
         cairo_pop_group_to_source(cr);
         cairo_paint_with_alpha(cr, opacity);
     }
+}
+
+// The lines of a half that is not there yet.
+void paintGhost(cairo_t* cr, const Artwork& a, const Options::Ghost& ghost)
+{
+    const double dashes[] = {9 * ghost.px, 5 * ghost.px};
+    cairo_save(cr);
+    trace(cr, a.paths);
+    cairo_set_dash(cr, dashes, 2, 0);
+    cairo_set_line_cap(cr, CAIRO_LINE_CAP_BUTT);
+    cairo_set_line_width(cr, std::clamp(a.stroke.width, 1.2 * ghost.px, 4.5 * ghost.px));
+    setColour(cr, ghost.colour, 1);
+    cairo_stroke(cr);
+    cairo_restore(cr);
 }
 
 struct SurfaceHandle {
@@ -217,10 +255,13 @@ void paint(cairo_t* cr, const art::Document& d, const Options& o)
                 cairo_restore(cr);
             }
         }
-        if (o.artwork && o.mirrored)
+        if (o.artwork)
             for (const art::Item& i : art::mirroredItems(*l)) {
-                if (std::find(o.without.begin(), o.without.end(), i.id) != o.without.end() || i.artwork()->guide) continue;
-                paintArtwork(cr, *i.artwork(), i.opacity * opacity);
+                if (std::find(o.without.begin(), o.without.end(), i.id) != o.without.end() || i.artwork()->guide || !art::bounds(i).meets(clip)) continue;
+                if (o.ghost)
+                    paintGhost(cr, *i.artwork(), *o.ghost);
+                else
+                    paintArtwork(cr, *i.artwork(), i.opacity * opacity);
             }
         if (group) {
             cairo_pop_group_to_source(cr);

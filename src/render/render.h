@@ -8,6 +8,7 @@
 #include <cstddef>
 #include <functional>
 #include <memory>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -23,8 +24,13 @@ struct Options {
     bool artwork = true;
     bool background = true;            // the sheet's background, if it has one
     bool referencesBeyondSheet = true; // off: they end where the sheet ends
-    bool mirrored = true;              // the other half of mirrored layers, as solid artwork
-    double veil = 1;                   // 0..1: how strongly references show, on top of their own dimming
+    // The other half of mirrored layers is artwork like any other; on the bench it can be a dashed ghost instead.
+    struct Ghost {
+        art::Colour colour;
+        double px = 1; // sheet px of one px of the screen: dashes and least widths are screen px
+    };
+    std::optional<Ghost> ghost;
+    double veil = 1; // 0..1: how strongly references show, on top of their own dimming
     PictureSource pictures;
     std::vector<art::Id> without; // items left out
     std::function<bool()> cancelled;

@@ -74,6 +74,7 @@ struct Mapper {
     {
         const int a = at(x0, y0), b = at(x1, y1);
         if (a == beyond || b == beyond || !options.subpixel) return 0.5;
+        if (options.crossing) return std::clamp(options.crossing(x0, y0, x1, y1), 0.02, 0.98);
         const double f0 = share(x0, y0, a, b), f1 = share(x1, y1, a, b);
         if (f1 - f0 < 0.08) return 0.5;
         return std::clamp((0.5 - f0) / (f1 - f0), 0.02, 0.98);

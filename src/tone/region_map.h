@@ -41,6 +41,8 @@ struct RegionMapOptions {
     bool gradual = false; // borders between colours that are much alike may stray farther, as nobody sees them: up to three times
     bool quick = false;   // one-pass fitting, for very many borders
     bool subpixel = true;
+    // Where the border crosses between two px, 0..1 of the way from the first to the second; nothing = by their colours.
+    std::function<double(int x0, int y0, int x1, int y1)> crossing;
     std::function<bool()> cancelled;
 };
 // `colours` are the labels' colours as sRGB; mixtures along edges are taken to be linear in sRGB, as renderers draw them.

@@ -1,6 +1,7 @@
 #include "trace/outline.h"
 
 #include "curve/fit.h"
+#include "curve/polygon.h"
 #include "pixel/lighting.h"
 #include "pixel/threshold.h"
 #include "trace/level_lines.h"
@@ -67,14 +68,6 @@ double blurOf(const pixel::Grey& g, const std::vector<LevelLine>& lines, double 
     return std::clamp(sigma[sigma.size() / 2], 0.3, 6.0);
 }
 
-bool inside(const std::vector<Vec2>& ring, Vec2 p)
-{
-    bool in = false;
-    for (std::size_t i = 0, j = ring.size() - 1; i < ring.size(); j = i++)
-        if ((ring[i].y > p.y) != (ring[j].y > p.y) && p.x < (ring[j].x - ring[i].x) * (p.y - ring[i].y) / (ring[j].y - ring[i].y) + ring[i].x) in = !in;
-    return in;
-}
-
 // Each hole goes to the smallest outer line round it.
 std::vector<Silhouette> grouped(const std::vector<LevelLine>& lines, const std::vector<curve::Path>& paths)
 {
@@ -92,7 +85,7 @@ std::vector<Silhouette> grouped(const std::vector<LevelLine>& lines, const std::
     for (const std::size_t h : holes) {
         const Vec2 p = lines[h].points.front();
         for (std::size_t k = 0; k < outer.size(); ++k) {
-            if (lines[outer[k]].area < -lines[h].area || !boxes[k].contains(p) || !inside(lines[outer[k]].points, p)) continue;
+            if (lines[outer[k]].area < -lines[h].area || !boxes[k].contains(p) || !curve::insidePolygon(lines[outer[k]].points, p)) continue;
             out[k].paths.push_back(paths[h]);
             break;
         }

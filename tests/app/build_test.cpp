@@ -91,6 +91,7 @@ TEST_CASE("a round teapot from circles and lines, by touching, trimming, followi
 
     // Carve: the body between the lines, in one drag; the handle's hole dropped out again on the way.
     h.key(Qt::Key_J);
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate(); }));
     h.drag({540, 620}, {380, 620}, 30);
     const auto nodesBefore = h.lines().size();
     h.held = Qt::ShiftModifier;

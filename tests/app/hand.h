@@ -3,6 +3,8 @@
 
 #include "app/window.h"
 
+#include <catch2/catch.hpp>
+
 #include <QApplication>
 #include <QMouseEvent>
 #include <QtTest/QTest>

@@ -287,10 +287,13 @@ TEST_CASE("the course leads to steps by a click, and its states follow the work"
     Hand h(w);
     auto* course = w.findChild<app::Course*>();
     REQUIRE(course);
-    QTest::mouseClick(course, Qt::LeftButton, {}, {course->width() / 2, 20});
-    CHECK(w.step() == 1);
+    const int n = static_cast<int>(app::steps().size());
+    for (int k = 0; k < n; ++k) {
+        QTest::mouseClick(course, Qt::LeftButton, {}, {(2 * k + 1) * course->width() / (2 * n), 20});
+        CHECK(w.step() == k);
+    }
     QTest::keyClick(course, Qt::Key_Left);
-    CHECK(w.step() == 0);
+    CHECK(w.step() == n - 2);
     const art::Document before = h.document();
     w.setStep(1);
     CHECK(h.document() == before);

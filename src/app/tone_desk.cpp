@@ -1,0 +1,417 @@
+#include "app/tone_desk.h"
+
+#include "app/place_acts.h"
+#include "app/tool.h"
+
+#include <QElapsedTimer>
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::app {
+
+using curve::Vec2;
+
+namespace {
+
+constexpr double quickPixels = 1e6;
+
+// The shown part of the picture.
+pixel::Picture partOf(const pixel::Picture& p, const art::Reference& r, Vec2& offset)
+{
+    const curve::Box box = art::shownPart(r);
+    const int x0 = std::clamp(static_cast<int>(std::floor(box.min.x)), 0, p.width), y0 = std::clamp(static_cast<int>(std::floor(box.min.y)), 0, p.height);
+    const int x1 = std::clamp(static_cast<int>(std::ceil(box.max.x)), x0, p.width), y1 = std::clamp(static_cast<int>(std::ceil(box.max.y)), y0, p.height);
+    offset = {static_cast<double>(x0), static_cast<double>(y0)};
+    if (x0 == 0 && y0 == 0 && x1 == p.width && y1 == p.height) return p;
+    pixel::Picture out(x1 - x0, y1 - y0);
+    for (int y = y0; y < y1; ++y) std::copy(p.row(y) + x0, p.row(y) + x1, out.row(y - y0));
+    return out;
+}
+
+std::array<double, 6> lookOf(const art::Reference& r)
+{
+    return {r.flattenLight, r.liftPaper, r.crop.min.x, r.crop.min.y, r.crop.max.x, r.crop.max.y};
+}
+
+} // namespace
+
+ToneDesk::ToneDesk(Session& session) : session_(session)
+{
+    connect(&session_, &Session::documentChanged, this, [this] { renew(); });
+    connect(&session_, &Session::selectionChanged, this, [this] {
+        if (watched_) repaint();
+    });
+    connect(&session_.pictures(), &PictureShelf::ready, this, [this] { renew(); });
+}
+
+const art::Layer* ToneDesk::layer() const
+{
+    const art::Document& d = session_.document();
+    const art::Layer* on = d.layer(session_.selection().layer);
+    if (on && on->tones) return on;
+    for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l)
+        if ((*l)->tones) return l->get();
+    return nullptr;
+}
+
+bool ToneDesk::live() const
+{
+    const art::Layer* l = layer();
+    return l && !l->tones->set;
+}
+
+const tone::Stack* ToneDesk::stack() const
+{
+    if (held_) return &*held_;
+    const art::Layer* l = layer();
+    return l ? &l->tones->stack : nullptr;
+}
+
+const art::Item* ToneDesk::picture() const
+{
+    if (const art::Layer* l = layer())
+        if (const art::Item* i = session_.document().item(l->tones->reference); i && i->reference()) return i;
+    return referenceInHand(session_.document(), session_.selection());
+}
+
+curve::Affine ToneDesk::toSheet() const
+{
+    const art::Item* i = picture();
+    return i ? art::placement(*i->reference()) : curve::Affine{};
+}
+curve::Affine ToneDesk::toPicture() const
+{
+    return inverse(toSheet()).value_or(curve::Affine{});
+}
+
+void ToneDesk::setWatched(bool on)
+{
+    watched_ = on;
+    if (!on) held_.reset();
+    renew();
+}
+
+void ToneDesk::begin(int tones)
+{
+    if (!picture()) {
+        emit said(tr("There is no picture to cut into tones. Bring one in with Ctrl+I."));
+        return;
+    }
+    wanted_ = std::clamp(tones, 2, 16);
+    if (!ready()) {
+        prepare();
+        emit changed();
+        return;
+    }
+    const int n = wanted_;
+    wanted_ = 0;
+    const tone::LevelCounts& from = inside_;
+    if (layer() && live()) {
+        tone::Stack s = layer()->tones->stack;
+        s.cuts = tone::cutsFor(from, n);
+        s.paint.clear();
+        take(s, tr("%1 tones").arg(n));
+        return;
+    }
+    tone::Stack s;
+    s.cuts = tone::cutsFor(from, n);
+    const double scale = std::max(1e-9, curve::meanScale(toSheet()));
+    s.slack = 1.2 / scale; // sheet px
+    s.smallest = 40 / (scale * scale);
+    const art::Added a = art::withToneLayer(session_.document(), picture()->id, s);
+    if (!a.id) return;
+    art::Selection now = session_.selection();
+    now.items.clear();
+    now.nodes.clear();
+    session_.take(a.document, now, tr("Tone stack"));
+}
+
+void ToneDesk::show(tone::Stack s)
+{
+    held_ = std::move(s);
+    repaint();
+}
+
+void ToneDesk::take(tone::Stack s, const QString& name, const QString& burst)
+{
+    held_.reset();
+    const art::Layer* l = layer();
+    if (!l) return;
+    if (l->tones->set) {
+        emit said(tr("These tones are set. \"Live again\" on the card goes back to the stack."));
+        repaint();
+        return;
+    }
+    stoppedByHand_ = false;
+    session_.take(art::withStack(session_.document(), l->id, s), name, burst);
+    repaint();
+}
+
+void ToneDesk::letGo()
+{
+    if (!held_) return;
+    held_.reset();
+    repaint();
+}
+
+void ToneDesk::set()
+{
+    const art::Layer* l = layer();
+    if (!l || l->tones->set) return;
+    if (art::wantsTones(session_.document(), *l)) {
+        emit said(tr("The shapes are still being worked out. Once more, in a moment."));
+        return;
+    }
+    const std::size_t n = l->items.size();
+    art::Selection s = session_.selection();
+    s.layer = l->id;
+    session_.take(art::withTonesSet(session_.document(), l->id), s, tr("Make areas"));
+    emit said(tr("%1 areas can be edited like any other. Ctrl+Z, or \"Live again\", brings the stack back.").arg(n));
+}
+
+void ToneDesk::revive()
+{
+    const art::Layer* l = layer();
+    if (!l || !l->tones->set) return;
+    session_.take(art::withTonesLive(session_.document(), l->id), tr("Live again"));
+}
+
+// -- work -----------------------------------------------------------------------------------------------------------------------
+
+void ToneDesk::renew()
+{
+    const art::Item* i = picture();
+    const art::Reference* r = i ? i->reference() : nullptr;
+    if (levels_ && (!r || r->picture.get() != levelsFile_ || lookOf(*r) != levelsLook_)) {
+        levels_.reset();
+        quick_ = {};
+    }
+    if (watched_ || wanted_) {
+        if (!levels_)
+            prepare();
+        else
+            repaint();
+    }
+    refine();
+    emit changed();
+}
+
+void ToneDesk::prepare()
+{
+    const art::Item* i = picture();
+    if (!i || preparing_ || !i->reference()->picture) return;
+    preparing_ = true;
+    struct Result {
+        std::shared_ptr<const tone::Levels> levels;
+        Vec2 offset;
+    };
+    inBackground<Result>(
+        this, {},
+        [shelf = &session_.pictures(), r = *i->reference()](const Progress&) {
+            Result out;
+            if (const auto p = shelf->wait(r)) out.levels = std::make_shared<const tone::Levels>(tone::levelsOf(partOf(*p, r, out.offset), quickPixels));
+            return out;
+        },
+        [this, file = i->reference()->picture.get(), look = lookOf(*i->reference())](const Result& r) {
+            preparing_ = false;
+            levels_ = r.levels;
+            offset_ = r.offset;
+            levelsFile_ = file;
+            levelsLook_ = look;
+            if (!levels_) return;
+            repaint();
+            if (wanted_) begin(wanted_);
+            renew(); // it may be another picture by now
+        });
+}
+
+// The shapes of the first live layer that waits for them.
+void ToneDesk::refine()
+{
+    if (stoppedByHand_) return;
+    const art::Document& d = session_.document();
+    const auto found = std::find_if(d.layers.begin(), d.layers.end(), [&d](const art::LayerPtr& l) { return art::wantsTones(d, *l); });
+    const art::Layer* waits = found == d.layers.end() ? nullptr : found->get();
+    if (working_) {
+        // What is being worked out may be out of date: it is let go, and the next one follows.
+        if (!again_ && waits) {
+            progress_.stopped->store(true);
+            again_ = true;
+        }
+        return;
+    }
+    if (!waits) return;
+    working_ = true;
+    progress_ = {};
+    struct Result {
+        std::vector<art::Item> items;
+        bool done = false;
+    };
+    const art::Id id = waits->id;
+    const art::Reference r = *art::wantsTones(d, *waits);
+    const std::uint64_t key = art::toneKey(*waits->tones, r);
+    inBackground<Result>(
+        this, progress_,
+        [shelf = &session_.pictures(), reference = r, stack = waits->tones->stack](const Progress& p) {
+            Result out;
+            const auto picture = shelf->wait(reference);
+            if (!picture || p.cancelled()) return out;
+            Vec2 offset;
+            const pixel::Picture part = partOf(*picture, reference, offset);
+            tone::TonesOptions o;
+            o.cancelled = [&p] { return p.cancelled(); };
+            o.progress = [&p](double v) { p.share->store(v); };
+            const tone::Tones t = tone::separate(part, tone::shifted(stack, -offset), o);
+            out.items = art::itemsOf(t, art::placement(reference) * curve::translation(offset));
+            out.done = !p.cancelled();
+            return out;
+        },
+        [this, id, key](const Result& result) {
+            working_ = again_ = false;
+            if (result.done) session_.derive(art::withTonesMade(session_.document(), id, result.items, key));
+            refine();
+            repaint();
+        });
+    emit changed();
+}
+
+void ToneDesk::stop()
+{
+    if (!working_) return;
+    stoppedByHand_ = true;
+    progress_.stopped->store(true);
+    emit said(tr("Stopped. The shapes are worked out again with the next change."));
+}
+
+curve::Paths ToneDesk::silhouette() const
+{
+    const tone::Stack* s = stack();
+    if (s && s->bound.nodes.size() > 1) return {s->bound};
+    curve::Paths out;
+    const curve::Affine m = toPicture();
+    for (const art::Id id : session_.selection().items)
+        if (const art::Item* i = session_.document().item(id); i && i->artwork())
+            for (const curve::Path& p : i->artwork()->paths)
+                if (p.closed) out.push_back(curve::transformed(p, m));
+    return out;
+}
+
+// The quick picture, the counts and shares.
+void ToneDesk::repaint()
+{
+    quick_ = {};
+    if (!ready()) {
+        emit changed();
+        return;
+    }
+    QElapsedTimer clock;
+    clock.start();
+    const curve::Paths within = silhouette();
+    counts_ = tone::countsOf(*levels_);
+    inside_ = counts_;
+    if (!within.empty()) {
+        curve::Paths here;
+        for (const curve::Path& p : within) here.push_back(curve::transformed(p, curve::translation(-offset_)));
+        const auto mask = tone::maskOf(*levels_, here);
+        inside_ = tone::countsOf(*levels_, &mask);
+    }
+    if (const tone::Stack* s = stack()) {
+        const tone::Stack here = tone::shifted(*s, -offset_);
+        tones_ = tone::quickTones(*levels_, here);
+        paints_ = tone::paintsOf(*levels_, tones_, here);
+        shares_.assign(paints_.size(), 0);
+        double all = 0;
+        for (const std::uint8_t t : tones_.data)
+            if (t < shares_.size()) {
+                shares_[t] += 1;
+                all += 1;
+            }
+        for (double& v : shares_) v /= std::max(1.0, all);
+        const art::Layer* l = layer();
+        // A stack that is set is artwork; one that is up to date is seen as its shapes.
+        if (held_ || (l && !l->tones->set && art::wantsTones(session_.document(), *l))) {
+            quick_ = QImage(tones_.width, tones_.height, QImage::Format_ARGB32_Premultiplied);
+            std::array<QRgb, 256> table{};
+            for (std::size_t k = 0; k < paints_.size(); ++k) table[k] = qRgb(paints_[k].r, paints_[k].g, paints_[k].b);
+            for (int y = 0; y < tones_.height; ++y) {
+                auto* row = reinterpret_cast<QRgb*>(quick_.scanLine(y));
+                const std::uint8_t* from = tones_.row(y);
+                for (int x = 0; x < tones_.width; ++x) row[x] = table[from[x]];
+            }
+        }
+    } else {
+        tones_ = {};
+        paints_.clear();
+        shares_.clear();
+    }
+    cost_ = static_cast<double>(clock.nsecsElapsed()) / 1e6;
+    emit changed();
+}
+
+double ToneDesk::darkBelow(double cut) const
+{
+    return tone::darkShare(inside_, cut);
+}
+double ToneDesk::cutFor(double share) const
+{
+    return tone::cutForShare(inside_, share);
+}
+
+std::optional<double> ToneDesk::levelAt(Vec2 p) const
+{
+    if (!ready()) return std::nullopt;
+    const Vec2 at = (toPicture() * p - offset_) / levels_->shrink;
+    const int x = static_cast<int>(std::floor(at.x)), y = static_cast<int>(std::floor(at.y));
+    if (!levels_->level.inside(x, y)) return std::nullopt;
+    return static_cast<double>(levels_->level.at(x, y));
+}
+
+int ToneDesk::toneAt(Vec2 p) const
+{
+    if (!ready() || tones_.empty()) return -1;
+    const Vec2 at = (toPicture() * p - offset_) / levels_->shrink;
+    const int x = static_cast<int>(std::floor(at.x)), y = static_cast<int>(std::floor(at.y));
+    if (!tones_.inside(x, y) || tones_.at(x, y) == tone::outOfBounds) return -1;
+    return tones_.at(x, y);
+}
+
+int ToneDesk::specksBelow(double limit) const
+{
+    const art::Layer* l = layer();
+    if (!l) return 0;
+    const double scale = std::max(1e-9, curve::meanScale(toSheet()));
+    int n = 0;
+    for (const art::ItemPtr& i : l->items)
+        if (const art::Artwork* a = i->artwork())
+            for (const curve::Path& p : a->paths) n += std::abs(curve::area(p)) < limit * scale * scale;
+    return n;
+}
+
+QString ToneDesk::toneName(std::size_t tone) const
+{
+    const tone::Stack* s = stack();
+    const std::size_t n = s ? s->cuts.size() + 1 : 0;
+    if (n == 2) return tone == 0 ? tr("Dark") : tr("Light");
+    if (n == 3) return tone == 0 ? tr("Dark") : tone == 1 ? tr("Middle") : tr("Light");
+    if (n == 5) return QStringList{tr("Deep"), tr("Shade"), tr("Middle"), tr("Light"), tr("Paper")}.value(static_cast<int>(tone));
+    return tr("Tone %1").arg(tone + 1);
+}
+
+// -- on the sheet -----------------------------------------------------------------------------------------------------------------
+
+void ToneDesk::paint(Marks& m) const
+{
+    if (!watched_) return;
+    if (!quick_.isNull() && ready()) {
+        const curve::Affine t = m.toScreen() * toSheet() * curve::translation(offset_) * curve::scaling(levels_->shrink, levels_->shrink);
+        QPainter& p = m.painter();
+        p.save();
+        p.setTransform(QTransform(t.a, t.b, t.c, t.d, t.e, t.f), true);
+        p.setRenderHint(QPainter::SmoothPixmapTransform);
+        p.drawImage(QPointF(0, 0), quick_);
+        p.restore();
+    }
+}
+
+} // namespace softrope::app

@@ -1,0 +1,94 @@
+// The tone stack on the bench: what is shown while a cut or patch is dragged, and the shapes worked out behind it.
+//
+// A quick picture of the tones, from a smaller copy of the photo, follows the hand at once; the shapes follow in the background and
+// take the place of the layer's items without being a step. Recipes are in picture px; this class also maps them to the sheet.
+#pragma once
+
+#include "app/marks.h"
+#include "app/session.h"
+#include "app/task.h"
+#include "art/tones.h"
+
+#include <QImage>
+
+namespace softrope::app {
+
+class ToneDesk : public QObject {
+    Q_OBJECT
+public:
+    explicit ToneDesk(Session& session);
+
+    // The tone layer in hand: the one drawn on if it is one, else the topmost. Null when there is none.
+    const art::Layer* layer() const;
+    bool live() const;
+    // The recipe in hand: as it is being changed, or that of the layer.
+    const tone::Stack* stack() const;
+    // The picture it is cut from, or that a new stack would be; null when there is none.
+    const art::Item* picture() const;
+    // Picture px to the sheet and back.
+    curve::Affine toSheet() const;
+    curve::Affine toPicture() const;
+
+    // Starts a stack with so many tones on the picture in hand (a live stack gets new cuts); waits for the picture if need be.
+    void begin(int tones);
+    // Shows a recipe without taking it.
+    void show(tone::Stack s);
+    // Takes it as one step.
+    void take(tone::Stack s, const QString& name, const QString& burst = {});
+    void letGo(); // of what is only shown
+    // Ordinary shapes from now on; and live again.
+    void set();
+    void revive();
+
+    // Work is done only while somebody looks, or a live layer waits.
+    void setWatched(bool on);
+    bool ready() const { return levels_ && !levels_->level.empty(); }
+    bool working() const { return working_ || preparing_; }
+    double progress() const { return progress_.share->load(); }
+    void stop();
+    const tone::LevelCounts& counts() const { return counts_; }
+    const std::vector<pixel::Rgba>& paints() const { return paints_; }
+    const std::vector<double>& shares() const { return shares_; }
+    // Share of dark, 0..1, below a cut: within the bound, or the picked closed shapes, or the whole picture.
+    double darkBelow(double cut) const;
+    double cutFor(double darkShare) const;
+    // What lies at a place of the sheet; nothing beyond the picture.
+    std::optional<double> levelAt(curve::Vec2 p) const;
+    int toneAt(curve::Vec2 p) const; // -1 = none
+    // Specks: areas of the last shapes smaller than so many picture px2.
+    int specksBelow(double area) const;
+    double cost() const { return cost_; } // ms the last quick picture took
+    QString toneName(std::size_t tone) const;
+
+    void paint(Marks& m) const;
+
+signals:
+    void changed();
+    void said(const QString& text);
+
+private:
+    Session& session_;
+    std::optional<tone::Stack> held_;
+    std::shared_ptr<const tone::Levels> levels_; // of the shown part of the picture, at most a million px
+    curve::Vec2 offset_;                         // of that part in the picture
+    const art::PictureFile* levelsFile_ = nullptr;
+    std::array<double, 6> levelsLook_{};
+    tone::LevelCounts counts_{}, inside_{};
+    std::vector<pixel::Rgba> paints_;
+    std::vector<double> shares_;
+    tone::Labels tones_;
+    QImage quick_;
+    bool watched_ = false, preparing_ = false, working_ = false, again_ = false, stoppedByHand_ = false;
+    int wanted_ = 0; // tones to begin with once the picture is there
+    double cost_ = 0;
+    Progress progress_;
+
+    const art::Layer* layerOf(bool forChange) const;
+    void renew();
+    void prepare();
+    void refine();
+    void repaint();
+    curve::Paths silhouette() const;
+};
+
+} // namespace softrope::app

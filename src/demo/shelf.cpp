@@ -1,0 +1,59 @@
+#include "demo/shelf.h"
+
+#include "demo/photo.h"
+
+#include <cctype>
+#include <sstream>
+
+namespace softrope::demo {
+
+namespace {
+
+std::string lower(std::string s)
+{
+    for (char& c : s) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+    return s;
+}
+
+ShelfPicture photograph(const std::string& id, const std::string& title, const std::string& words, std::uint64_t seed)
+{
+    return {id,
+            title,
+            words,
+            "computed by this program (a ray-marched scene, seed " + std::to_string(seed) + ")",
+            "CC0 1.0, no rights kept",
+            [id, seed](int width) {
+                PhotoOptions o;
+                o.width = width;
+                o.seed = seed;
+                return photo(id, o);
+            }};
+}
+
+} // namespace
+
+const std::vector<ShelfPicture>& shelf()
+{
+    static const std::vector<ShelfPicture> all{photograph("lantern", "Paper lantern at night", "lantern lamp light paper round night warm stall moth glow", 3),
+                                               photograph("jar", "Saltglass jar", "jar pot ceramic pottery glaze round table shine still life", 5),
+                                               photograph("teapot", "Teapot on the counter", "teapot tea pot handle spout ceramic green table shine", 2),
+                                               photograph("mushroom", "Red mushroom", "mushroom toadstool red spots round forest cap plant", 4),
+                                               photograph("moon", "Moon over the market", "moon night sky roofs stalls stripes silhouette dark", 6),
+                                               photograph("shell", "Scallop shell", "shell scallop sea fan ribs sand beach", 7)};
+    return all;
+}
+
+std::vector<ShelfPicture> searchShelf(const std::string& words)
+{
+    std::vector<ShelfPicture> out;
+    for (const ShelfPicture& p : shelf()) {
+        const std::string in = lower(p.title + ' ' + p.words);
+        std::istringstream each(lower(words));
+        bool has = true;
+        for (std::string w; each >> w;) has = has && in.find(w) != std::string::npos;
+        if (has) out.push_back(p);
+    }
+    return out;
+}
+
+} // namespace softrope::demo

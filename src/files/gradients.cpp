@@ -1,0 +1,143 @@
+#include "files/gradients.h"
+
+#include "files/path_data.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstring>
+#include <set>
+
+namespace softrope::files {
+
+using art::Gradient;
+using curve::Affine;
+using curve::Vec2;
+
+namespace {
+
+std::string localName(pugi::xml_node n)
+{
+    const std::string name = n.name();
+    const auto colon = name.find(':');
+    return colon == std::string::npos ? name : name.substr(colon + 1);
+}
+
+bool isGradient(pugi::xml_node n)
+{
+    const std::string name = localName(n);
+    return name == "linearGradient" || name == "radialGradient";
+}
+
+const char* hrefOf(pugi::xml_node n)
+{
+    return n.attribute("xlink:href") ? n.attribute("xlink:href").value() : n.attribute("href").value();
+}
+
+// A declaration of the style attribute, or the attribute itself.
+std::string property(pugi::xml_node n, const std::string& name)
+{
+    const std::string style = n.attribute("style").value();
+    for (std::size_t at = style.find(name); at != std::string::npos; at = style.find(name, at + 1)) {
+        const auto colon = style.find_first_not_of(" \t", at + name.size());
+        if ((at > 0 && style[at - 1] != ';' && style[at - 1] != ' ') || colon == std::string::npos || style[colon] != ':') continue;
+        const auto from = style.find_first_not_of(" \t", colon + 1);
+        if (from == std::string::npos) break;
+        std::string value = style.substr(from, style.find(';', from) - from);
+        while (!value.empty() && value.back() == ' ') value.pop_back();
+        return value;
+    }
+    return n.attribute(name.c_str()).value();
+}
+
+// A number, or a percentage as a share; nothing when there is none.
+std::optional<double> share(const std::string& text)
+{
+    const auto v = numbers(text.c_str());
+    if (v.empty()) return std::nullopt;
+    return text.find('%') != std::string::npos ? v[0] / 100 : v[0];
+}
+
+} // namespace
+
+void Gradients::gather(pugi::xml_node root)
+{
+    // By hand, not by recursion: hostile files nest deeply.
+    std::vector<pugi::xml_node> open{root};
+    while (!open.empty()) {
+        const pugi::xml_node n = open.back();
+        open.pop_back();
+        for (const pugi::xml_node c : n.children()) {
+            if (c.type() != pugi::node_element) continue;
+            if (isGradient(c) && *c.attribute("id").value()) byName_.emplace(c.attribute("id").value(), c);
+            open.push_back(c);
+        }
+    }
+}
+
+std::shared_ptr<const Gradient> Gradients::make(const std::string& name, const curve::Box& bounds, const Affine& toSheet, const Style& style) const
+{
+    const auto found = byName_.find(name);
+    if (found == byName_.end()) return nullptr;
+    // What a gradient does not say it takes from the one it refers to, and so on.
+    std::vector<pugi::xml_node> chain{found->second};
+    std::set<std::string> seen{name};
+    while (true) {
+        const std::string next = hrefOf(chain.back());
+        if (next.size() < 2 || next[0] != '#' || !seen.insert(next.substr(1)).second) break;
+        const auto at = byName_.find(next.substr(1));
+        if (at == byName_.end()) break;
+        chain.push_back(at->second);
+    }
+    const bool linear = localName(chain.front()) == "linearGradient";
+    const auto value = [&](const char* attribute) -> std::string {
+        for (const pugi::xml_node n : chain)
+            if (n.attribute(attribute)) return n.attribute(attribute).value();
+        return {};
+    };
+    auto g = std::make_shared<Gradient>();
+    g->kind = linear ? Gradient::Kind::linear : Gradient::Kind::radial;
+    for (const pugi::xml_node n : chain) {
+        double last = 0;
+        for (const pugi::xml_node s : n.children()) {
+            if (localName(s) != "stop") continue;
+            art::GradientStop stop;
+            stop.at = last = std::clamp(share(s.attribute("offset").value()).value_or(0), last, 1.0);
+            const std::string colour = property(s, "stop-color");
+            stop.colour = colour == "currentColor" ? style.current : art::colourFrom(colour).value_or(art::Colour{0, 0, 0});
+            stop.opacity = std::clamp(share(property(s, "stop-opacity")).value_or(1), 0.0, 1.0);
+            stop.ink = inkUse(s.attribute("rope:ink").value());
+            g->stops.push_back(stop);
+        }
+        if (!g->stops.empty()) break;
+    }
+    if (g->stops.empty()) return nullptr;
+    const bool own = value("gradientUnits") == "userSpaceOnUse";
+    const auto at = [&](const char* attribute, double otherwise) { return share(value(attribute)).value_or(otherwise); };
+    Affine unit;
+    if (linear) {
+        const Vec2 from{at("x1", 0), at("y1", 0)}, to{at("x2", 1), at("y2", 0)}, way = to - from;
+        unit = {way.x, way.y, -way.y, way.x, from.x, from.y};
+    } else {
+        const double r = at("r", 0.5);
+        unit = {r, 0, 0, r, at("cx", 0.5), at("cy", 0.5)};
+    }
+    const Affine turned = transformOf(value("gradientTransform")) * unit;
+    if (own) {
+        g->place = toSheet * turned;
+    } else {
+        if (bounds.empty()) return nullptr;
+        g->place = Affine{bounds.width(), 0, 0, bounds.height(), bounds.min.x, bounds.min.y} * turned;
+    }
+    for (const double v : {g->place.a, g->place.b, g->place.c, g->place.d, g->place.e, g->place.f})
+        if (!std::isfinite(v)) return nullptr;
+    return g;
+}
+
+art::InkUse inkUse(const char* text)
+{
+    const auto v = numbers(text);
+    if (v.size() != 2 || v[0] < 1 || v[0] > 1e15) return {};
+    return {static_cast<art::Id>(v[0]), static_cast<int>(std::clamp(v[1], -3.0, 3.0))};
+}
+
+} // namespace softrope::files

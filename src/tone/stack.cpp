@@ -1,0 +1,560 @@
+#include "tone/stack.h"
+
+#include "tone/calm.h"
+#include "tone/fill.h"
+#include "tone/shapes.h"
+
+#include <opencv2/imgproc.hpp>
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::tone {
+
+using curve::Vec2;
+using pixel::Picture;
+using pixel::Raster;
+using pixel::Rgba;
+
+namespace {
+
+constexpr float perL = 2.55F; // levels to one unit of L*
+
+template <class T> cv::Mat matOf(Raster<T>& r, int type)
+{
+    return {r.height, r.width, type, r.data.data()};
+}
+
+std::uint8_t toneOf(float level, const std::vector<double>& cuts)
+{
+    std::uint8_t k = 0;
+    while (k < cuts.size() && static_cast<double>(level) >= cuts[k]) ++k;
+    return k;
+}
+
+// Acts on each px within `radius` picture px of the way.
+template <class Act> void along(const std::vector<Vec2>& way, double radius, const Levels& l, Act act)
+{
+    const double r = std::max(0.5, radius / l.shrink);
+    for (std::size_t k = 0; k < way.size(); ++k) {
+        const Vec2 a = way[k] / l.shrink, b = way[std::min(k + 1, way.size() - 1)] / l.shrink;
+        const int x0 = std::max(0, static_cast<int>(std::min(a.x, b.x) - r - 1)), y0 = std::max(0, static_cast<int>(std::min(a.y, b.y) - r - 1));
+        const int x1 = std::min(l.level.width - 1, static_cast<int>(std::max(a.x, b.x) + r + 1)),
+                  y1 = std::min(l.level.height - 1, static_cast<int>(std::max(a.y, b.y) + r + 1));
+        const Vec2 ab = b - a;
+        const double q = dot(ab, ab);
+        for (int y = y0; y <= y1; ++y)
+            for (int x = x0; x <= x1; ++x) {
+                const Vec2 p{x + 0.5, y + 0.5};
+                const double t = q > 0 ? std::clamp(dot(p - a, ab) / q, 0.0, 1.0) : 0;
+                if (distance(p, a + t * ab) <= r) act(x, y);
+            }
+    }
+}
+
+void push(Labels& tones, const Levels& levels, const Stack& stack)
+{
+    for (const Push& p : stack.pushes) {
+        const auto tone = static_cast<std::uint8_t>(std::min(static_cast<std::size_t>(std::max(0, p.tone)), stack.cuts.size()));
+        along(p.way, p.radius, levels, [&](int x, int y) { tones.at(x, y) = tone; });
+    }
+}
+
+void limit(Labels& tones, const Levels& levels, const Stack& stack)
+{
+    if (stack.bound.nodes.size() < 2) return;
+    const Raster<std::uint8_t> in = maskOf(levels, {stack.bound});
+    for (std::size_t k = 0; k < in.data.size(); ++k)
+        if (!in.data[k]) tones.data[k] = outOfBounds;
+}
+
+// Half-tones of an edge are passed through: where the level climbs steeply from one calm tone to another, what lies between
+// belongs to either side of the middle. A shade that changes slowly is left alone.
+Labels withoutBands(const Labels& tones, const Raster<float>& level, double steep)
+{
+    constexpr int reach = 7;
+    Labels out = tones;
+    const int w = tones.width, h = tones.height;
+    const auto slope = [&](int x, int y) {
+        const int l = std::max(0, x - 1), r = std::min(w - 1, x + 1), u = std::max(0, y - 1), d = std::min(h - 1, y + 1);
+        return Vec2{(static_cast<double>(level.at(r, y)) - static_cast<double>(level.at(l, y))) / std::max(1, r - l),
+                    (static_cast<double>(level.at(x, d)) - static_cast<double>(level.at(x, u))) / std::max(1, d - u)};
+    };
+    tbb::parallel_for(0, h, [&](int y) {
+        for (int x = 0; x < w; ++x) {
+            const Vec2 g = slope(x, y);
+            const double n = length(g);
+            if (n < steep) continue;
+            // Uphill and downhill until it is calm.
+            std::uint8_t ends[2] = {tones.at(x, y), tones.at(x, y)};
+            float levels[2] = {level.at(x, y), level.at(x, y)};
+            bool calm[2] = {false, false};
+            for (const int side : {0, 1}) {
+                const Vec2 way = (side ? 1.0 : -1.0) / n * g;
+                for (int k = 1; k <= reach; ++k) {
+                    const int u = static_cast<int>(std::lround(x + k * way.x)), v = static_cast<int>(std::lround(y + k * way.y));
+                    if (!tones.inside(u, v)) break;
+                    ends[side] = tones.at(u, v);
+                    levels[side] = level.at(u, v);
+                    if (length(slope(u, v)) < 0.4 * n || dot(slope(u, v), g) < 0) {
+                        calm[side] = true;
+                        break;
+                    }
+                }
+            }
+            if (!calm[0] || !calm[1] || ends[1] < ends[0] + 2) continue;
+            out.at(x, y) = level.at(x, y) > (levels[0] + levels[1]) / 2 ? ends[1] : ends[0];
+        }
+    });
+    return out;
+}
+
+// Ragged borders calm down: a px takes the tone of most of its neighbours when its level is near the cut between them.
+void calmBorders(Labels& tones, const Raster<float>& level, const std::vector<double>& cuts, double within)
+{
+    for (int round = 0; round < 3; ++round) {
+        const Labels before = tones;
+        tbb::parallel_for(1, tones.height - 1, [&](int y) {
+            for (int x = 1; x + 1 < tones.width; ++x) {
+                const std::uint8_t mine = before.at(x, y);
+                int like = 0;
+                std::array<int, 17> of{};
+                for (int v = -1; v <= 1; ++v)
+                    for (int u = -1; u <= 1; ++u)
+                        if (u || v) {
+                            const std::uint8_t k = before.at(x + u, y + v);
+                            like += k == mine;
+                            if (k < of.size()) ++of[k];
+                        }
+                if (like >= 4) continue;
+                const auto most = static_cast<std::uint8_t>(std::max_element(of.begin(), of.end()) - of.begin());
+                if (most == mine || of[most] < 5 - (like < 2)) continue;
+                const std::size_t cut = std::min<std::size_t>(std::min(most, mine), cuts.size() - 1);
+                if (std::abs(static_cast<double>(level.at(x, y)) - cuts[cut]) < within || like < 2) tones.at(x, y) = most;
+            }
+        });
+    }
+}
+
+LabPicture greyLab(const Raster<float>& level)
+{
+    LabPicture out(level.width, level.height);
+    for (std::size_t k = 0; k < level.data.size(); ++k) out.data[k] = {level.data[k] / perL, 0, 0};
+    return out;
+}
+
+// Levels that stand for the tones: their means, or the middle between cuts.
+std::vector<pixel::Lab> tonesAsGrey(const Labels& tones, const Raster<float>& level, const std::vector<double>& cuts)
+{
+    std::vector<double> sum(cuts.size() + 1, 0), n(cuts.size() + 1, 0);
+    for (std::size_t k = 0; k < tones.data.size(); ++k)
+        if (tones.data[k] < sum.size()) {
+            sum[tones.data[k]] += static_cast<double>(level.data[k]);
+            n[tones.data[k]] += 1;
+        }
+    std::vector<pixel::Lab> out;
+    for (std::size_t k = 0; k < sum.size(); ++k) {
+        const double low = k ? cuts[k - 1] : 0, high = k < cuts.size() ? cuts[k] : 255;
+        out.push_back({static_cast<float>((n[k] > 0 ? sum[k] / n[k] : (low + high) / 2) / 2.55), 0, 0});
+    }
+    return out;
+}
+
+void sweep(Labels& tones, const Levels& levels, const Stack& stack, const Raster<float>& level)
+{
+    if (stack.sweeps.empty()) return;
+    Raster<std::uint8_t> touched(tones.width, tones.height, 0);
+    for (const Sweep& s : stack.sweeps) along(s.way, s.radius, levels, [&](int x, int y) { touched.at(x, y) = 1; });
+    std::vector<char> done(tones.data.size(), 0);
+    const auto w = static_cast<std::size_t>(tones.width);
+    std::vector<std::size_t> island;
+    for (std::size_t start = 0; start < touched.data.size(); ++start) {
+        if (!touched.data[start] || done[start] || tones.data[start] == outOfBounds) continue;
+        const std::uint8_t tone = tones.data[start];
+        island.assign(1, start);
+        done[start] = 1;
+        bool whole = true;
+        std::array<double, 256> around{};
+        double sum = 0;
+        for (std::size_t k = 0; k < island.size(); ++k) {
+            const std::size_t i = island[k];
+            sum += static_cast<double>(level.data[i]);
+            whole = whole && touched.data[i];
+            const auto x = static_cast<int>(i % w), y = static_cast<int>(i / w);
+            for (const auto& [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
+                if (!tones.inside(x + dx, y + dy)) continue;
+                const std::size_t j = static_cast<std::size_t>(y + dy) * w + static_cast<std::size_t>(x + dx);
+                if (tones.data[j] != tone)
+                    around[tones.data[j]] += 1;
+                else if (!done[j]) {
+                    done[j] = 1;
+                    island.push_back(j);
+                }
+            }
+        }
+        around[outOfBounds] = 0;
+        const auto best = static_cast<std::uint8_t>(std::max_element(around.begin(), around.end()) - around.begin());
+        if (whole && around[best] > 0)
+            for (const std::size_t i : island) tones.data[i] = best;
+    }
+}
+
+} // namespace
+
+Stack shifted(Stack s, Vec2 by)
+{
+    const auto path = [by](curve::Path& p) {
+        for (curve::Node& n : p.nodes)
+            for (Vec2* v : {&n.at, &n.in, &n.out}) *v += by;
+    };
+    path(s.bound);
+    for (Patch& p : s.patches) path(p.outline);
+    for (Push& p : s.pushes)
+        for (Vec2& v : p.way) v += by;
+    for (Sweep& p : s.sweeps)
+        for (Vec2& v : p.way) v += by;
+    return s;
+}
+
+Levels levelsOf(const Picture& given, double most)
+{
+    Levels out;
+    if (given.empty()) return out;
+    const double pixels = static_cast<double>(given.width) * given.height;
+    const int step = std::max(1, static_cast<int>(std::ceil(std::sqrt(pixels / std::max(1.0, most)))));
+    out.shrink = step;
+    if (step == 1) {
+        out.colours = opaque(given);
+    } else {
+        const int w = std::max(1, given.width / step), h = std::max(1, given.height / step);
+        out.colours = Picture(w, h);
+        tbb::parallel_for(0, h, [&](int y) {
+            for (int x = 0; x < w; ++x) {
+                unsigned r = 0, g = 0, b = 0;
+                for (int v = 0; v < step; ++v)
+                    for (int u = 0; u < step; ++u) {
+                        const Rgba c = given.at(std::min(x * step + u, given.width - 1), std::min(y * step + v, given.height - 1));
+                        const unsigned white = 255U - c.a;
+                        r += (c.r * c.a + 255U * white) / 255U;
+                        g += (c.g * c.a + 255U * white) / 255U;
+                        b += (c.b * c.a + 255U * white) / 255U;
+                    }
+                const auto n = static_cast<unsigned>(step * step);
+                out.colours.at(x, y) = {static_cast<std::uint8_t>(r / n), static_cast<std::uint8_t>(g / n), static_cast<std::uint8_t>(b / n), 255};
+            }
+        });
+    }
+    out.level = Raster<float>(out.colours.width, out.colours.height);
+    tbb::parallel_for(0, out.level.height, [&](int y) {
+        for (int x = 0; x < out.level.width; ++x) out.level.at(x, y) = perL * pixel::quickLabOf(out.colours.at(x, y)).l;
+    });
+    return out;
+}
+
+LevelCounts countsOf(const Levels& levels, const Raster<std::uint8_t>* within)
+{
+    LevelCounts c{};
+    for (std::size_t k = 0; k < levels.level.data.size(); ++k)
+        if (!within || within->data[k]) c[static_cast<std::size_t>(std::clamp(levels.level.data[k] + 0.5F, 0.0F, 255.0F))] += 1;
+    return c;
+}
+
+std::vector<double> cutsFor(const LevelCounts& counts, int tones)
+{
+    constexpr std::size_t n = 256;
+    std::array<double, n + 1> mass{}, first{}, second{};
+    std::size_t used = 0;
+    for (std::size_t v = 0; v < n; ++v) {
+        const auto x = static_cast<double>(v);
+        mass[v + 1] = mass[v] + counts[v];
+        first[v + 1] = first[v] + counts[v] * x;
+        second[v + 1] = second[v] + counts[v] * x * x;
+        used += counts[v] > 0;
+    }
+    const auto groups = static_cast<std::size_t>(std::clamp(tones, 1, static_cast<int>(std::max<std::size_t>(1, used))));
+    const auto spread = [&](std::size_t a, std::size_t b) { // of levels a .. b - 1
+        const double m = mass[b] - mass[a];
+        if (m <= 0) return 0.0;
+        const double s = first[b] - first[a];
+        return second[b] - second[a] - s * s / m;
+    };
+    std::vector<std::array<double, n + 1>> least(groups + 1);
+    std::vector<std::array<std::size_t, n + 1>> from(groups + 1);
+    least[0].fill(1e300);
+    least[0][0] = 0;
+    for (std::size_t g = 1; g <= groups; ++g)
+        for (std::size_t b = 0; b <= n; ++b) {
+            least[g][b] = 1e300;
+            for (std::size_t a = 0; a < b; ++a)
+                if (least[g - 1][a] < 1e299)
+                    if (const double c = least[g - 1][a] + spread(a, b); c < least[g][b]) {
+                        least[g][b] = c;
+                        from[g][b] = a;
+                    }
+        }
+    std::vector<double> cuts;
+    for (std::size_t g = groups, b = n; g > 1; --g) {
+        b = from[g][b];
+        // The middle of the levels that nothing lies on.
+        std::size_t low = b, high = b;
+        while (low > 0 && counts[low - 1] <= 0) --low;
+        while (high + 1 < n && counts[high] <= 0) ++high;
+        cuts.push_back((static_cast<double>(low) + static_cast<double>(high)) / 2 - 0.5);
+    }
+    std::reverse(cuts.begin(), cuts.end());
+    return cuts;
+}
+
+double cutForShare(const LevelCounts& counts, double share)
+{
+    double total = 0;
+    for (const double c : counts) total += c;
+    if (total <= 0) return 127.5;
+    const double wanted = std::clamp(share, 0.0, 1.0) * total;
+    double sum = 0;
+    for (std::size_t v = 0; v < 256; ++v) {
+        if (sum + counts[v] >= wanted && counts[v] > 0) return std::clamp(static_cast<double>(v) - 0.5 + (wanted - sum) / counts[v], 0.0, 255.0);
+        sum += counts[v];
+    }
+    return 255;
+}
+
+double darkShare(const LevelCounts& counts, double cut)
+{
+    double total = 0, dark = 0;
+    for (std::size_t v = 0; v < 256; ++v) {
+        total += counts[v];
+        // Each count is spread evenly over the levels it was rounded from.
+        dark += counts[v] * std::clamp(cut - (static_cast<double>(v) - 0.5), 0.0, 1.0);
+    }
+    return total > 0 ? dark / total : 0;
+}
+
+Raster<std::uint8_t> maskOf(const Levels& levels, const curve::Paths& outline)
+{
+    Raster<std::uint8_t> mask(levels.level.width, levels.level.height, 0);
+    std::vector<std::vector<Vec2>> rings;
+    for (const curve::Path& p : outline) {
+        if (!curve::isFinite(p)) continue;
+        std::vector<Vec2> ring = curve::flatten(p, 0.25 * levels.shrink);
+        for (Vec2& v : ring) v = v / levels.shrink;
+        if (ring.size() > 2) rings.push_back(std::move(ring));
+    }
+    if (rings.empty() || mask.empty()) return mask;
+    eachInside(rings, mask.width, mask.height, [&](int x, int y) { mask.at(x, y) = 255; });
+    return mask;
+}
+
+Raster<float> patched(const Levels& levels, const Stack& stack)
+{
+    Raster<float> out = levels.level;
+    for (const Patch& p : stack.patches) {
+        if (p.strength == 0 || p.outline.nodes.size() < 2) continue;
+        Raster<std::uint8_t> mask = maskOf(levels, {p.outline});
+        const curve::Box b = curve::bounds(p.outline);
+        const cv::Rect all(0, 0, out.width, out.height);
+        const cv::Rect part = cv::Rect(static_cast<int>(b.min.x / levels.shrink) - 2, static_cast<int>(b.min.y / levels.shrink) - 2,
+                                       static_cast<int>(b.width() / levels.shrink) + 5, static_cast<int>(b.height() / levels.shrink) + 5) &
+                              all;
+        if (part.empty()) continue;
+        cv::Mat far;
+        cv::distanceTransform(matOf(mask, CV_8U)(part), far, cv::DIST_L2, 3);
+        const double soft = std::max(1e-3, p.soft / levels.shrink);
+        tbb::parallel_for(0, part.height, [&](int y) {
+            const float* row = far.ptr<float>(y);
+            float* to = out.row(part.y + y) + part.x;
+            for (int x = 0; x < part.width; ++x) {
+                if (row[x] <= 0) continue;
+                const double t = std::clamp(static_cast<double>(row[x]) / soft, 0.0, 1.0);
+                to[x] = std::clamp(to[x] + static_cast<float>(p.strength * t * t * (3 - 2 * t)), 0.0F, 255.0F);
+            }
+        });
+    }
+    return out;
+}
+
+Labels quickTones(const Levels& levels, const Stack& stack)
+{
+    Labels out(levels.level.width, levels.level.height);
+    const bool patches = !stack.patches.empty();
+    const Raster<float> changed = patches ? patched(levels, stack) : Raster<float>();
+    const Raster<float>& level = patches ? changed : levels.level;
+    std::array<std::uint8_t, 1024> tone{}; // quarter levels
+    for (std::size_t v = 0; v < tone.size(); ++v) tone[v] = toneOf((static_cast<float>(v) + 0.5F) / 4, stack.cuts);
+    tbb::parallel_for(0, out.height, [&](int y) {
+        for (int x = 0; x < out.width; ++x) out.at(x, y) = tone[static_cast<std::size_t>(std::clamp(level.at(x, y) * 4, 0.0F, 1023.0F))];
+    });
+    push(out, levels, stack);
+    limit(out, levels, stack);
+    return out;
+}
+
+std::vector<Rgba> paintsOf(const Levels& levels, const Labels& tones, const Stack& stack)
+{
+    struct Sum {
+        double l = 0, a = 0, b = 0, n = 0;
+    };
+    std::vector<Sum> sums(stack.cuts.size() + 1);
+    const std::size_t step = std::max<std::size_t>(1, tones.data.size() / 400000); // a sample is enough for a mean
+    for (std::size_t k = 0; k < tones.data.size(); k += step) {
+        if (tones.data[k] >= sums.size()) continue;
+        const pixel::Lab c = pixel::quickLabOf(levels.colours.data[k]);
+        Sum& s = sums[tones.data[k]];
+        s.l += c.l;
+        s.a += c.a;
+        s.b += c.b;
+        s.n += 1;
+    }
+    std::vector<Rgba> out;
+    for (std::size_t k = 0; k < sums.size(); ++k) {
+        const Sum& s = sums[k];
+        const double low = k ? stack.cuts[k - 1] : 0, high = k < stack.cuts.size() ? stack.cuts[k] : 255;
+        if (k < stack.paint.size() && stack.paint[k])
+            out.push_back(*stack.paint[k]);
+        else if (s.n > 0)
+            out.push_back(pixel::rgbOf(pixel::Lab{static_cast<float>(s.l / s.n), static_cast<float>(s.a / s.n), static_cast<float>(s.b / s.n)}));
+        else
+            out.push_back(pixel::rgbOf(pixel::Lab{static_cast<float>((low + high) / 2 / 2.55), 0, 0}));
+    }
+    return out;
+}
+
+namespace {
+
+// Levels without noise, edges kept.
+Levels calmLevels(const Levels& given, double noise)
+{
+    Levels out = given;
+    cv::Mat from(given.level.height, given.level.width, CV_32F, const_cast<float*>(given.level.data.data()));
+    cv::Mat to = matOf(out.level, CV_32F);
+    if (static_cast<double>(from.total()) > 4e6) {
+        cv::medianBlur(from, to, 5);
+    } else if (noise > 0.2) {
+        cv::bilateralFilter(from, to, 7, std::clamp(2.55 * 6 * noise, 8.0, 60.0), 2.0);
+        if (noise > 1.2) {
+            cv::Mat again;
+            cv::bilateralFilter(to, again, 7, std::clamp(2.55 * 4 * noise, 8.0, 50.0), 2.0);
+            again.copyTo(to);
+        }
+    }
+    if (noise > 0.05) {
+        // Where the level changes slowly a border would follow the grain, and what JPEG made of it: there a wider mean counts, at
+        // edges none.
+        const double sigma = std::clamp(std::sqrt(static_cast<double>(from.total())) / 150, 2.5, 9.0);
+        cv::Mat wide, narrow, dx, dy;
+        cv::GaussianBlur(to, wide, {}, sigma);
+        cv::GaussianBlur(to, narrow, {}, 1.6);
+        cv::Sobel(narrow, dx, CV_32F, 1, 0, 3, 1 / 8.0);
+        cv::Sobel(narrow, dy, CV_32F, 0, 1, 3, 1 / 8.0);
+        const auto edge = static_cast<float>(1.8 + 1.5 * noise); // levels to the px that make an edge
+        tbb::parallel_for(0, to.rows, [&](int y) {
+            float* row = to.ptr<float>(y);
+            for (int x = 0; x < to.cols; ++x) {
+                const float steep = std::hypot(dx.at<float>(y, x), dy.at<float>(y, x)) / edge;
+                const float off = std::abs(row[x] - wide.at<float>(y, x)) / (4 * edge);
+                const float keep = std::clamp(std::max(steep, off) - 0.5F, 0.0F, 1.0F);
+                row[x] = wide.at<float>(y, x) + keep * (row[x] - wide.at<float>(y, x));
+            }
+        });
+    }
+    return out;
+}
+
+struct Careful {
+    Labels tones;
+    Raster<float> level; // calm, after the patches
+};
+
+Careful carefully(const Levels& levels, const Stack& stack, const std::function<bool()>& cancelled)
+{
+    Careful out;
+    if (levels.level.empty()) return out;
+    const auto stopped = [&] { return cancelled && cancelled(); };
+    const double noise = noiseOf(greyLab(levels.level));
+    const Levels calm = calmLevels(levels, noise);
+    if (stopped()) return {};
+    out.level = patched(calm, stack);
+    out.tones = Labels(out.level.width, out.level.height);
+    tbb::parallel_for(0, out.tones.height, [&](int y) {
+        for (int x = 0; x < out.tones.width; ++x) out.tones.at(x, y) = toneOf(out.level.at(x, y), stack.cuts);
+    });
+    if (stack.cuts.size() > 1) out.tones = withoutBands(out.tones, out.level, std::max(9.0, 8 * noise));
+    if (stopped()) return {};
+    if (!stack.cuts.empty()) calmBorders(out.tones, out.level, stack.cuts, 3 + 4 * noise);
+    push(out.tones, levels, stack);
+    sweepSpecks(out.tones, greyLab(out.level), tonesAsGrey(out.tones, out.level, stack.cuts), stack.smallest / (levels.shrink * levels.shrink));
+    sweep(out.tones, levels, stack, out.level);
+    limit(out.tones, levels, stack);
+    return out;
+}
+
+} // namespace
+
+Labels carefulTones(const Levels& levels, const Stack& stack, const std::function<bool()>& cancelled)
+{
+    return carefully(levels, stack, cancelled).tones;
+}
+
+Tones separate(const Picture& picture, const Stack& stack, const TonesOptions& options)
+{
+    Tones result;
+    if (picture.empty()) return result;
+    const auto stopped = [&] { return options.cancelled && options.cancelled(); };
+    const auto tell = [&](double share) {
+        if (options.progress) options.progress(share);
+    };
+    const Levels levels = levelsOf(picture);
+    tell(0.15);
+    const Careful c = carefully(levels, stack, options.cancelled);
+    if (stopped() || c.tones.empty()) return {};
+    tell(0.5);
+    result.colours = paintsOf(levels, c.tones, stack);
+    const std::size_t tones = result.colours.size();
+    result.shares.assign(tones, 0);
+    double counted = 0;
+    for (const std::uint8_t k : c.tones.data)
+        if (k < tones) {
+            result.shares[k] += 1;
+            counted += 1;
+        }
+    for (double& s : result.shares) s /= std::max(1.0, counted);
+    // What lies out of bounds is a region of its own for the map, and then as good as beyond the picture.
+    Labels labels = c.tones;
+    std::vector<Rgba> colours = result.colours;
+    for (std::uint8_t& k : labels.data)
+        if (k == outOfBounds) k = static_cast<std::uint8_t>(tones);
+    colours.push_back({255, 255, 255, 255});
+    const std::vector<pixel::Lab> grey = tonesAsGrey(c.tones, c.level, stack.cuts);
+    RegionMapOptions o;
+    o.slack = stack.slack;
+    o.blur = 1;
+    o.quick = static_cast<double>(picture.width) * picture.height > 3e6;
+    o.cancelled = options.cancelled;
+    o.crossing = [&](int x0, int y0, int x1, int y1) {
+        const std::size_t a = labels.at(x0, y0), b = labels.at(x1, y1);
+        if (a >= tones || b >= tones) return 0.5;
+        const std::size_t low = std::min(a, b), high = std::max(a, b);
+        const double cut = high == low + 1 ? stack.cuts[low] : 2.55 * (static_cast<double>(grey[low].l) + static_cast<double>(grey[high].l)) / 2;
+        const double from = static_cast<double>(c.level.at(x0, y0)), to = static_cast<double>(c.level.at(x1, y1));
+        if ((from < cut) == (to < cut)) return 0.5;
+        return (cut - from) / (to - from);
+    };
+    RegionMap map = mapRegions(labels, levels.colours, colours, o);
+    if (stopped()) return {};
+    tell(0.9);
+    std::vector<Border> kept;
+    for (Border& b : map.borders) {
+        for (int* side : {&b.left, &b.right})
+            if (*side != beyond && map.regions[static_cast<std::size_t>(*side)].label == tones) *side = beyond;
+        if (b.left != b.right) kept.push_back(std::move(b));
+    }
+    map.borders = std::move(kept);
+    for (const Region& r : map.regions) result.regions += r.label != tones;
+    result.shapes = shapesOf(map, colours, true);
+    result.nodes = nodesOf(result.shapes);
+    tell(1);
+    return result;
+}
+
+} // namespace softrope::tone

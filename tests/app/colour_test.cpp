@@ -1,0 +1,324 @@
+// Colour, done by hand: drops on the moth that follow a moved line, inks, taking colours, gradients, alike, palettes, the shelf.
+#include "app/hand.h"
+
+#include "app/ink_hand.h"
+#include "app/shelf_dialog.h"
+#include "art/drops.h"
+#include "art/inks.h"
+#include "demo/night_market.h"
+#include "files/palettes.h"
+#include "files/svg.h"
+
+#include <catch2/catch.hpp>
+
+#include <QDir>
+#include <QFile>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QTemporaryDir>
+
+using namespace softrope;
+using curve::Vec2;
+using hand::Hand;
+
+namespace {
+
+std::vector<const art::Item*> drops(const art::Document& d)
+{
+    std::vector<const art::Item*> out;
+    for (const art::LayerPtr& l : d.layers)
+        for (const art::ItemPtr& i : l->items)
+            if (i->artwork() && i->artwork()->drop) out.push_back(i.get());
+    return out;
+}
+
+double areaOf(const art::Item& i)
+{
+    double sum = 0;
+    for (const curve::Path& p : i.artwork()->paths) sum += curve::area(p);
+    return std::abs(sum);
+}
+
+art::Document withLine(const art::Document& d, curve::Path p, art::Id* id = nullptr)
+{
+    art::Item i;
+    art::Artwork a;
+    a.paths = {std::move(p)};
+    a.stroke.colour = art::Colour{0, 0, 0};
+    a.stroke.width = 6;
+    i.is = std::move(a);
+    const art::Added added = art::withItem(d, 0, std::move(i));
+    if (id) *id = added.id;
+    return added.document;
+}
+
+art::Document withSquare(const art::Document& d, Vec2 at, art::Colour c, art::InkUse ink = {})
+{
+    art::Item i;
+    art::Artwork a;
+    a.paths = {curve::rectangle(at, at + Vec2{200, 200})};
+    a.fill.colour = c;
+    a.fill.ink = ink;
+    a.stroke.colour.reset();
+    i.is = std::move(a);
+    return art::withItem(d, 0, std::move(i)).document;
+}
+
+} // namespace
+
+TEST_CASE("drops on the moth follow when a line is moved, across undo and redo, and say when they leak")
+{
+    app::Window w;
+    Hand h(w);
+    w.session().start(demo::nightMarketInks(), {});
+    h.canvas().fitSheet();
+    w.setStep(4);
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate(); }));
+    const std::size_t there = drops(h.document()).size();
+    REQUIRE(there >= 10);
+    REQUIRE(w.session().history().length() == 0); // opening worked nothing out anew
+    // Another ink on the upper right wing: the third by its key, a click in the area.
+    h.canvas().setFocus();
+    h.key(Qt::Key_A);
+    w.run("ink-3");
+    const Vec2 wing{700, 330};
+    h.click(wing);
+    const art::Id id = art::dropAt(h.document(), wing);
+    REQUIRE(id);
+    CHECK(h.document().item(id)->artwork()->fill.ink.ink == h.document().inks[2].id);
+    CHECK(drops(h.document()).size() == there); // the drop that lay there took the ink
+    // The wing's outline made larger: the fill goes with it.
+    const double before = areaOf(*h.document().item(id));
+    art::Id outline = 0;
+    double largest = 0;
+    for (const art::LineSide& s : h.document().item(id)->artwork()->drop->lines) {
+        const double n = art::bounds(*h.document().item(s.line)).width() * art::bounds(*h.document().item(s.line)).height();
+        if (n > largest) {
+            largest = n;
+            outline = s.line;
+        }
+    }
+    REQUIRE(outline);
+    w.session().pickItems({outline});
+    w.setStep(1);
+    h.key(Qt::Key_H); // nodes
+    // The outermost node dragged further out (left and right wing may be two paths of one line).
+    Vec2 node{-1e9, 0};
+    for (const curve::Path& p : h.document().item(outline)->artwork()->paths)
+        for (const curve::Node& n : p.nodes)
+            if (n.at.x > node.x) node = n.at;
+    h.drag(node, node + Vec2{60, -20});
+    REQUIRE(w.session().history().length() == 2);
+    REQUIRE(hand::waitFor([&] { return areaOf(*h.document().item(id)) > before + 500; }, 3000));
+    CHECK(w.session().history().length() == 2); // following is no step of its own
+    w.run("undo");
+    CHECK(areaOf(*h.document().item(id)) == Approx(before));
+    w.run("redo");
+    CHECK(areaOf(*h.document().item(id)) > before + 500);
+    // Its line gone: the fill stays and the leak is shown.
+    w.session().take(art::withoutItems(h.document(), {outline}), "Delete");
+    REQUIRE(hand::waitFor([&] { return !art::leaks(h.document()).empty(); }));
+    CHECK(areaOf(*h.document().item(id)) > before);
+    CHECK(w.lastSaid().contains("open"));
+    // Kept in the file.
+    const files::SvgResult r = files::readSvg(files::writeWorkingSvg(h.document()));
+    CHECK(r.document == h.document());
+}
+
+TEST_CASE("a drag fills several areas in one step, nothing fills what is not enclosed, dragged again takes the new ink")
+{
+    app::Window w;
+    Hand h(w);
+    art::Document d = art::withInk(art::newDocument(), "Kiln", {168, 66, 44}).document;
+    d = art::withInk(d, "Oat", {236, 221, 182}).document;
+    d = withLine(d, curve::rectangle({200, 300}, {800, 500}));
+    for (const double x : {350.0, 500.0, 650.0}) d = withLine(d, curve::polyline({{x, 280}, {x, 520}}, false));
+    w.session().start(d, {});
+    h.canvas().fitSheet();
+    w.setStep(4);
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate() && w.areas().map()->areas().size() == 4; }));
+    h.canvas().setFocus();
+    h.key(Qt::Key_A);
+    w.run("ink-1");
+    h.drag({270, 400}, {730, 400}, 20);
+    CHECK(drops(h.document()).size() == 4);
+    CHECK(w.lastSaid().startsWith("Filled 4"));
+    CHECK(w.session().history().length() == 1);
+    h.click({100, 100});
+    CHECK(hand::waitFor([&] { return w.lastSaid().contains("No line encloses"); }));
+    CHECK(drops(h.document()).size() == 4);
+    w.run("ink-2");
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate(); }));
+    h.click({270, 400});
+    CHECK(h.document().item(art::dropAt(h.document(), {270, 400}))->artwork()->fill.ink.ink == h.document().inks[1].id);
+    // An ink mixed anew changes what it painted.
+    w.session().take(art::withInkColour(h.document(), h.document().inks[1].id, {1, 2, 3}), "Mix ink");
+    CHECK(*h.document().item(art::dropAt(h.document(), {270, 400}))->artwork()->fill.colour == art::Colour{1, 2, 3});
+    // Set on request.
+    std::vector<art::Id> all;
+    for (const art::Item* i : drops(h.document())) all.push_back(i->id);
+    w.session().pickItems(all);
+    w.run("set-drops");
+    CHECK(drops(h.document()).empty());
+}
+
+TEST_CASE("colours are taken from artwork with their ink, from the ground as they are, and kept with Shift")
+{
+    app::Window w;
+    Hand h(w);
+    art::Added ink = art::withInk(art::newDocument(), "Lamp", {222, 160, 60});
+    art::Document d = withSquare(ink.document, {100, 100}, {222, 160, 60}, {ink.id, 0});
+    d = withSquare(d, {500, 100}, {10, 200, 90});
+    d = withSquare(d, {500, 500}, {0, 0, 0});
+    w.session().start(d, {});
+    h.canvas().fitSheet();
+    w.setStep(4);
+    h.canvas().setFocus();
+    h.key(Qt::Key_S);
+    h.click({200, 200});
+    CHECK(app::paintInHand(h.canvas()).ink.ink == ink.id);
+    h.click({600, 200});
+    CHECK(app::paintInHand(h.canvas()).colour == art::Colour{10, 200, 90});
+    CHECK(app::paintInHand(h.canvas()).ink.ink == 0);
+    h.held = Qt::ShiftModifier;
+    h.click({600, 200});
+    h.held = Qt::NoModifier;
+    REQUIRE(h.document().inks.size() == 2);
+    CHECK(h.document().inks[1].colour == art::Colour{10, 200, 90});
+    // The mean of a disc across the border of black and white is grey.
+    h.canvas().setToolSetting("loupe-mean", 30);
+    h.click({500, 600});
+    const art::Paint mean = app::paintInHand(h.canvas());
+    h.canvas().setToolSetting("loupe-mean", 0);
+    REQUIRE(mean.colour);
+    CHECK(mean.colour->r > 60);
+    CHECK(mean.colour->r < 200);
+}
+
+TEST_CASE("a gradient is dragged over a shape, its end moved, its stops changed, and laid across several")
+{
+    app::Window w;
+    Hand h(w);
+    art::Added ink = art::withInk(art::newDocument(), "Lamp", {222, 160, 60});
+    art::Document d = withSquare(ink.document, {100, 100}, {222, 160, 60}, {ink.id, 0});
+    d = withSquare(d, {500, 100}, {10, 200, 90});
+    w.session().start(d, {});
+    h.canvas().fitSheet();
+    w.setStep(4);
+    h.canvas().setToolSetting("gradient-radial", 0);
+    h.canvas().setFocus();
+    h.key(Qt::Key_D);
+    w.run("ink-1");
+    h.drag({110, 200}, {290, 200});
+    const art::Id first = h.lines()[0]->id, second = h.lines()[1]->id;
+    const auto gradient = [&](art::Id id) { return h.document().item(id)->artwork()->fill.gradient; };
+    REQUIRE(gradient(first));
+    CHECK(distance(art::gradientStart(*gradient(first)), {110, 200}) < 1.5);
+    CHECK(distance(art::gradientEnd(*gradient(first)), {290, 200}) < 1.5);
+    CHECK(gradient(first)->stops[0].ink.ink == ink.id);
+    // Its end dragged on.
+    h.drag(art::gradientEnd(*gradient(first)), {290, 290});
+    CHECK(distance(art::gradientEnd(*gradient(first)), {290, 290}) < 1.5);
+    CHECK(distance(art::gradientStart(*gradient(first)), {110, 200}) < 1.5);
+    // Round, and one across two shapes.
+    h.canvas().setToolSetting("gradient-radial", 1);
+    w.session().pickItems({first, second});
+    w.session().take(art::withoutGradient(h.document(), {first}), "Flat");
+    h.drag({400, 210}, {700, 210});
+    REQUIRE(gradient(second));
+    CHECK(gradient(first));
+    CHECK(*gradient(first) == *gradient(second));
+    CHECK(gradient(second)->kind == art::Gradient::Kind::radial);
+    w.run("undo");
+    CHECK_FALSE(gradient(second));
+}
+
+TEST_CASE("alike, swap and the picked things' paint, by tool and by key")
+{
+    app::Window w;
+    Hand h(w);
+    art::Added ink = art::withInk(art::newDocument(), "Lamp", {222, 160, 60});
+    art::Document d = withSquare(ink.document, {50, 50}, {222, 160, 60}, {ink.id, 0});
+    d = withSquare(d, {350, 50}, {222, 160, 60}, {ink.id, 0});
+    d = withSquare(d, {650, 50}, {9, 9, 9});
+    w.session().start(d, {});
+    h.canvas().fitSheet();
+    w.setStep(4);
+    h.canvas().setFocus();
+    h.key(Qt::Key_G);
+    h.click({150, 150});
+    CHECK(w.session().selection().items.size() == 2);
+    CHECK(w.lastSaid().startsWith("2 with the same fill"));
+    w.run("swap-paint");
+    CHECK_FALSE(h.lines()[0]->artwork()->fill.colour);
+    CHECK(h.lines()[0]->artwork()->stroke.ink.ink == ink.id);
+    w.run("undo");
+    h.click({750, 150});
+    CHECK(w.session().selection().items.size() == 1);
+    h.canvas().setToolSetting("paint-where", 0);
+    w.run("ink-1");
+    CHECK(h.lines()[2]->artwork()->fill.ink.ink == ink.id);
+    w.run("alike-fill");
+    CHECK(w.session().selection().items.size() == 3);
+}
+
+TEST_CASE("palettes go out and come back through files, broken ones say what is wrong")
+{
+    QTemporaryDir folder;
+    app::Window w;
+    Hand h(w);
+    art::Document d = art::newDocument();
+    for (const auto& [n, c] : {std::pair<const char*, art::Colour>{"Brine", {46, 107, 102}}, {"Night sky", {20, 24, 51}}}) d = art::withInk(d, n, c).document;
+    w.session().start(art::withWorkingInks(d), {});
+    for (const char* name : {"inks.css", "inks.json"}) {
+        const QString path = folder.filePath(name);
+        REQUIRE(w.savePalette(path).isEmpty());
+        w.session().start(art::newDocument(), {});
+        w.loadPalette(path);
+        REQUIRE(h.document().inks.size() == 2); // working colours stay at home
+        CHECK(h.document().inks[1].name == "Night sky");
+        CHECK(h.document().inks[1].colour == art::Colour{20, 24, 51});
+    }
+    QFile broken(folder.filePath("broken.json"));
+    REQUIRE(broken.open(QIODevice::WriteOnly));
+    broken.write("{ \"a\": [");
+    broken.close();
+    const art::Document before = h.document();
+    w.loadPalette(broken.fileName());
+    CHECK(h.document() == before);
+    CHECK(w.lastSaid().contains("broken"));
+    w.loadPalette(folder.filePath("nowhere.css"));
+    CHECK(h.document() == before);
+    CHECK_FALSE(w.savePalette("/nowhere/at/all/inks.css").isEmpty());
+}
+
+TEST_CASE("the shelf finds by words, tells origin and licence, and brings a picture in")
+{
+    app::Window w;
+    Hand h(w);
+    app::ShelfDialog shelf(&w);
+    shelf.show();
+    auto* field = shelf.findChild<QLineEdit*>();
+    auto* list = shelf.findChild<QListWidget*>();
+    CHECK(list->count() == static_cast<int>(demo::shelf().size()));
+    field->setText("Moth LIGHT");
+    REQUIRE(list->count() == 1);
+    QString told;
+    for (const QLabel* l : shelf.findChildren<QLabel*>()) told += l->text();
+    CHECK(told.contains("Licence: CC0"));
+    CHECK(told.contains("ray-marched"));
+    field->setText("nothing like this");
+    CHECK(list->count() == 0);
+    shelf.close();
+    w.bringFromShelf("jar");
+    REQUIRE(hand::waitFor([&] { return !w.busy(); }, 60000));
+    const art::Item* found = nullptr;
+    for (const art::LayerPtr& l : h.document().layers)
+        for (const art::ItemPtr& i : l->items)
+            if (i->reference()) found = i.get();
+    REQUIRE(found);
+    CHECK(found->reference()->picture->format == "jpeg");
+    w.run("palette-picture");
+    REQUIRE(hand::waitFor([&] { return !w.busy(); }));
+    CHECK(h.document().inks.size() == 6);
+}
