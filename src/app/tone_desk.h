@@ -69,7 +69,7 @@ signals:
 private:
     Session& session_;
     std::optional<tone::Stack> held_;
-    std::shared_ptr<const tone::Levels> levels_; // of the shown part of the picture, at most a million px
+    std::shared_ptr<const tone::Levels> levels_; // of the shown part of the picture, small enough to follow the hand
     curve::Vec2 offset_;                         // of that part in the picture
     const art::PictureFile* levelsFile_ = nullptr;
     std::array<double, 6> levelsLook_{};

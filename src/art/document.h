@@ -227,7 +227,7 @@ struct Document {
     Sheet sheet;
     std::vector<LayerPtr> layers; // bottom first
     std::vector<Guide> guides;
-    std::vector<Ink> inks;
+    std::vector<art::Ink> inks;
     Id nextId = 1;
 
     const Layer* layer(Id id) const;

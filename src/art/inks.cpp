@@ -138,9 +138,9 @@ Document withInkMoved(const Document& d, Id ink, int steps)
     return out;
 }
 
-std::vector<InkShare> inkShares(const Document& d)
+std::vector<art::InkShare> inkShares(const Document& d)
 {
-    std::vector<InkShare> out(d.inks.size());
+    std::vector<art::InkShare> out(d.inks.size());
     const auto place = [&](Id ink) -> InkShare* {
         for (std::size_t k = 0; k < d.inks.size(); ++k)
             if (ink != 0 && d.inks[k].id == ink) return &out[k];

@@ -26,7 +26,7 @@ struct InkShare {
     std::size_t areas = 0, lines = 0;
     double share = 0; // 0..1
 };
-std::vector<InkShare> inkShares(const Document& d);
+std::vector<art::InkShare> inkShares(const Document& d);
 // Shown, closed shapes and drops whose fill comes from no ink while the document has inks; guides and pictures do not count.
 std::vector<Id> withoutInkYet(const Document& d);
 

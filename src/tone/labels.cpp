@@ -1,5 +1,7 @@
 #include "tone/labels.h"
 
+#include "tone/components.h"
+
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
 
@@ -142,37 +144,34 @@ void settleLabels(Labels& labels, const LabPicture& p, const std::vector<Lab>& c
                         if (row[l] == own8 && row[r2] == own8 && up[x] == own8 && down[x] == own8 && up[l] == own8 && up[r2] == own8 && down[l] == own8 &&
                             down[r2] == own8)
                             continue;
-                        std::array<std::uint8_t, 8> around{};
-                        std::array<float, 8> weight{};
-                        std::size_t n = 0;
-                        bool mixed = false;
-                        const std::uint8_t mine = before.at(x, y);
+                        // The labels round it, each with the weight of its neighbours together.
+                        std::array<std::uint8_t, 9> around{own8};
+                        std::array<float, 9> weight{};
+                        std::size_t n = 1;
+                        float total = 0;
+                        const auto add = [&](std::uint8_t label, float w) {
+                            std::size_t k = 0;
+                            while (k < n && around[k] != label) ++k;
+                            if (k == n) around[n++] = label;
+                            weight[k] += w;
+                            total += w;
+                        };
                         for (int dy = -1; dy <= 1; ++dy)
-                            for (int dx = -1; dx <= 1; ++dx) {
-                                if ((dx == 0 && dy == 0) || !before.inside(x + dx, y + dy)) continue;
-                                around[n] = before.at(x + dx, y + dy);
-                                weight[n] = dx != 0 && dy != 0 ? part : full;
-                                mixed = mixed || around[n] != mine;
-                                ++n;
-                            }
-                        if (!mixed) continue; // at the picture's edge
+                            for (int dx = -1; dx <= 1; ++dx)
+                                if ((dx != 0 || dy != 0) && before.inside(x + dx, y + dy)) add(before.at(x + dx, y + dy), dx != 0 && dy != 0 ? part : full);
+                        if (n == 1) continue; // at the picture's edge
                         const Lab c = p.at(x, y);
                         float least = 1e12F;
-                        std::uint8_t best = mine;
+                        std::uint8_t best = own8;
                         for (std::size_t k = 0; k < n; ++k) {
                             const Lab q = colours[around[k]];
-                            float cost = lightnessOnly ? (c.l - q.l) * (c.l - q.l) : squaredDistance(c, q);
-                            for (std::size_t m = 0; m < n; ++m)
-                                if (around[m] != around[k]) cost += weight[m];
+                            const float cost = (lightnessOnly ? (c.l - q.l) * (c.l - q.l) : squaredDistance(c, q)) + total - weight[k];
                             if (cost < least) {
                                 least = cost;
                                 best = around[k];
                             }
                         }
-                        float own = lightnessOnly ? (c.l - colours[mine].l) * (c.l - colours[mine].l) : squaredDistance(c, colours[mine]);
-                        for (std::size_t m = 0; m < n; ++m)
-                            if (around[m] != mine) own += weight[m];
-                        labels.at(x, y) = own <= least ? mine : best;
+                        labels.at(x, y) = best;
                     }
                 }
             });
@@ -182,58 +181,64 @@ void settleLabels(Labels& labels, const LabPicture& p, const std::vector<Lab>& c
 void sweepSpecks(Labels& labels, const LabPicture& p, const std::vector<Lab>& colours, double smallest)
 {
     if (smallest <= 1) return;
-    const auto w = static_cast<std::size_t>(labels.width);
-    std::vector<char> done(labels.data.size(), 0);
-    std::vector<std::size_t> island;
-    const int rounds = labels.data.size() > 3000000 ? 1 : 3;
+    const int rounds = labels.data.size() > 3000000 ? 2 : 3;
     for (int round = 0; round < rounds; ++round) {
-        std::fill(done.begin(), done.end(), 0);
-        bool changed = false;
-        // Small ones first in later rounds have grown: each round allows the full size.
-        for (std::size_t start = 0; start < labels.data.size(); ++start) {
-            if (done[start]) continue;
-            const std::uint8_t label = labels.data[start];
-            island.assign(1, start);
-            done[start] = 1;
-            std::array<double, 256> around{};
+        const Components all = componentsOf(labels);
+        struct Speck {
             double l = 0, a = 0, b = 0;
-            for (std::size_t k = 0; k < island.size(); ++k) {
-                const std::size_t i = island[k];
-                const auto x = static_cast<int>(i % w), y = static_cast<int>(i / w);
-                const Lab c = p.data[i];
-                l += c.l;
-                a += c.a;
-                b += c.b;
+            std::array<float, 64> around{}; // px of its border, by the label beyond
+        };
+        std::vector<int> speckOf(all.pixels.size(), -1);
+        std::vector<Speck> specks;
+        std::vector<std::size_t> sizes;
+        for (std::size_t k = 0; k < all.pixels.size(); ++k)
+            if (static_cast<double>(all.pixels[k]) < smallest) {
+                speckOf[k] = static_cast<int>(specks.size());
+                specks.emplace_back();
+                sizes.push_back(all.pixels[k]);
+            }
+        if (specks.empty()) return;
+        for (int y = 0; y < labels.height; ++y)
+            for (int x = 0; x < labels.width; ++x) {
+                const int s = speckOf[static_cast<std::size_t>(all.id.at(x, y))];
+                if (s < 0) continue;
+                Speck& speck = specks[static_cast<std::size_t>(s)];
+                const Lab c = p.at(x, y);
+                speck.l += static_cast<double>(c.l);
+                speck.a += static_cast<double>(c.a);
+                speck.b += static_cast<double>(c.b);
                 for (const auto& [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
-                    const int u = x + dx, v = y + dy;
-                    if (!labels.inside(u, v)) continue;
-                    const std::size_t j = static_cast<std::size_t>(v) * w + static_cast<std::size_t>(u);
-                    if (labels.data[j] != label) {
-                        around[labels.data[j]] += 1;
-                    } else if (!done[j]) {
-                        done[j] = 1;
-                        island.push_back(j);
-                    }
+                    if (!labels.inside(x + dx, y + dy)) continue;
+                    const std::uint8_t other = labels.at(x + dx, y + dy);
+                    if (other == labels.at(x, y) || other >= speck.around.size()) continue;
+                    // What is large is a safer home than another speck.
+                    speck.around[other] += speckOf[static_cast<std::size_t>(all.id.at(x + dx, y + dy))] < 0 ? 1.0F : 0.25F;
                 }
             }
-            const auto n = static_cast<double>(island.size());
-            if (n >= smallest) continue;
-            const Lab mean{static_cast<float>(l / n), static_cast<float>(a / n), static_cast<float>(b / n)};
-            int best = -1;
+        std::vector<int> becomes(specks.size(), -1);
+        bool changed = false;
+        for (std::size_t s = 0; s < specks.size(); ++s) {
+            const auto n = static_cast<double>(sizes[s]);
+            const Lab mean{static_cast<float>(specks[s].l / n), static_cast<float>(specks[s].a / n), static_cast<float>(specks[s].b / n)};
             double most = 0;
-            for (std::size_t k = 0; k < colours.size(); ++k)
-                if (around[k] > 0) {
-                    const double score = around[k] / (1 + std::sqrt(squaredDistance(mean, colours[k])) / 10);
+            for (std::size_t k = 0; k < std::min(colours.size(), specks[s].around.size()); ++k)
+                if (specks[s].around[k] > 0) {
+                    const double score =
+                        static_cast<double>(specks[s].around[k]) / (1 + std::sqrt(static_cast<double>(squaredDistance(mean, colours[k]))) / 10);
                     if (score > most) {
                         most = score;
-                        best = static_cast<int>(k);
+                        becomes[s] = static_cast<int>(k);
                     }
                 }
-            if (best < 0) continue;
-            for (const std::size_t i : island) labels.data[i] = static_cast<std::uint8_t>(best);
-            changed = true;
+            changed = changed || becomes[s] >= 0;
         }
-        if (!changed) break;
+        if (!changed) return;
+        eachRow(labels.height, [&](int y) {
+            for (int x = 0; x < labels.width; ++x) {
+                const int s = speckOf[static_cast<std::size_t>(all.id.at(x, y))];
+                if (s >= 0 && becomes[static_cast<std::size_t>(s)] >= 0) labels.at(x, y) = static_cast<std::uint8_t>(becomes[static_cast<std::size_t>(s)]);
+            }
+        });
     }
 }
 

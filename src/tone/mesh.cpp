@@ -311,10 +311,11 @@ Mesh meshOf(const Picture& given, const MeshOptions& options)
     if (stopped()) return {};
     tell(0.8);
     const double sx = static_cast<double>(given.width) / w, sy = static_cast<double>(given.height) / h;
-    for (const Vec2 p : points) mesh.points.push_back({p.x * sx, p.y * sy});
+    mesh.points = points;
     mesh.colours.resize(mesh.faces.size());
     tbb::parallel_for(std::size_t{0}, mesh.faces.size(),
-                      [&](std::size_t f) { mesh.colours[f] = colourUnder(given, cornersOf(mesh, static_cast<int>(f)), options.colour); });
+                      [&](std::size_t f) { mesh.colours[f] = colourUnder(small, cornersOf(mesh, static_cast<int>(f)), options.colour); });
+    for (Vec2& p : mesh.points) p = {p.x * sx, p.y * sy};
     tell(1);
     return mesh;
 }

@@ -2,6 +2,7 @@
 
 #include "curve/edit.h"
 #include "curve/fit.h"
+#include "tone/components.h"
 
 #include <tbb/parallel_for.h>
 
@@ -36,28 +37,9 @@ struct Mapper {
 
     void findRegions()
     {
-        region = pixel::Raster<int>(w(), h(), -2);
-        std::vector<std::pair<int, int>> stack;
-        for (int y = 0; y < h(); ++y)
-            for (int x = 0; x < w(); ++x) {
-                if (region.at(x, y) != -2) continue;
-                const int id = static_cast<int>(map.regions.size());
-                const std::uint8_t label = labels.at(x, y);
-                map.regions.push_back({label, 0});
-                stack.assign(1, {x, y});
-                region.at(x, y) = id;
-                while (!stack.empty()) {
-                    const auto [u, v] = stack.back();
-                    stack.pop_back();
-                    ++map.regions.back().pixels;
-                    for (const auto& [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
-                        const int a = u + dx, b = v + dy;
-                        if (!labels.inside(a, b) || region.at(a, b) != -2 || labels.at(a, b) != label) continue;
-                        region.at(a, b) = id;
-                        stack.push_back({a, b});
-                    }
-                }
-            }
+        Components found = componentsOf(labels);
+        region = std::move(found.id);
+        for (std::size_t k = 0; k < found.label.size(); ++k) map.regions.push_back({found.label[k], found.pixels[k]});
     }
 
     // -- crossings -------------------------------------------------------------------------------------------------------

@@ -1,6 +1,7 @@
 #include "tone/stack.h"
 
 #include "tone/calm.h"
+#include "tone/components.h"
 #include "tone/fill.h"
 #include "tone/shapes.h"
 
@@ -78,14 +79,15 @@ Labels withoutBands(const Labels& tones, const Raster<float>& level, double stee
     const int w = tones.width, h = tones.height;
     const auto slope = [&](int x, int y) {
         const int l = std::max(0, x - 1), r = std::min(w - 1, x + 1), u = std::max(0, y - 1), d = std::min(h - 1, y + 1);
-        return Vec2{(static_cast<double>(level.at(r, y)) - static_cast<double>(level.at(l, y))) / std::max(1, r - l),
-                    (static_cast<double>(level.at(x, d)) - static_cast<double>(level.at(x, u))) / std::max(1, d - u)};
+        return Vec2{static_cast<double>(level.at(r, y) - level.at(l, y)) / std::max(1, r - l),
+                    static_cast<double>(level.at(x, d) - level.at(x, u)) / std::max(1, d - u)};
     };
     tbb::parallel_for(0, h, [&](int y) {
         for (int x = 0; x < w; ++x) {
             const Vec2 g = slope(x, y);
-            const double n = length(g);
-            if (n < steep) continue;
+            const double square = dot(g, g);
+            if (square < steep * steep) continue;
+            const double n = std::sqrt(square);
             // Uphill and downhill until it is calm.
             std::uint8_t ends[2] = {tones.at(x, y), tones.at(x, y)};
             float levels[2] = {level.at(x, y), level.at(x, y)};
@@ -97,7 +99,8 @@ Labels withoutBands(const Labels& tones, const Raster<float>& level, double stee
                     if (!tones.inside(u, v)) break;
                     ends[side] = tones.at(u, v);
                     levels[side] = level.at(u, v);
-                    if (length(slope(u, v)) < 0.4 * n || dot(slope(u, v), g) < 0) {
+                    const Vec2 s = slope(u, v);
+                    if (dot(s, s) < 0.16 * square || dot(s, g) < 0) {
                         calm[side] = true;
                         break;
                     }
@@ -161,42 +164,33 @@ std::vector<pixel::Lab> tonesAsGrey(const Labels& tones, const Raster<float>& le
     return out;
 }
 
-void sweep(Labels& tones, const Levels& levels, const Stack& stack, const Raster<float>& level)
+void sweep(Labels& tones, const Levels& levels, const Stack& stack)
 {
     if (stack.sweeps.empty()) return;
     Raster<std::uint8_t> touched(tones.width, tones.height, 0);
     for (const Sweep& s : stack.sweeps) along(s.way, s.radius, levels, [&](int x, int y) { touched.at(x, y) = 1; });
-    std::vector<char> done(tones.data.size(), 0);
-    const auto w = static_cast<std::size_t>(tones.width);
-    std::vector<std::size_t> island;
-    for (std::size_t start = 0; start < touched.data.size(); ++start) {
-        if (!touched.data[start] || done[start] || tones.data[start] == outOfBounds) continue;
-        const std::uint8_t tone = tones.data[start];
-        island.assign(1, start);
-        done[start] = 1;
-        bool whole = true;
-        std::array<double, 256> around{};
-        double sum = 0;
-        for (std::size_t k = 0; k < island.size(); ++k) {
-            const std::size_t i = island[k];
-            sum += static_cast<double>(level.data[i]);
-            whole = whole && touched.data[i];
-            const auto x = static_cast<int>(i % w), y = static_cast<int>(i / w);
+    // An area goes when all of it was touched.
+    const Components all = componentsOf(tones);
+    std::vector<std::size_t> hit(all.pixels.size(), 0);
+    for (std::size_t k = 0; k < touched.data.size(); ++k)
+        if (touched.data[k]) ++hit[static_cast<std::size_t>(all.id.data[k])];
+    std::vector<std::array<double, 17>> around(all.pixels.size());
+    const auto goes = [&](int id) { return hit[static_cast<std::size_t>(id)] == all.pixels[static_cast<std::size_t>(id)]; };
+    for (int y = 0; y < tones.height; ++y)
+        for (int x = 0; x < tones.width; ++x) {
+            const int id = all.id.at(x, y);
+            if (!goes(id)) continue;
             for (const auto& [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
-                if (!tones.inside(x + dx, y + dy)) continue;
-                const std::size_t j = static_cast<std::size_t>(y + dy) * w + static_cast<std::size_t>(x + dx);
-                if (tones.data[j] != tone)
-                    around[tones.data[j]] += 1;
-                else if (!done[j]) {
-                    done[j] = 1;
-                    island.push_back(j);
-                }
+                if (!tones.inside(x + dx, y + dy) || goes(all.id.at(x + dx, y + dy))) continue;
+                const std::uint8_t other = tones.at(x + dx, y + dy);
+                if (other < around[0].size()) around[static_cast<std::size_t>(id)][other] += 1;
             }
         }
-        around[outOfBounds] = 0;
-        const auto best = static_cast<std::uint8_t>(std::max_element(around.begin(), around.end()) - around.begin());
-        if (whole && around[best] > 0)
-            for (const std::size_t i : island) tones.data[i] = best;
+    for (std::size_t k = 0; k < tones.data.size(); ++k) {
+        const auto id = static_cast<std::size_t>(all.id.data[k]);
+        if (!goes(static_cast<int>(id)) || tones.data[k] == outOfBounds) continue;
+        const auto best = std::max_element(around[id].begin(), around[id].end());
+        if (*best > 0) tones.data[k] = static_cast<std::uint8_t>(best - around[id].begin());
     }
 }
 
@@ -396,7 +390,7 @@ std::vector<Rgba> paintsOf(const Levels& levels, const Labels& tones, const Stac
         double l = 0, a = 0, b = 0, n = 0;
     };
     std::vector<Sum> sums(stack.cuts.size() + 1);
-    const std::size_t step = std::max<std::size_t>(1, tones.data.size() / 400000); // a sample is enough for a mean
+    const std::size_t step = std::max<std::size_t>(1, tones.data.size() / 60000); // a sample is enough for a mean
     for (std::size_t k = 0; k < tones.data.size(); k += step) {
         if (tones.data[k] >= sums.size()) continue;
         const pixel::Lab c = pixel::quickLabOf(levels.colours.data[k]);
@@ -443,15 +437,22 @@ Levels calmLevels(const Levels& given, double noise)
         // edges none.
         const double sigma = std::clamp(std::sqrt(static_cast<double>(from.total())) / 150, 2.5, 9.0);
         cv::Mat wide, narrow, dx, dy;
-        cv::GaussianBlur(to, wide, {}, sigma);
-        cv::GaussianBlur(to, narrow, {}, 1.6);
+        if (sigma > 4) { // at a fourth of the size: the mean is as good
+            cv::Mat small;
+            cv::resize(to, small, {}, 0.25, 0.25, cv::INTER_AREA);
+            cv::GaussianBlur(small, small, {}, sigma / 4);
+            cv::resize(small, wide, to.size(), 0, 0, cv::INTER_LINEAR);
+        } else {
+            cv::GaussianBlur(to, wide, {}, sigma);
+        }
+        cv::GaussianBlur(to, narrow, cv::Size(7, 7), 1.6);
         cv::Sobel(narrow, dx, CV_32F, 1, 0, 3, 1 / 8.0);
         cv::Sobel(narrow, dy, CV_32F, 0, 1, 3, 1 / 8.0);
         const auto edge = static_cast<float>(1.8 + 1.5 * noise); // levels to the px that make an edge
         tbb::parallel_for(0, to.rows, [&](int y) {
             float* row = to.ptr<float>(y);
             for (int x = 0; x < to.cols; ++x) {
-                const float steep = std::hypot(dx.at<float>(y, x), dy.at<float>(y, x)) / edge;
+                const float gx = dx.at<float>(y, x), gy = dy.at<float>(y, x), steep = std::sqrt(gx * gx + gy * gy) / edge;
                 const float off = std::abs(row[x] - wide.at<float>(y, x)) / (4 * edge);
                 const float keep = std::clamp(std::max(steep, off) - 0.5F, 0.0F, 1.0F);
                 row[x] = wide.at<float>(y, x) + keep * (row[x] - wide.at<float>(y, x));
@@ -484,7 +485,7 @@ Careful carefully(const Levels& levels, const Stack& stack, const std::function<
     if (!stack.cuts.empty()) calmBorders(out.tones, out.level, stack.cuts, 3 + 4 * noise);
     push(out.tones, levels, stack);
     sweepSpecks(out.tones, greyLab(out.level), tonesAsGrey(out.tones, out.level, stack.cuts), stack.smallest / (levels.shrink * levels.shrink));
-    sweep(out.tones, levels, stack, out.level);
+    sweep(out.tones, levels, stack);
     limit(out.tones, levels, stack);
     return out;
 }

@@ -94,18 +94,19 @@ Tones separate(const Picture& given, const TonesOptions& options)
     const Picture source = opaque(given);
     const double pixels = static_cast<double>(source.width) * source.height;
     const bool large = pixels > 3e6;
-    const LabPicture sourceLab = labPicture(source);
+    // Large pictures are looked at once, calmed: a median tells flat from gradual as well.
+    Picture picture = large ? calmed(source, 1, true) : source;
+    const LabPicture sourceLab = labPicture(picture);
     LabPicture lab = sourceLab;
     const double noise = noiseOf(lab);
     Palette palette = findPalette(lab, options.count, options.lightness);
     tell(0.2);
-    Picture picture = source;
-    if (noise > 0.35 || !palette.flat) {
+    if (!large && (noise > 0.35 || !palette.flat)) {
         // What looks gradual through noise may be flat once it is calm.
         picture = calmed(source, noise, true);
         lab = labPicture(picture);
-        if (!large) palette = findPalette(lab, options.count, options.lightness);
-        if (!palette.flat && !large) {
+        palette = findPalette(lab, options.count, options.lightness);
+        if (!palette.flat) {
             picture = calmed(source, noise, false);
             lab = labPicture(picture);
             palette = findPalette(lab, options.count, options.lightness);
