@@ -239,7 +239,7 @@ int run(int argc, char** argv)
     CLI::App* tonesCommand = app.add_subcommand("tones", "A photo or flat picture becomes few flat colour regions that abut");
     tonesCommand->add_option("picture", t.in, "PNG, JPEG, WebP, TIFF, BMP or GIF; - reads standard input")->required();
     tonesCommand->add_option("-o,--out", t.out, "SVG to write; - writes standard output")->required();
-    tonesCommand->add_option("--count", t.count, "colours, 2-16")->capture_default_str()->check(CLI::Range(2, 16));
+    tonesCommand->add_option("--count", t.count, "colours, 2-16; 0 = as many as it needs")->capture_default_str()->check(CLI::Range(0, 16));
     tonesCommand->add_option("--slack", t.slack, "how far a border may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
     tonesCommand->add_option("--smallest", t.smallest, "smaller areas go to a neighbour, px2; left out, the picture decides")->check(CLI::Range(0.0, 1e9));
     tonesCommand->add_flag("--lightness", t.lightness, "by lightness alone");

@@ -11,13 +11,13 @@ struct WeldOptions {
 };
 
 struct Welded {
-    curve::Paths paths;     // symmetric to rounding: every path is its own mirror image or has one among the others
+    curve::Paths paths;               // symmetric to rounding: every path is its own mirror image or has one among the others
     std::vector<std::size_t> sources; // which of the given paths each came from
-    std::size_t joined = 0; // seams: places where two halves became one path
-    std::size_t smooth = 0; // of these, made smooth
-    std::size_t copied = 0; // paths wholly on one side
-    std::size_t cut = 0;    // crossings cut at the axis
-    std::size_t dropped = 0; // lines that were there on both sides already
+    std::size_t joined = 0;           // seams: places where two halves became one path
+    std::size_t smooth = 0;           // of these, made smooth
+    std::size_t copied = 0;           // paths wholly on one side
+    std::size_t cut = 0;              // crossings cut at the axis
+    std::size_t dropped = 0;          // lines that were there on both sides already
 };
 
 // Paths that cross the axis are cut there and keep the side on which most of them lies; ends within tolerance go onto the

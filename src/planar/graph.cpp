@@ -24,8 +24,7 @@ void gatherTurns(Graph& g)
     std::partial_sum(g.turnStart.begin(), g.turnStart.end(), g.turnStart.begin());
     g.turn.resize(g.edges.size() * 2);
     std::vector<int> fill(g.turnStart.begin(), g.turnStart.end() - 1);
-    for (int h = 0; h < static_cast<int>(g.edges.size()) * 2; ++h)
-        g.turn[static_cast<std::size_t>(fill[static_cast<std::size_t>(g.start(h))]++)] = h;
+    for (int h = 0; h < static_cast<int>(g.edges.size()) * 2; ++h) g.turn[static_cast<std::size_t>(fill[static_cast<std::size_t>(g.start(h))]++)] = h;
 }
 
 bool link(Graph& g)

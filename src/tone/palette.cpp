@@ -169,6 +169,7 @@ Palette findPalette(const LabPicture& p, int count, bool lightnessOnly)
     result.flat = flatShare > 0.5 && close > 0.97 * total && (few.centres.size() < 2 || spread < 0.2 * apart[apart.size() / 2]);
     if (result.flat && !lightnessOnly) {
         result.colours = few.centres;
+        result.spread = spread;
         return result;
     }
     Cluster best;
@@ -178,8 +179,24 @@ Palette findPalette(const LabPicture& p, int count, bool lightnessOnly)
         if (c.cost < best.cost) best = c;
     }
     result.colours = best.centres;
+    result.spread = std::sqrt(best.cost);
     if (lightnessOnly) std::sort(result.colours.begin(), result.colours.end(), [](Lab a, Lab b) { return a.l < b.l; });
     return result;
+}
+
+int countNeeded(const LabPicture& picture, bool lightnessOnly)
+{
+    constexpr int most = 16;
+    const double enough = 6 + 1.5 * noiseOf(picture);
+    double before = 1e9;
+    int gradual = most;
+    for (int k = 2; k <= most; ++k) {
+        const Palette p = findPalette(picture, k, lightnessOnly);
+        if (p.flat) return static_cast<int>(std::max<std::size_t>(2, p.colours.size()));
+        if (gradual == most && (p.spread <= enough || p.spread > 0.9 * before)) gradual = p.spread <= enough ? k : k - 1;
+        before = p.spread;
+    }
+    return std::max(2, gradual);
 }
 
 } // namespace softrope::tone

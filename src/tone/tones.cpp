@@ -3,6 +3,7 @@
 #include "tone/calm.h"
 #include "tone/region_map.h"
 #include "tone/shapes.h"
+#include "tone/stack.h"
 
 #include <algorithm>
 #include <array>
@@ -99,17 +100,18 @@ Tones separate(const Picture& given, const TonesOptions& options)
     const LabPicture sourceLab = labPicture(picture);
     LabPicture lab = sourceLab;
     const double noise = noiseOf(lab);
-    Palette palette = findPalette(lab, options.count, options.lightness);
+    const int count = options.count > 0 ? options.count : countNeeded(labPicture(levelsOf(picture, 3e5).colours), options.lightness);
+    Palette palette = findPalette(lab, count, options.lightness);
     tell(0.2);
     if (!large && (noise > 0.35 || !palette.flat)) {
         // What looks gradual through noise may be flat once it is calm.
         picture = calmed(source, noise, true);
         lab = labPicture(picture);
-        palette = findPalette(lab, options.count, options.lightness);
+        palette = findPalette(lab, count, options.lightness);
         if (!palette.flat) {
             picture = calmed(source, noise, false);
             lab = labPicture(picture);
-            palette = findPalette(lab, options.count, options.lightness);
+            palette = findPalette(lab, count, options.lightness);
             palette.flat = false;
         }
     }

@@ -10,7 +10,7 @@
 namespace softrope::tone {
 
 struct TonesOptions {
-    int count = 8;          // colours, 2..16
+    int count = 8;          // colours, 2..16; 0 = as many as the picture needs
     double slack = 1;       // px: how far a border may stray
     double smallest = -1;   // px2: smaller areas go to a neighbour; negative = by the picture
     bool lightness = false; // tones only: cluster by lightness

@@ -173,3 +173,38 @@ TEST_CASE("combine, areas and mirror on drawings")
     CHECK(b.run("mirror lopsided.svg -o out.svg --axis auto") == 1);
     CHECK(b.text("err.txt").find("no symmetry") != std::string::npos);
 }
+
+TEST_CASE("tones: as many colours as asked for or as needed, regions that abut, clear words for nonsense")
+{
+    Bench b;
+    pixel::Picture p(90, 60, pixel::Rgba{30, 60, 90, 255});
+    for (int y = 0; y < 60; ++y)
+        for (int x = 0; x < 90; ++x) {
+            if (x >= 30) p.at(x, y) = {220, 180, 60, 255};
+            if (x >= 60) p.at(x, y) = {160, 40, 40, 255};
+        }
+    files::saveAtomically(b.at("bands.png"), files::writePng(p));
+    for (const char* count : {"3", "0"}) {
+        INFO(count);
+        REQUIRE(b.run(std::string("tones bands.png -o bands.svg --count ") + count) == 0);
+        const files::SvgResult r = files::readSvg(b.text("bands.svg"));
+        REQUIRE(r.ok());
+        std::size_t shapes = 0;
+        std::vector<art::Colour> colours;
+        for (const art::LayerPtr& l : r.document.layers)
+            for (const art::ItemPtr& i : l->items)
+                if (const art::Artwork* a = i->artwork()) {
+                    ++shapes;
+                    colours.push_back(*a->fill.colour);
+                    CHECK(curve::nodeCount(a->paths) == 4);
+                }
+        CHECK(shapes == 3);
+        CHECK(std::find(colours.begin(), colours.end(), art::Colour{220, 180, 60}) != colours.end());
+    }
+    CHECK(b.run("tones bands.png -o x.svg --count 40") != 0);
+    CHECK(b.run("tones nowhere.png -o x.svg") != 0);
+    CHECK_FALSE(b.text("err.txt").empty());
+    files::saveAtomically(b.at("broken.png"), std::string("\x89PNG not really"));
+    CHECK(b.run("tones broken.png -o x.svg") != 0);
+    CHECK_FALSE(fs::exists(b.at("x.svg")));
+}

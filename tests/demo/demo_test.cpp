@@ -1,9 +1,16 @@
+#include "art/drops.h"
+#include "art/facets.h"
+#include "demo/night_market.h"
 #include "demo/pages.h"
+#include "demo/photo.h"
 #include "demo/scanner.h"
+#include "demo/shelf.h"
 #include "pixel/lighting.h"
 #include "pixel/skew.h"
 
 #include <catch2/catch.hpp>
+
+#include <set>
 
 using namespace softrope;
 
@@ -70,4 +77,70 @@ TEST_CASE("an even page has no turn to speak of")
 {
     CHECK(pixel::skewOf(pixel::Grey(300, 200, 220)).confidence == 0);
     CHECK(pixel::skewOf(pixel::Grey(3, 3)).angle == 0);
+}
+
+TEST_CASE("photos are the same for the same seed, grainy, and hold what they are named for")
+{
+    demo::PhotoOptions o;
+    o.width = 96;
+    for (const std::string& scene : demo::photoScenes()) {
+        INFO(scene);
+        const pixel::Picture p = demo::photo(scene, o);
+        REQUIRE(p.width == 96);
+        REQUIRE(p.height == 120);
+        CHECK(p == demo::photo(scene, o));
+        // Dark and light are both there, and neighbours differ by grain.
+        int dark = 0, light = 0, grain = 0;
+        for (std::size_t k = 1; k < p.data.size(); ++k) {
+            dark += p.data[k].g < 70;
+            light += p.data[k].g > 120;
+            grain += p.data[k].g != p.data[k - 1].g;
+        }
+        CHECK(dark > 100);
+        CHECK(light > 100);
+        CHECK(grain > static_cast<int>(p.data.size() / 4));
+    }
+    demo::PhotoOptions other = o;
+    other.seed = 9;
+    CHECK_FALSE(demo::photo("lantern", o) == demo::photo("lantern", other));
+    CHECK(demo::photo("nothing", o).empty());
+    // The lantern's paper is lit and warm, its cap dark.
+    o.grain = 0;
+    const pixel::Picture lantern = demo::photo("lantern", o);
+    const pixel::Rgba paper = lantern.at(48, 75), night = lantern.at(4, 4);
+    CHECK(paper.r > paper.b + 40);
+    CHECK(paper.g > night.g + 60);
+}
+
+TEST_CASE("the shelf is searched by every word, and each picture says where it is from")
+{
+    CHECK(demo::searchShelf("").size() == demo::shelf().size());
+    REQUIRE(demo::searchShelf("NIGHT lantern").size() == 1);
+    CHECK(demo::searchShelf("lantern shell").empty());
+    std::set<std::string> ids;
+    for (const demo::ShelfPicture& p : demo::shelf()) {
+        CHECK(ids.insert(p.id).second);
+        CHECK_FALSE(p.origin.empty());
+        CHECK_FALSE(p.licence.empty());
+        CHECK(p.make(24).width == 24);
+    }
+}
+
+TEST_CASE("the moth in inks has every area in an ink, the crystal cut into shaded pieces")
+{
+    const art::Document moth = demo::nightMarketInks();
+    CHECK(moth.inks.size() == 5);
+    CHECK(art::withoutInkYet(moth).empty());
+    CHECK(art::leaks(moth).empty());
+    int drops = 0;
+    for (const art::LayerPtr& l : moth.layers)
+        for (const art::ItemPtr& i : l->items) drops += i->artwork() && i->artwork()->drop;
+    CHECK(drops >= 10);
+    const art::Document crystal = demo::nightMarketCrystal();
+    const art::Layer* pieces = nullptr;
+    for (const art::LayerPtr& l : crystal.layers)
+        if (l->facets) pieces = l.get();
+    REQUIRE(pieces);
+    CHECK(pieces->items.size() >= 14);
+    for (const tone::Facet& f : art::facetsOn(*pieces)) CHECK_FALSE(f.tiny);
 }

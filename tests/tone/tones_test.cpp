@@ -161,3 +161,23 @@ TEST_CASE("clusters cost no more than OpenCV's k-means on the same pixels")
         cv::kmeans(points, 6, which, cv::TermCriteria(cv::TermCriteria::COUNT + cv::TermCriteria::EPS, 100, 1e-4), 5, cv::KMEANS_PP_CENTERS, centres);
     CHECK(ours < 1.1 * theirs);
 }
+
+TEST_CASE("as many colours as the picture needs")
+{
+    tone::TonesOptions o;
+    o.count = 0;
+    const tone::Tones flat = tone::separate(scene(200, 0), o);
+    CHECK(flat.colours.size() == 3);
+    CHECK(flat.regions == 3);
+    CHECK(tone::separate(scene(200, 6), o).colours.size() == 3);
+    // A shade from black to white needs several, one colour two at most.
+    Picture shade(200, 40);
+    for (int y = 0; y < 40; ++y)
+        for (int x = 0; x < 200; ++x)
+            shade.at(x, y) = {static_cast<std::uint8_t>(x * 255 / 199), static_cast<std::uint8_t>(x * 255 / 199), static_cast<std::uint8_t>(x * 255 / 199),
+                              255};
+    const std::size_t n = tone::separate(shade, o).colours.size();
+    CHECK(n >= 4);
+    CHECK(n <= 8);
+    CHECK(tone::separate(Picture(40, 30, Rgba{90, 10, 10, 255}), o).shapes.size() == 1);
+}
