@@ -38,7 +38,7 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
     look_.width = std::clamp(kept.value("look/width", 6.0).toDouble(), 0.1, 1000.0);
     snapping_ = kept.value("snapping", true).toBool();
     connect(&session_, &Session::documentChanged, this, [this] {
-        if (tool_) tool_->changed();
+        if (tool_ && !session_.deriving()) tool_->changed();
         invalidate();
     });
     connect(&session_, &Session::selectionChanged, this, [this] { QWidget::update(); });
@@ -310,6 +310,26 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     });
 }
 
+namespace {
+
+// A gradient as Qt paints it: for what is held, until the renderer has it.
+QBrush brushOf(const art::Fill& fill, const Affine& toScreen)
+{
+    const art::Gradient& g = *fill.gradient;
+    QGradient q = g.kind == art::Gradient::Kind::linear ? static_cast<QGradient>(QLinearGradient(0, 0, 1, 0)) : static_cast<QGradient>(QRadialGradient(0, 0, 1));
+    for (const art::GradientStop& s : g.stops) {
+        QColor c(s.colour.r, s.colour.g, s.colour.b);
+        c.setAlphaF(static_cast<float>(s.opacity * fill.opacity));
+        q.setColorAt(std::clamp(s.at, 0.0, 1.0), c);
+    }
+    const Affine m = toScreen * g.place;
+    QBrush brush(q);
+    brush.setTransform(QTransform(m.a, m.b, m.c, m.d, m.e, m.f));
+    return brush;
+}
+
+} // namespace
+
 // -- painting -----------------------------------------------------------------------------------------------------
 
 void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
@@ -362,7 +382,7 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
                 if (a->fill.colour) {
                     QColor c(a->fill.colour->r, a->fill.colour->g, a->fill.colour->b);
                     c.setAlphaF(static_cast<float>(a->fill.opacity));
-                    p.fillPath(path, c);
+                    p.fillPath(path, a->fill.gradient ? brushOf(a->fill, toScreen) : QBrush(c));
                 }
                 if (a->stroke.colour) {
                     QColor c(a->stroke.colour->r, a->stroke.colour->g, a->stroke.colour->b);

@@ -279,9 +279,9 @@ void Card::pickedPaintSection()
                {{}, tr("No line"), tr("Takes the line away"), [this, items] {
                     session_.take(art::withPaint(session_.document(), items(), {}, art::Where::line), tr("No line"));
                 }}});
-    buttonRow({{"alike", tr("Like fill"), tr("Everything with the same fill (Shift+G)"), [this] { emit asksToRun("alike-fill"); }},
-               {"alike", tr("Line"), tr("Everything with the same line colour (Alt+Shift+G)"), [this] { emit asksToRun("alike-line"); }},
-               {"alike", tr("Weight"), tr("Everything with the same weight (Alt+G)"), [this] { emit asksToRun("alike-weight"); }}});
+    buttonRow({{{}, tr("Like fill"), tr("Everything with the same fill (Shift+G)"), [this] { emit asksToRun("alike-fill"); }},
+               {{}, tr("Line"), tr("Everything with the same line colour (Alt+Shift+G)"), [this] { emit asksToRun("alike-line"); }},
+               {{}, tr("Weight"), tr("Everything with the same weight (Alt+G)"), [this] { emit asksToRun("alike-weight"); }}});
     auto* opacity = new NumberField(0, 100, 0, "%");
     opacity->setFixedWidth(66);
     row(tr("Opacity of the fill"), opacity);

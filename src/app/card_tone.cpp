@@ -81,6 +81,7 @@ void Card::buildTone()
     auto* bars = new CutBars;
     column_->addWidget(bars);
     auto* cutText = label({}, "small");
+    cutText->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     column_->addWidget(cutText);
     auto* rows = new ToneRows;
     column_->addWidget(rows);
@@ -88,7 +89,7 @@ void Card::buildTone()
         const tone::Stack* s = desk_.stack();
         if (!s || s->cuts.empty()) return cutText->setText({});
         const auto k = static_cast<std::size_t>(bars->picked());
-        cutText->setText(tr("Cut %1, %2 to %3: drag, or left and right").arg(k + 1).arg(desk_.toneName(k), desk_.toneName(k + 1)));
+        cutText->setText(tr("Cut %1: %2 to %3").arg(k + 1).arg(desk_.toneName(k), desk_.toneName(k + 1)));
     };
     connect(bars, &CutBars::pickedChanged, this, tellCut);
     connect(bars, &CutBars::moved, this, [this, bars](const std::vector<double>& cuts, bool done) {

@@ -254,7 +254,7 @@ public:
                 return;
             }
         }
-        const art::ItemPtr hit = itemAt(bench_.document(), p.sheet, bench_.px(6));
+        const art::ItemPtr hit = areaAt(p.sheet);
         const art::Layer* on = hit ? bench_.document().layerOf(hit->id) : nullptr;
         if (on && on->locked) {
             bench_.clicksLocked(*on);
@@ -328,6 +328,15 @@ private:
     int grip_ = 0; // 1 start, 2 end
     Vec2 from_, to_, start_;
 
+    // What has a fill there, topmost; a line that lies over it is not what is meant.
+    art::ItemPtr areaAt(Vec2 at) const
+    {
+        const art::Document& d = bench_.document();
+        for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l)
+            for (auto i = (*l)->items.rbegin(); (*l)->shown && i != (*l)->items.rend(); ++i)
+                if (const art::Artwork* a = (*i)->artwork(); a && !a->guide && a->fill.colour && painterPath(a->paths, {}).contains(toQt(at))) return *i;
+        return itemAt(d, at, bench_.px(6));
+    }
     art::Gradient::Kind kind() const { return bench_.toolSetting("gradient-radial", 0) > 0 ? art::Gradient::Kind::radial : art::Gradient::Kind::linear; }
     const art::Gradient* inHand() const
     {

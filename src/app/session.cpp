@@ -155,8 +155,10 @@ void Session::derive(const art::Document& d)
     const bool untouched = !changed();
     history_.derive(d);
     if (untouched) saved_ = d; // nobody changed anything
+    deriving_ = true;
     emit documentChanged();
     emit selectionChanged();
+    deriving_ = false;
 }
 
 void Session::pick(const art::Selection& s)

@@ -67,6 +67,8 @@ public:
     void take(const art::Document& d, const art::Selection& s, const QString& name, const QString& burst = {});
     // Live parts worked out anew; no step.
     void derive(const art::Document& d);
+    // True while documentChanged tells of such: what a hand has begun goes on.
+    bool deriving() const { return deriving_; }
     void pick(const art::Selection& s);
     void pickItems(const std::vector<art::Id>& items);
     void endBurst() { history_.endBurst(); }
@@ -110,7 +112,7 @@ private:
     PictureShelf pictures_;
     files::Recovery recovery_;
     QTimer timer_;
-    bool keeping_ = false;
+    bool keeping_ = false, deriving_ = false;
 };
 
 } // namespace softrope::app

@@ -117,8 +117,14 @@ TEST_CASE("the lantern photo becomes five tones by pointer: cuts, a patch, half 
     REQUIRE(w.desk().stack()->patches.size() == 1);
     CHECK(w.desk().stack()->patches[0].strength == 18);
     const double zoom = h.canvas().view().zoom;
-    h.drag({320, 170}, {320, 170 + 80 / zoom});
-    CHECK(w.desk().stack()->patches[0].strength == Approx(18 - 40).margin(2));
+    // The shapes of the patch arrive while the hand pulls: it goes on.
+    h.press({320, 170});
+    h.move({320, 170 + 30 / zoom});
+    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+    h.move({320, 170 + 80 / zoom});
+    h.lift({320, 170 + 80 / zoom});
+    CHECK(h.document().layer(layer)->tones->stack.patches.at(0).strength == Approx(18 - 40).margin(2));
+    CHECK(w.session().history().undoName() == "Patch strength");
     h.key(Qt::Key_Up);
     CHECK(w.desk().stack()->patches[0].strength == Approx(18 - 39).margin(2));
     // Its strength and soft edge are on the card, and it can be dropped and brought back.
