@@ -203,7 +203,8 @@ void Window::meshPicture()
                 return;
             }
             const art::Item* on = desk_.picture();
-            const art::Layer* above = on ? session_.document().layerOf(on->id) : nullptr;
+            // Over the picture, and over its tones.
+            const art::Layer* above = desk_.layer() ? desk_.layer() : on ? session_.document().layerOf(on->id) : nullptr;
             const art::Added a = art::withMesh(session_.document(), r.mesh, canvas_->toolSetting("mesh-gap", 0), colour == 2, above ? above->id : 0);
             art::Selection s = session_.selection();
             s.items.clear();
