@@ -4,6 +4,8 @@
 #include "art/edits.h"
 #include "pixel/skew.h"
 
+#include <algorithm>
+#include <cmath>
 namespace softrope::app {
 
 using curve::Box;
@@ -75,6 +77,21 @@ void straightenByItself(Bench& bench, art::Id item)
             bench.session().take(withReferenceChanged(bench.document(), item, [&](art::Reference& r) { r.turn = -skew.angle; }), "Straighten");
             bench.say(QString("Straightened: the page lay %1° off. Ctrl+Z turns it back.").arg(curve::degrees(skew.angle), 0, 'f', 1));
         });
+}
+
+ShownPixels shownPixels(const pixel::Picture& p, const art::Reference& r)
+{
+    const curve::Box box = art::shownPart(r);
+    const int x0 = std::clamp(static_cast<int>(std::floor(box.min.x)), 0, p.width), y0 = std::clamp(static_cast<int>(std::floor(box.min.y)), 0, p.height);
+    const int x1 = std::clamp(static_cast<int>(std::ceil(box.max.x)), x0, p.width), y1 = std::clamp(static_cast<int>(std::ceil(box.max.y)), y0, p.height);
+    ShownPixels out{{}, {static_cast<double>(x0), static_cast<double>(y0)}};
+    if (x0 == 0 && y0 == 0 && x1 == p.width && y1 == p.height) {
+        out.pixels = p;
+        return out;
+    }
+    out.pixels = pixel::Picture(x1 - x0, y1 - y0);
+    for (int y = y0; y < y1; ++y) std::copy(p.row(y) + x0, p.row(y) + x1, out.pixels.row(y - y0));
+    return out;
 }
 
 } // namespace softrope::app

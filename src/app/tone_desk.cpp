@@ -16,19 +16,6 @@ namespace {
 
 constexpr double quickPixels = 7e5; // enough for a screen, and well under 50 ms
 
-// The shown part of the picture.
-pixel::Picture partOf(const pixel::Picture& p, const art::Reference& r, Vec2& offset)
-{
-    const curve::Box box = art::shownPart(r);
-    const int x0 = std::clamp(static_cast<int>(std::floor(box.min.x)), 0, p.width), y0 = std::clamp(static_cast<int>(std::floor(box.min.y)), 0, p.height);
-    const int x1 = std::clamp(static_cast<int>(std::ceil(box.max.x)), x0, p.width), y1 = std::clamp(static_cast<int>(std::ceil(box.max.y)), y0, p.height);
-    offset = {static_cast<double>(x0), static_cast<double>(y0)};
-    if (x0 == 0 && y0 == 0 && x1 == p.width && y1 == p.height) return p;
-    pixel::Picture out(x1 - x0, y1 - y0);
-    for (int y = y0; y < y1; ++y) std::copy(p.row(y) + x0, p.row(y) + x1, out.row(y - y0));
-    return out;
-}
-
 std::array<double, 6> lookOf(const art::Reference& r)
 {
     return {r.flattenLight, r.liftPaper, r.crop.min.x, r.crop.min.y, r.crop.max.x, r.crop.max.y};
@@ -210,7 +197,11 @@ void ToneDesk::prepare()
         this, {},
         [shelf = &session_.pictures(), r = *i->reference()](const Progress&) {
             Result out;
-            if (const auto p = shelf->wait(r)) out.levels = std::make_shared<const tone::Levels>(tone::levelsOf(partOf(*p, r, out.offset), quickPixels));
+            if (const auto p = shelf->wait(r)) {
+                const ShownPixels part = shownPixels(*p, r);
+                out.levels = std::make_shared<const tone::Levels>(tone::levelsOf(part.pixels, quickPixels));
+                out.offset = part.offset;
+            }
             return out;
         },
         [this, file = i->reference()->picture.get(), look = lookOf(*i->reference())](const Result& r) {
@@ -257,13 +248,12 @@ void ToneDesk::refine()
             Result out;
             const auto picture = shelf->wait(reference);
             if (!picture || p.cancelled()) return out;
-            Vec2 offset;
-            const pixel::Picture part = partOf(*picture, reference, offset);
+            const ShownPixels part = shownPixels(*picture, reference);
             tone::TonesOptions o;
             o.cancelled = [&p] { return p.cancelled(); };
             o.progress = [&p](double v) { p.share->store(v); };
-            const tone::Tones t = tone::separate(part, tone::shifted(stack, -offset), o);
-            out.items = art::itemsOf(t, art::placement(reference) * curve::translation(offset));
+            const tone::Tones t = tone::separate(part.pixels, tone::shifted(stack, -part.offset), o);
+            out.items = art::itemsOf(t, art::placement(reference) * curve::translation(part.offset));
             out.done = !p.cancelled();
             return out;
         },

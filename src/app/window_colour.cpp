@@ -188,13 +188,8 @@ void Window::meshPicture()
             if (!picture) return Result{};
             o.cancelled = [&p] { return p.cancelled(); };
             o.progress = [&p](double v) { p.share->store(v); };
-            // Only what is shown of it.
-            const curve::Box box = art::shownPart(r);
-            const int x0 = std::clamp(static_cast<int>(box.min.x), 0, picture->width), y0 = std::clamp(static_cast<int>(box.min.y), 0, picture->height);
-            const int x1 = std::clamp(static_cast<int>(box.max.x), x0, picture->width), y1 = std::clamp(static_cast<int>(box.max.y), y0, picture->height);
-            pixel::Picture part(x1 - x0, y1 - y0);
-            for (int y = y0; y < y1; ++y) std::copy(picture->row(y) + x0, picture->row(y) + x1, part.row(y - y0));
-            return Result{art::transformed(tone::meshOf(part, o), art::placement(r) * curve::translation({static_cast<double>(x0), static_cast<double>(y0)}))};
+            const ShownPixels part = shownPixels(*picture, r);
+            return Result{art::transformed(tone::meshOf(part.pixels, o), art::placement(r) * curve::translation(part.offset))};
         },
         [this, colour](const Result& r) {
             endBusy();

@@ -1,5 +1,8 @@
 // Edits of the Build step.
 #include "art/build.h"
+#include "art/drops.h"
+#include "art/facets.h"
+#include "art/inks.h"
 #include "art/touch.h"
 
 #include <catch2/catch.hpp>
@@ -166,4 +169,87 @@ TEST_CASE("Even spaces between things")
     const Document even = distributed(d, ids, Along::across);
     CHECK(curve::bounds(even.item(ids[1])->artwork()->paths).min.x == Approx(200));
     CHECK(distributed(d, {ids[0], ids[1]}, Along::across) == d);
+}
+
+TEST_CASE("paint survives building: inks, tints and gradients go with the shape that gives the look")
+{
+    const Added kiln = withInk(newDocument(), "Kiln", {166, 63, 43});
+    Id a = 0, b = 0;
+    Document d = withPath(kiln.document, curve::rectangle({0, 0}, {100, 100}), Colour{9, 9, 9}, &a);
+    d = withPath(d, curve::rectangle({50, 0}, {150, 100}), Colour{9, 9, 9}, &b);
+    d = withPaint(d, {a}, paintOf(d, {kiln.id, 1}), Where::area);
+    d = withPaint(d, {a}, {}, Where::line);
+    const auto fillOfItem = [](const Document& of, Id id) { return of.item(id)->artwork()->fill; };
+    SECTION("the union takes the lowest one's ink, and changes with it")
+    {
+        for (const bool live : {false, true}) {
+            const CombinedShapes c = withCombined(d, {a, b}, planar::Operation::unite, live);
+            REQUIRE(c.item);
+            CHECK(fillOfItem(c.document, c.item).ink == InkUse{kiln.id, 1});
+            const Document mixed = withInkColour(c.document, kiln.id, {10, 20, 200});
+            CHECK(*fillOfItem(mixed, c.item).colour == tintOf({10, 20, 200}, 1));
+            if (live) CHECK(mixed.item(c.item)->artwork()->combined->parts[0].fill.colour == tintOf({10, 20, 200}, 1));
+        }
+    }
+    SECTION("pieces of a split keep it")
+    {
+        const Taken t = withSplit(d, {a, b});
+        REQUIRE(t.items.size() >= 3);
+        int inked = 0;
+        for (const Id id : t.items) inked += fillOfItem(t.document, id).ink.ink == kiln.id;
+        CHECK(inked >= 1);
+    }
+    SECTION("a line becomes a shape in the line's ink")
+    {
+        d = withPaint(d, {b}, paintOf(d, {kiln.id, -2}), Where::line);
+        const Document shapes = withLinesAsShapes(d, {b});
+        bool found = false;
+        for (const LayerPtr& l : shapes.layers)
+            for (const ItemPtr& i : l->items) found = found || (i->artwork() && i->artwork()->fill.ink == InkUse{kiln.id, -2});
+        CHECK(found);
+    }
+    SECTION("a gradient is mirrored with its shape")
+    {
+        d = withGradient(d, {a}, Gradient::Kind::linear, {10, 20}, {60, 40}, {{0, {1, 2, 3}, 1, {}}, {1, {200, 1, 1}, 1, {}}});
+        const Taken t = withMirroredCopies(d, {a}, mirror::Axis{{200, 0}, curve::pi / 2});
+        REQUIRE(t.items.size() == 1);
+        const Gradient& g = *fillOfItem(t.document, t.items.front()).gradient;
+        CHECK(distance(gradientStart(g), {390, 20}) < 1e-9);
+        CHECK(distance(gradientEnd(g), {340, 40}) < 1e-9);
+        // On a mirrored layer the other half has it too.
+        const Document mirrored = withMirror(d, d.layers.back()->id, mirror::Axis{{200, 0}, curve::pi / 2});
+        bool other = false;
+        for (const Item& i : mirroredItems(*mirrored.layers.back()))
+            other = other || (i.artwork()->fill.gradient && distance(gradientStart(*i.artwork()->fill.gradient), {390, 20}) < 1e-9);
+        CHECK(other);
+    }
+    SECTION("copies are of the same ink, sized ones keep their gradient in place")
+    {
+        d = withGradient(d, {a}, Gradient::Kind::radial, {50, 50}, {100, 50}, {{0, {1, 2, 3}, 1, {kiln.id, 0}}, {1, {200, 1, 1}, 1, {}}});
+        const Copies c = withCopies(d, {a});
+        const Document sized = art::transformed(c.document, c.items, curve::scaling(2, 0.5));
+        const Gradient& g = *fillOfItem(sized, c.items.front()).gradient;
+        CHECK(gradientStart(g) == Vec2{100, 25});
+        CHECK(g.place * Vec2{0, 1} == Vec2{100, 50});
+        CHECK_FALSE(*fillOfItem(withInkColour(sized, kiln.id, {7, 7, 7}), c.items.front()).gradient == g);
+    }
+}
+
+TEST_CASE("areas under lines leave out what pictures gave: live tones, facets, drops")
+{
+    Id ring = 0;
+    Document d = withPath(newDocument(), curve::circle({200, 200}, 100), {}, &ring);
+    const std::size_t before = drawnLines(d).paths.size();
+    tone::Mesh mesh;
+    mesh.points = {{0, 0}, {100, 0}, {0, 100}};
+    mesh.faces = {{0, 1, 2}};
+    mesh.colours = {{9, 9, 9, 255}};
+    d = withMesh(d, mesh, 0, false).document;
+    planar::BuildOptions o;
+    const planar::MapPtr map = planar::build(drawnLines(d).paths, o);
+    d = withDrop(d, *map, drawnLines(d), {200, 200}, {Colour{1, 2, 3}, {}}).document;
+    CHECK(drawnLines(d).paths.size() == before);
+    CHECK(drawnLines(d).items == std::vector<Id>{ring});
+    const Added areas = withAreasUnderLines(d, *map);
+    CHECK(areas.document.layer(areas.id)->items.size() == 1);
 }

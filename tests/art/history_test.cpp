@@ -146,3 +146,29 @@ TEST_CASE("undoing everything gives back the first document, redoing everything 
         CHECK(h.now().document == last);
     }
 }
+
+TEST_CASE("what live parts work out is no step: undo and redo go past it, and what could be redone still can")
+{
+    strokes::Random r(5);
+    const Document first = withItem(newDocument(), 0, someLine(r)).document;
+    History h({newDocument(), {}});
+    h.take({first, {}}, "Line");
+    h.take({withItem(first, 0, someLine(r)).document, {}}, "Line");
+    const Document last = h.now().document;
+    REQUIRE(h.undo());
+    const Document derived = withTitle(h.now().document, "derived");
+    h.derive(derived);
+    CHECK(h.now().document == derived);
+    CHECK(h.length() == 2);
+    REQUIRE(h.canRedo());
+    REQUIRE(h.redo());
+    CHECK(h.now().document == last);
+    REQUIRE(h.undo());
+    CHECK(h.now().document == derived);
+    // A pick of what is gone is let go.
+    Selection s;
+    s.items = allItems(derived);
+    h.pick(s);
+    h.derive(newDocument());
+    CHECK(h.now().selection.items.empty());
+}

@@ -1,5 +1,8 @@
 // Broken files by the thousand, from a seeded generator: whatever comes in, what comes out is finite and saves again.
 #include "art/art.h"
+#include "art/facets.h"
+#include "art/inks.h"
+#include "art/tones.h"
 #include "curve/strokes.h"
 #include "files/path_data.h"
 #include "files/svg.h"
@@ -28,6 +31,21 @@ bool sound(const art::Document& d)
     return true;
 }
 
+// Bytes changed, dropped, doubled.
+std::string broken(std::string text, strokes::Random& r)
+{
+    for (int k = 0, n = 1 + r.below(6); k < n; ++k) {
+        const auto at = static_cast<std::size_t>(r.below(static_cast<int>(text.size())));
+        switch (r.below(4)) {
+        case 0: text[at] = static_cast<char>(32 + r.below(95)); break;
+        case 1: text.erase(at, static_cast<std::size_t>(1 + r.below(12))); break;
+        case 2: text.insert(at, text.substr(at, static_cast<std::size_t>(r.below(20)))); break;
+        default: text[at] = static_cast<char>(r.below(256)); break;
+        }
+    }
+    return text;
+}
+
 } // namespace
 
 TEST_CASE("bytes changed, dropped and doubled at random")
@@ -35,17 +53,7 @@ TEST_CASE("bytes changed, dropped and doubled at random")
     strokes::Random r(99);
     int opened = 0;
     for (int round = 0; round < 3000; ++round) {
-        std::string text = drawing;
-        for (int k = 0, n = 1 + r.below(6); k < n; ++k) {
-            const auto at = static_cast<std::size_t>(r.below(static_cast<int>(text.size())));
-            switch (r.below(4)) {
-            case 0: text[at] = static_cast<char>(32 + r.below(95)); break;
-            case 1: text.erase(at, static_cast<std::size_t>(1 + r.below(12))); break;
-            case 2: text.insert(at, text.substr(at, static_cast<std::size_t>(r.below(20)))); break;
-            default: text[at] = static_cast<char>(r.below(256)); break;
-            }
-        }
-        const SvgResult out = readSvg(text);
+        const SvgResult out = readSvg(broken(drawing, r));
         if (!out.ok()) {
             CHECK_FALSE(out.problem.empty());
             continue;
@@ -123,4 +131,63 @@ TEST_CASE("viewBox and preserveAspectRatio place the drawing as the standard say
     CHECK(bounds(svg + ">").max.x == Approx(300));
     CHECK(bounds(svg + " preserveAspectRatio='none'>").max.x == Approx(400));
     CHECK(bounds("<svg xmlns='http://www.w3.org/2000/svg' viewBox='50 0 100 100'>").min.x == Approx(-50));
+}
+
+TEST_CASE("working files with live parts, broken at random: recipes that cannot be are dropped, what is read can be edited on")
+{
+    art::Document d = art::withInk(art::newDocument(), "Kiln", {166, 63, 43}).document;
+    art::Item i;
+    art::Artwork a;
+    a.paths = {curve::rectangle({10, 10}, {90, 80})};
+    a.fill.colour = art::Colour{166, 63, 43};
+    a.fill.ink = {d.inks[0].id, 1};
+    auto drop = std::make_shared<art::Drop>();
+    drop->seed = {50, 50};
+    drop->lines = {{3, true}, {4, false}};
+    drop->leaks = {{1, 2}};
+    a.drop = drop;
+    i.is = a;
+    const art::Added shape = art::withItem(d, 0, i);
+    d = art::withGradient(shape.document, {shape.id}, art::Gradient::Kind::radial, {20, 20}, {70, 60},
+                          {{0, {1, 2, 3}, 0.5, {d.inks[0].id, 0}}, {1, {9, 9, 9}, 1, {}}});
+    tone::FacetPlan plan;
+    plan.outline = a.paths;
+    plan.chords = {{{10, 10}, {90, 80}}};
+    plan.held = {{{30, 60}, 2, 0.5, true}};
+    d = art::withFacets(d, shape.id, plan, d.inks[0].id).document;
+    tone::Mesh mesh;
+    mesh.points = {{0, 0}, {50, 0}, {50, 50}, {0, 50}};
+    mesh.faces = {{0, 1, 2}, {0, 2, 3}};
+    mesh.colours.assign(2, pixel::Rgba{9, 80, 200, 255});
+    d = art::withMesh(d, mesh, 1, false).document;
+    tone::Stack s;
+    s.cuts = {60, 120};
+    s.patches = {{curve::circle({5, 5}, 3), 10, 1}};
+    d = art::withLayer(d, d.layers[0]->id, [&](art::Layer& l) { l.tones = std::make_shared<art::ToneLayer>(art::ToneLayer{7, s, false, 99}); });
+    const std::string text = writeWorkingSvg(d);
+    REQUIRE(readSvg(text).document == d);
+    strokes::Random r(31);
+    int opened = 0;
+    for (int round = 0; round < 1500; ++round) {
+        const SvgResult out = readSvg(broken(text, r));
+        if (!out.ok()) continue;
+        ++opened;
+        REQUIRE(sound(out.document));
+        art::Document on = out.document;
+        // What was read is used: nothing falls over.
+        for (const art::Ink& ink : out.document.inks) on = art::withInkColour(on, ink.id, {1, 2, 3});
+        for (const art::LayerPtr& l : out.document.layers) {
+            if (l->tones) {
+                CHECK(l->tones->stack.cuts.size() <= 15);
+                CHECK(std::is_sorted(l->tones->stack.cuts.begin(), l->tones->stack.cuts.end()));
+            }
+            if (!l->facets) continue;
+            if (l->facets->mesh.faces.empty())
+                on = art::withFacetsShuffled(on, l->id, 3);
+            else
+                on = art::withMeshChanged(on, l->id, tone::withPointMoved(l->facets->mesh, 2, {40, 40}), 2);
+        }
+        REQUIRE(readSvg(writeWorkingSvg(on)).ok());
+    }
+    CHECK(opened > 300);
 }
