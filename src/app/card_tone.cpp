@@ -131,6 +131,7 @@ void Card::buildTone()
     if (id == "patch") {
         settingField(tr("A new patch is lighter by"), -255, 255, 0, {}, "patch-strength", 18);
         settingField(tr("and soft over"), 0, 500, 0, tr("px"), "patch-soft", 12);
+        settingField(tr("Brush, with Shift"), 1, 500, 0, tr("px"), "patch-brush", 24);
     }
     if (!desk_.layer()) return;
     rule();

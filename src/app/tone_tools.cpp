@@ -4,6 +4,7 @@
 #include "app/tone_desk.h"
 #include "curve/fit.h"
 #include "curve/polygon.h"
+#include "curve/swell.h"
 
 #include <algorithm>
 #include <cmath>
@@ -23,6 +24,21 @@ Path drawnRound(std::vector<Vec2> way, double px)
     o.slack = 3 * px;
     o.grain = px;
     return curve::fit(way, true, o).path;
+}
+
+// What a brush of that radius covers along the way; empty for a mere click.
+Path drawnAlong(const std::vector<Vec2>& way, double radius, double px)
+{
+    if (way.size() < 2) return {};
+    curve::FitOptions o;
+    o.slack = 2 * px;
+    o.grain = px;
+    curve::Swell even;
+    even.beads = {{0, 1}, {1, 1}};
+    Path widest;
+    for (Path& p : curve::swelledOutline(curve::fit(way, false, o).path, 2 * radius, even, true, px))
+        if (std::abs(curve::area(p)) > std::abs(curve::area(widest))) widest = std::move(p);
+    return widest;
 }
 
 Path mapped(const Path& p, const curve::Affine& m)
@@ -215,8 +231,9 @@ private:
 class PatchTool : public StackTool, public PatchHand {
 public:
     PatchTool(Bench& b, ToneDesk& d)
-        : StackTool(b, d, "patch", "Patch", "tone-patch", "D",
-                    "<b>Patch</b> makes one spot lighter or darker. Draw round it, then drag up or down inside. Delete drops it, Esc lets go.")
+        : StackTool(
+              b, d, "patch", "Patch", "tone-patch", "D",
+              "<b>Patch</b> makes one spot lighter or darker. Draw round it (Shift paints it), then drag up or down inside. Alt draws the picked one anew.")
     {
     }
     int patch() const override
@@ -245,8 +262,10 @@ public:
         const int hit = patchAt(p.sheet);
         way_ = {p.sheet};
         from_ = p.screen;
-        pulling_ = hit >= 0;
-        if (hit >= 0) pickPatch(hit);
+        painting_ = p.shift();
+        anew_ = p.alt() ? patch() : -1;
+        pulling_ = hit >= 0 && !painting_ && anew_ < 0;
+        if (pulling_) pickPatch(hit);
     }
     void drag(const Pointer& p) override
     {
@@ -274,13 +293,18 @@ public:
             if (moved && desk_.stack()) desk_.take(*desk_.stack(), "Patch strength");
             return;
         }
-        const Path round = drawnRound(way, bench_.px(1));
+        const Path round = painting_ ? drawnAlong(way, bench_.toolSetting("patch-brush", 24), bench_.px(1)) : drawnRound(way, bench_.px(1));
         if (round.empty()) {
             pickPatch(-1);
             if (way.size() > 3) bench_.say("That encloses too little. Draw all the way round.");
             return;
         }
         tone::Stack s = *desk_.stack();
+        if (anew_ >= 0 && anew_ < static_cast<int>(s.patches.size())) {
+            s.patches[static_cast<std::size_t>(anew_)].outline = mapped(round, desk_.toPicture());
+            desk_.take(s, "Patch drawn anew");
+            return;
+        }
         const curve::Box box = curve::bounds(round);
         tone::Patch patch{mapped(round, desk_.toPicture()), bench_.toolSetting("patch-strength", 18),
                           inPicture(std::min(bench_.toolSetting("patch-soft", 12), 0.4 * std::min(box.width(), box.height())))};
@@ -311,7 +335,15 @@ public:
     }
     void paint(Marks& m) override
     {
-        if (!pulling_ && way_.size() > 1) m.line({curve::polyline(way_, true)}, marks().geometry, 2, Qt::DashLine);
+        if (!pulling_ && way_.size() > 1) {
+            if (painting_) {
+                QColor wash = marks().geometry;
+                wash.setAlphaF(0.3F);
+                m.line({curve::polyline(way_, false)}, wash, 2 * bench_.toolSetting("patch-brush", 24) * curve::meanScale(m.toScreen()));
+            } else {
+                m.line({curve::polyline(way_, true)}, marks().geometry, 2, Qt::DashLine);
+            }
+        }
         const tone::Stack* s = desk_.stack();
         if (!s) return;
         for (std::size_t k = 0; k < s->patches.size(); ++k) {
@@ -330,8 +362,8 @@ public:
 
 private:
     std::optional<tone::Stack> start_;
-    int picked_ = -1;
-    bool pulling_ = false;
+    int picked_ = -1, anew_ = -1; // the patch whose outline is drawn anew
+    bool pulling_ = false, painting_ = false;
     QPointF from_;
 
     int patchAt(Vec2 p) const

@@ -254,7 +254,7 @@ TEST_CASE("the stand-in can be stopped in the middle of a stroke, which ends whe
     h.key(Qt::Key_D);
     app::Recording r;
     r.strokes.resize(1);
-    for (int i = 0; i < 400; ++i) r.strokes[0].push_back({{100.0 + 2 * i, 500 + 60 * std::sin(i * 0.05)}, 0.5F, 0, 0, static_cast<float>(i) / 100});
+    for (int i = 0; i < 400; ++i) r.strokes[0].push_back({{100.0 + 2 * i, 500 + 60 * std::sin(i * 0.05)}, 0.5F, 0, 0, static_cast<float>(i) / 25});
     w.replay().start(r, 1, 0);
     settle(700);
     REQUIRE(w.replay().running());

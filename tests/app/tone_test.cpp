@@ -217,6 +217,36 @@ TEST_CASE("edges are pushed, specks swept, and undo takes each back as one step"
     CHECK(w.lastSaid().contains("no tone stack"));
 }
 
+TEST_CASE("a patch is painted with Shift, and the picked one drawn anew with Alt")
+{
+    app::Window w;
+    Hand h(w);
+    bringLantern(w);
+    w.setStep(3);
+    REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
+    w.desk().begin(3);
+    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+    h.canvas().setToolSetting("patch-brush", 30);
+    h.canvas().setFocus();
+    h.key(Qt::Key_D);
+    h.held = Qt::ShiftModifier;
+    h.drag({200, 300}, {400, 300}, 20);
+    REQUIRE(w.desk().stack()->patches.size() == 1);
+    const auto onSheet = [&] { return curve::bounds(curve::transformed(w.desk().stack()->patches[0].outline, w.desk().toSheet())); };
+    CHECK(onSheet().height() == Approx(60).margin(4)); // twice the brush
+    CHECK(onSheet().width() == Approx(260).margin(8));
+    CHECK(w.session().history().undoName() == "Patch");
+    h.held = Qt::AltModifier;
+    std::vector<Vec2> round;
+    for (int k = 0; k <= 40; ++k) round.push_back(Vec2{320, 400} + 80.0 * curve::direction(k * curve::pi / 20));
+    h.stroke(round);
+    h.held = Qt::NoModifier;
+    REQUIRE(w.desk().stack()->patches.size() == 1);
+    CHECK(onSheet().centre().y == Approx(400).margin(6));
+    CHECK(w.desk().stack()->patches[0].strength == 18);
+    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+}
+
 TEST_CASE("messy zones are covered in working colours and turned into the tones in one act")
 {
     app::Window w;

@@ -223,7 +223,7 @@ TEST_CASE("freehand: few nodes, closes near its start, slack changes it afterwar
     CHECK(h.path(0).nodes.size() < 30);
     REQUIRE(h.lines()[0]->artwork()->drawn);
     CHECK(h.lines()[0]->artwork()->drawn->samples.size() > 100);
-    settle();
+    settle(150); // the card is built anew with the line
     const auto sliders = w.findChildren<app::Slider*>();
     app::Slider* slack = nullptr;
     for (app::Slider* s : sliders)
