@@ -1,5 +1,6 @@
 // What the cards of Tone and Colour do by their buttons and fields, and what they say when something is missing.
 #include "app/hand.h"
+#include "app/tone_pieces.h"
 
 #include "app/ink_hand.h"
 #include "app/ink_widgets.h"
@@ -12,7 +13,10 @@
 
 using namespace softrope;
 using curve::Vec2;
+using hand::button;
 using hand::Hand;
+using hand::shapesReady;
+using hand::withSquare;
 
 namespace {
 
@@ -23,31 +27,12 @@ template <class W> W* named(app::Window& w, const QString& accessibleName)
     return nullptr;
 }
 
-QAbstractButton* button(app::Window& w, const QString& words)
-{
-    for (QAbstractButton* b : w.findChildren<QAbstractButton*>())
-        if (b->isVisible() && b->text() == words) return b;
-    return nullptr;
-}
-
 void press(app::Window& w, const QString& words)
 {
     hand::settle();
     INFO(words.toStdString());
     REQUIRE(button(w, words));
     QTest::mouseClick(button(w, words), Qt::LeftButton);
-}
-
-art::Document withSquare(const art::Document& d, Vec2 at, art::Colour c, art::InkUse ink = {})
-{
-    art::Item i;
-    art::Artwork a;
-    a.paths = {curve::rectangle(at, at + Vec2{200, 200})};
-    a.fill.colour = c;
-    a.fill.ink = ink;
-    a.stroke.colour.reset();
-    i.is = std::move(a);
-    return art::withItem(d, 0, std::move(i)).document;
 }
 
 // A picture of four grey fields with a few specks.
@@ -71,12 +56,6 @@ art::Document withFields()
     sheet.width = 160;
     sheet.height = 120;
     return art::withReference(art::newDocument(sheet), file, "Fields", 1).document;
-}
-
-bool shapesReady(app::Window& w)
-{
-    const art::Layer* l = w.desk().layer();
-    return l && !w.desk().working() && !l->items.empty() && !art::wantsTones(w.session().document(), *l);
 }
 
 } // namespace

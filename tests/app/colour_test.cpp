@@ -1,5 +1,6 @@
 // Colour, done by hand: drops on the moth that follow a moved line, inks, taking colours, gradients, alike, palettes, the shelf.
 #include "app/hand.h"
+#include "app/tone_pieces.h"
 
 #include "app/ink_hand.h"
 #include "app/shelf_dialog.h"
@@ -20,6 +21,7 @@
 using namespace softrope;
 using curve::Vec2;
 using hand::Hand;
+using hand::withSquare;
 
 namespace {
 
@@ -50,18 +52,6 @@ art::Document withLine(const art::Document& d, curve::Path p, art::Id* id = null
     const art::Added added = art::withItem(d, 0, std::move(i));
     if (id) *id = added.id;
     return added.document;
-}
-
-art::Document withSquare(const art::Document& d, Vec2 at, art::Colour c, art::InkUse ink = {})
-{
-    art::Item i;
-    art::Artwork a;
-    a.paths = {curve::rectangle(at, at + Vec2{200, 200})};
-    a.fill.colour = c;
-    a.fill.ink = ink;
-    a.stroke.colour.reset();
-    i.is = std::move(a);
-    return art::withItem(d, 0, std::move(i)).document;
 }
 
 } // namespace

@@ -1,6 +1,7 @@
 // Tones and facets, done by hand: the lantern photo to five tones with one patch and half dark, half light; working colours; a facet
 // emblem from an outline; pieces over a picture.
 #include "app/hand.h"
+#include "app/tone_pieces.h"
 
 #include "app/card.h"
 #include "app/cut_bars.h"
@@ -17,17 +18,11 @@
 
 using namespace softrope;
 using curve::Vec2;
+using hand::button;
 using hand::Hand;
+using hand::shapesReady;
 
 namespace {
-
-// A button of the card or window by its words.
-QAbstractButton* button(app::Window& w, const QString& words)
-{
-    for (QAbstractButton* b : w.findChildren<QAbstractButton*>())
-        if (b->isVisible() && b->text() == words) return b;
-    return nullptr;
-}
 
 void bringLantern(app::Window& w)
 {
@@ -45,12 +40,6 @@ void bringLantern(app::Window& w)
     sheet.height = 800;
     w.session().start(art::withReference(art::newDocument(sheet), file, "Lantern photo", 1).document, {});
     w.canvas().fitSheet();
-}
-
-bool shapesReady(app::Window& w)
-{
-    const art::Layer* l = w.desk().layer();
-    return l && !w.desk().working() && !l->items.empty() && !art::wantsTones(w.session().document(), *l);
 }
 
 } // namespace
