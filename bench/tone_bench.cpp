@@ -42,7 +42,7 @@ const pixel::Picture& photo12()
 tone::Stack fiveTones()
 {
     tone::Stack s;
-    s.cuts = tone::cutsFor(tone::countsOf(tone::levelsOf(photo12(), 1e6)), 5);
+    s.cuts = tone::cutsFor(tone::countsOf(tone::levelsOf(photo12(), 1e6).level), 5);
     s.slack = 3;
     s.smallest = 400;
     s.patches = {{curve::circle({1500, 900}, 500), 18, 90}};
@@ -70,7 +70,7 @@ void quickPicture(benchmark::State& state)
         s.cuts[1] += 0.1;
         const tone::Labels t = tone::quickTones(levels, s);
         benchmark::DoNotOptimize(tone::paintsOf(levels, t, s));
-        benchmark::DoNotOptimize(tone::countsOf(levels));
+        benchmark::DoNotOptimize(tone::countsOf(levels.level));
     }
 }
 BENCHMARK(quickPicture)->Unit(benchmark::kMillisecond)->UseRealTime();

@@ -1,7 +1,6 @@
 #include "app/areas.h"
 
 #include "app/task.h"
-#include "art/drops.h"
 
 #include <QSettings>
 
@@ -61,14 +60,16 @@ void Areas::begin()
         art::DrawnLines lines;
         planar::MapPtr map;
         std::vector<curve::Paths> outlines;
+        art::FollowedDrops followed;
     };
     inBackground<Result>(
         this, {},
         [d = session_.document(), kept = kept_, o = options()](const Progress&) {
-            Result r{art::drawnLines(d), nullptr, {}};
+            Result r{art::drawnLines(d), nullptr, {}, {}};
             const std::lock_guard lock(kept->mutex);
             r.map = kept->builder.build(r.lines.paths, o);
             r.outlines = r.map->outlines(r.map->areas());
+            r.followed = art::withDropsFollowed(d, *r.map, r.lines, o.gap);
             return r;
         },
         [this](Result r) {
@@ -76,6 +77,8 @@ void Areas::begin()
             map_ = std::move(r.map);
             lines_ = std::move(r.lines);
             outlines_ = std::move(r.outlines);
+            // What was drawn meanwhile is followed the next time.
+            if (!stale_ && r.followed.moved > 0) emit dropsFollowed(r.followed);
             emit changed();
             if (stale_) {
                 begin();
@@ -100,9 +103,8 @@ void Areas::whenReady(std::function<void()> act)
 std::vector<art::Id> Areas::linesRound(const std::vector<int>& areas) const
 {
     std::vector<art::Id> found;
-    const auto byFace = art::linesByFace(*map_, lines_);
     for (const int f : areas)
-        for (const art::LineSide& s : byFace[static_cast<std::size_t>(f)])
+        for (const art::LineSide& s : art::linesRound(*map_, lines_, f))
             if (std::find(found.begin(), found.end(), s.line) == found.end()) found.push_back(s.line);
     return found;
 }

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/session.h"
-#include "art/build.h"
+#include "art/drops.h"
 #include "planar/planar.h"
 
 #include <functional>
@@ -37,6 +37,8 @@ public:
     std::vector<art::Id> linesRound(const std::vector<int>& areas) const;
 
 signals:
+    // Colour drops went where their areas went; comes before `changed`, and only while the document is still the one looked at.
+    void dropsFollowed(const art::FollowedDrops& drops);
     void changed();
 
 private:

@@ -316,7 +316,8 @@ namespace {
 QBrush brushOf(const art::Fill& fill, const Affine& toScreen)
 {
     const art::Gradient& g = *fill.gradient;
-    QGradient q = g.kind == art::Gradient::Kind::linear ? static_cast<QGradient>(QLinearGradient(0, 0, 1, 0)) : static_cast<QGradient>(QRadialGradient(0, 0, 1));
+    QGradient q =
+        g.kind == art::Gradient::Kind::linear ? static_cast<QGradient>(QLinearGradient(0, 0, 1, 0)) : static_cast<QGradient>(QRadialGradient(0, 0, 1));
     for (const art::GradientStop& s : g.stops) {
         QColor c(s.colour.r, s.colour.g, s.colour.b);
         c.setAlphaF(static_cast<float>(s.opacity * fill.opacity));

@@ -16,6 +16,8 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QPainter>
+#include <QResizeEvent>
+#include <QScrollBar>
 #include <QTimer>
 #include <QVBoxLayout>
 
@@ -71,6 +73,18 @@ Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneD
     for (const char* id : {"carve", "follow"})
         if (auto* hand = dynamic_cast<Gathering*>(canvas_.toolNamed(id))) hand->onChange([this] { refresh(); });
     rebuild();
+}
+
+// What stood side by side may stand below each other now.
+void Card::resizeEvent(QResizeEvent* e)
+{
+    if (e->size().width() != e->oldSize().width()) QTimer::singleShot(0, this, &Card::rebuild);
+}
+
+int Card::roomAcross() const
+{
+    const QMargins m = column_->contentsMargins();
+    return area_->viewport()->width() - m.left() - m.right() - area_->verticalScrollBar()->sizeHint().width();
 }
 
 void Card::setStep(int step)

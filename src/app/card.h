@@ -33,6 +33,7 @@ signals:
 
 protected:
     void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
 
 private:
     Session& session_;
@@ -96,13 +97,21 @@ private:
     QString toneContext() const;
     void buildTone();
     void patchSection();
+    void workingSection();
     void facetSection();
     void toneBottom(QString& text, QString& act);
     std::size_t stackNodes() const;
     bool coloursNow() const;
     QString colourContext() const;
+    // What is picked, as far as paint goes.
+    struct PickedPaint {
+        const art::Artwork* first = nullptr;
+        const art::Gradient* gradient = nullptr; // the first there is
+        bool drop = false;
+    };
+    PickedPaint pickedPaint() const;
     void buildColour();
-    void inkRow(art::Id ink, std::size_t place);
+    void inkRow(art::Id ink);
     void putOnPicked();
     void pickedPaintSection();
     void colourBottom(QString& text, QString& act);
@@ -117,6 +126,7 @@ private:
     void combineSection();
     void shapeSection(art::Id id);
     void buildBottom(QString& text, QString& act);
+    int roomAcross() const; // px for what stands side by side
     void buttonRow(const std::vector<CardButton>& buttons);
     void tickBox(const QString& text, const QString& tip, std::function<bool()> get, std::function<void(bool)> set);
     void settingField(const QString& name, double least, double most, int decimals, const QString& unit, const char* key, double otherwise);

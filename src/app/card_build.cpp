@@ -64,18 +64,27 @@ bool Card::buildsNow() const
 
 void Card::buttonRow(const std::vector<CardButton>& buttons)
 {
-    auto* w = new QWidget;
-    auto* r = new QHBoxLayout(w);
-    r->setContentsMargins(0, 0, 0, 0);
-    r->setSpacing(6);
+    constexpr int gap = 6;
+    const int room = roomAcross();
+    QHBoxLayout* r = nullptr;
+    int taken = 0;
     for (const CardButton& b : buttons) {
         auto* pill = new Pill(b.icon, b.text);
         pill->setToolTip(b.tip);
         pill->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        // What finds no room beside the others goes below them.
+        if (!r || taken + gap + pill->sizeHint().width() > room) {
+            auto* w = new QWidget;
+            r = new QHBoxLayout(w);
+            r->setContentsMargins(0, 0, 0, 0);
+            r->setSpacing(gap);
+            column_->addWidget(w);
+            taken = -gap;
+        }
         r->addWidget(pill);
+        taken += gap + pill->sizeHint().width();
         connect(pill, &QAbstractButton::clicked, this, b.run);
     }
-    column_->addWidget(w);
 }
 
 void Card::tickBox(const QString& text, const QString& tip, std::function<bool()> get, std::function<void(bool)> set)

@@ -37,19 +37,24 @@ bool Card::coloursNow() const
     return step_ == 4 && canvas_.tool() && canvas_.tool()->id() != "carve";
 }
 
+Card::PickedPaint Card::pickedPaint() const
+{
+    PickedPaint p;
+    for (const art::Id id : session_.selection().items)
+        if (const art::Item* i = session_.document().item(id); i && i->artwork()) {
+            if (!p.first) p.first = i->artwork();
+            if (!p.gradient) p.gradient = i->artwork()->fill.gradient.get();
+            p.drop = p.drop || i->artwork()->drop;
+        }
+    return p;
+}
+
 QString Card::colourContext() const
 {
-    const auto& items = session_.selection().items;
-    bool gradient = false, drop = false, shape = false;
-    for (const art::Id id : items)
-        if (const art::Item* i = session_.document().item(id); i && i->artwork()) {
-            shape = true;
-            gradient = gradient || i->artwork()->fill.gradient;
-            drop = drop || i->artwork()->drop;
-        }
+    const PickedPaint p = pickedPaint();
     QString inks;
     for (const art::Ink& i : session_.document().inks) inks += QString(" %1").arg(i.id);
-    return QString("colour %1 %2 %3 %4").arg(canvas_.tool()->id()).arg(shape).arg(gradient).arg(drop) + inks;
+    return QString("colour %1 %2 %3 %4").arg(canvas_.tool()->id()).arg(p.first != nullptr).arg(p.gradient != nullptr).arg(p.drop) + inks;
 }
 
 void Card::buildColour()
@@ -82,7 +87,13 @@ void Card::buildColour()
     });
     if (session_.document().inks.empty())
         note(tr("No inks yet. Add one, load a palette, or take one from the picture. What is painted with an ink changes with it."));
-    for (std::size_t k = 0; k < session_.document().inks.size(); ++k) inkRow(session_.document().inks[k].id, k);
+    // Shares are summed over the whole drawing: once for all rows, and only when it changed.
+    updaters_.push_back([this, of = art::Document{}]() mutable {
+        if (!inkShares_.empty() && of == session_.document()) return;
+        of = session_.document();
+        inkShares_ = art::inkShares(of);
+    });
+    for (const art::Ink& i : session_.document().inks) inkRow(i.id);
 
     // Tints of the ink in hand, and what goes with it.
     auto* tintHead = label({}, "small");
@@ -194,10 +205,10 @@ void Card::buildColour()
                 canvas_.setToolSetting("gradient-radial", i);
                 refresh();
             });
-    if (context_.startsWith(QString("colour %1 1").arg(id))) pickedPaintSection();
+    if (pickedPaint().first) pickedPaintSection();
 }
 
-void Card::inkRow(art::Id ink, std::size_t place)
+void Card::inkRow(art::Id ink)
 {
     auto* row = new InkRow;
     column_->addWidget(row);
@@ -231,12 +242,10 @@ void Card::inkRow(art::Id ink, std::size_t place)
         menu.addAction(tr("Drop it; the colours stay"), this, [this, ink] { session_.take(art::withoutInk(session_.document(), ink), tr("Drop ink")); });
         menu.exec(at);
     });
-    updaters_.push_back([this, row, ink, place] {
+    updaters_.push_back([this, row, ink] {
         const art::Document& d = session_.document();
         const art::Ink* now = d.ink(ink);
         if (!now) return;
-        // Shares are summed over the whole drawing: once for all rows, for the first.
-        if (place == 0 || inkShares_.size() != d.inks.size()) inkShares_ = art::inkShares(d);
         const auto at = static_cast<std::size_t>(now - d.inks.data());
         const art::Ink* hand = inkInHand(canvas_);
         row->setInk(*now, inkShares_[at], hand && hand->id == ink, at < 9 ? QString("⇧%1").arg(at + 1) : QString());
@@ -255,11 +264,7 @@ void Card::pickedPaintSection()
 {
     rule();
     const auto items = [this] { return session_.selection().items; };
-    const auto first = [this]() -> const art::Artwork* {
-        for (const art::Id id : session_.selection().items)
-            if (const art::Item* i = session_.document().item(id); i && i->artwork()) return i->artwork();
-        return nullptr;
-    };
+    const auto first = [this] { return pickedPaint().first; };
     chips([this, first] {
         const art::Artwork* a = first();
         if (!a) return QString();
@@ -295,18 +300,14 @@ void Card::pickedPaintSection()
     updaters_.push_back([opacity, first] {
         if (const art::Artwork* a = first()) opacity->setValue(a->fill.opacity * 100);
     });
-    if (context_.split(' ').value(4) == "1")
+    if (pickedPaint().drop)
         buttonRow({{{}, tr("Set drops"), tr("Plain shapes that no longer follow the lines (Ctrl+Alt+F5)"), [this] { emit asksToRun("set-drops"); }}});
-    if (context_.split(' ').value(3) != "1") return;
+    if (!pickedPaint().gradient) return;
     rule();
     column_->addWidget(label(tr("Gradient"), "small"));
     auto* band = new StopBand;
     column_->addWidget(band);
-    const auto gradient = [this]() -> const art::Gradient* {
-        for (const art::Id id : session_.selection().items)
-            if (const art::Item* i = session_.document().item(id); i && i->artwork() && i->artwork()->fill.gradient) return i->artwork()->fill.gradient.get();
-        return nullptr;
-    };
+    const auto gradient = [this] { return pickedPaint().gradient; };
     connect(band, &StopBand::changed, this, [this, items](const std::vector<art::GradientStop>& stops, bool done) {
         session_.take(art::withGradientStops(session_.document(), items(), stops), tr("Gradient stops"), "stops");
         if (done) session_.endBurst();

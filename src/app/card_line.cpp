@@ -210,6 +210,7 @@ void Card::buildLine()
         roundSection(id);
         shapeSection(id);
     } else {
+        if (step_ == 3) workingSection();
         slackSection();
         roundSection(id);
     }

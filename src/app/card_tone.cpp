@@ -28,12 +28,11 @@ QString Card::toneContext() const
     const art::Item* shape = pickedLine(session_);
     if (id == "facets") {
         const art::Layer* l = facetLayer(session_.document(), session_.selection());
-        return QString("tone facets %1 %2").arg(l ? (l->facets->mesh.faces.empty() ? 1 : 2) : 0).arg(shape ? shape->id : 0);
+        return QString("tone facets %1 %2 %3").arg(l ? (l->facets->mesh.faces.empty() ? 1 : 2) : 0).arg(shape ? shape->id : 0).arg(desk_.picture() != nullptr);
     }
     if (shape) return {};
-    const auto* hand = id == "patch" ? dynamic_cast<PatchHand*>(canvas_.tool()) : nullptr;
-    if (hand && hand->patch() >= 0) return QString("tone hand %1").arg(hand->patch());
-    return QString("tone %1 %2 %3").arg(id).arg(desk_.layer() != nullptr).arg(desk_.live());
+    if (id == "patch" && desk_.patch() >= 0) return QString("tone hand %1").arg(desk_.patch());
+    return QString("tone %1 %2 %3 %4").arg(id).arg(desk_.layer() != nullptr).arg(desk_.live()).arg(desk_.picture() != nullptr);
 }
 
 void Card::buildTone()
@@ -161,25 +160,21 @@ void Card::buildTone()
     rule();
     auto* balance = label({}, "control", false);
     column_->addWidget(balance);
-    updaters_.push_back([this, balance, bars] {
-        const tone::Stack* s = desk_.stack();
-        if (!s || s->cuts.empty()) return balance->setText({});
-        const double dark = 100 * desk_.darkBelow(s->cuts[static_cast<std::size_t>(bars->picked())]);
-        balance->setText(tr("Dark : light at cut %1   %2 : %3").arg(bars->picked() + 1).arg(std::lround(dark)).arg(100 - std::lround(dark)));
+    const auto wanted = [this] { return canvas_.toolSetting("balance", 50) / 100; };
+    updaters_.push_back([this, balance, wanted] {
+        const auto b = desk_.balance(wanted());
+        const long dark = b ? std::lround(100 * b->dark) : 0;
+        balance->setText(b ? tr("Dark : light at cut %1   %2 : %3").arg(b->cut + 1).arg(dark).arg(100 - dark) : QString());
     });
     settingField(tr("Wanted share of dark"), 1, 99, 0, "%", "balance", 50);
-    const auto find = [this, bars] {
-        if (!desk_.stack() || desk_.stack()->cuts.empty()) return;
+    const auto find = [this, wanted] {
+        const auto b = desk_.balance(wanted());
+        if (!b) return;
         tone::Stack s = *desk_.stack();
-        const double share = canvas_.toolSetting("balance", 50) / 100;
-        const auto k = static_cast<std::size_t>(bars->picked());
-        const double low = k ? s.cuts[k - 1] + 1 : 0, high = k + 1 < s.cuts.size() ? s.cuts[k + 1] - 1 : 255;
-        const double cut = desk_.cutFor(share);
-        s.cuts[k] = std::clamp(cut, low, std::max(low, high));
+        s.cuts[b->cut] = b->level;
         desk_.take(s, tr("Balance"));
-        if (std::abs(s.cuts[k] - cut) > 0.5) canvas_.say(tr("The next cut is in the way: it stops at %1.").arg(std::lround(s.cuts[k])));
     };
-    buttonRow({{{}, tr("Find the cut"), tr("Moves the picked cut so that dark has the wanted share: within the bound, or the picked shapes"), find},
+    buttonRow({{{}, tr("Find the cut"), tr("Moves the nearest cut so that dark has the wanted share: within the bound, or the picked shapes"), find},
                {"sweep", tr("Sweep specks"), tr("All areas smaller than four times the smallest piece go to their neighbours"), [this] {
                     if (!desk_.stack()) return;
                     tone::Stack s = *desk_.stack();
@@ -188,6 +183,11 @@ void Card::buildTone()
                     desk_.take(s, tr("Sweep specks"));
                     canvas_.say(n == 1 ? tr("1 speck goes to its neighbour.") : tr("%1 specks go to their neighbours.").arg(n));
                 }}});
+    workingSection();
+}
+
+void Card::workingSection()
+{
     rule();
     column_->addWidget(label(tr("Cover what is messy, with the pen or figures"), "small"));
     buttonRow({{{}, tr("Will be dark"), tr("What is picked, or drawn next, means dark (Ctrl+Alt+9)"), [this] { emit asksToRun("will-be-dark"); }},
@@ -209,19 +209,14 @@ std::size_t Card::stackNodes() const
 void Card::patchSection()
 {
     heading("tone-patch", tr("Patch"));
-    auto* hand = dynamic_cast<PatchHand*>(canvas_.tool());
-    const auto patch = [this, hand]() -> const tone::Patch* {
-        const tone::Stack* s = desk_.stack();
-        return s && hand->patch() >= 0 ? &s->patches[static_cast<std::size_t>(hand->patch())] : nullptr;
+    const auto patch = [this]() -> const tone::Patch* {
+        return desk_.patch() >= 0 ? &desk_.stack()->patches[static_cast<std::size_t>(desk_.patch())] : nullptr;
     };
-    const auto change = [this, hand](const std::function<void(tone::Patch&)>& act, const QString& name, const QString& burst, bool done) {
-        if (!desk_.stack() || hand->patch() < 0) return;
+    const auto change = [this](const std::function<void(tone::Patch&)>& act, const QString& name, const QString& burst) {
+        if (desk_.patch() < 0) return;
         tone::Stack s = *desk_.stack();
-        act(s.patches[static_cast<std::size_t>(hand->patch())]);
-        if (done)
-            desk_.take(s, name, burst);
-        else
-            desk_.show(s);
+        act(s.patches[static_cast<std::size_t>(desk_.patch())]);
+        desk_.take(std::move(s), name, burst);
     };
     chips([patch] {
         const tone::Patch* p = patch();
@@ -232,15 +227,15 @@ void Card::patchSection()
     });
     settingSlider(
         tr("Darker or lighter"), -120, 120, 0, [patch] { return patch() ? patch()->strength : 0; },
-        [change](double v) { change([v](tone::Patch& p) { p.strength = std::round(v); }, tr("Patch strength"), "patch-strength", true); },
+        [change](double v) { change([v](tone::Patch& p) { p.strength = std::round(v); }, tr("Patch strength"), "patch-strength"); },
         [](double v) { return QString("%1%2").arg(v > 0 ? "+" : "").arg(std::lround(v)); });
     const auto scale = [this] { return std::max(1e-9, curve::meanScale(desk_.toSheet())); };
     settingSlider(
         tr("Soft edge"), 0, 120, 0, [patch, scale] { return patch() ? patch()->soft * scale() : 0; },
-        [change, scale](double v) { change([v, scale](tone::Patch& p) { p.soft = v / scale(); }, tr("Soft edge"), "patch-soft", true); }, pxText);
+        [change, scale](double v) { change([v, scale](tone::Patch& p) { p.soft = v / scale(); }, tr("Soft edge"), "patch-soft"); }, pxText);
     note(tr("Drag up or down inside the patch for its strength. Up and Down change it by one level."));
-    buttonRow({{{}, tr("Drop patch"), tr("The picture counts as it is there (Delete)"), [hand] { hand->dropPatch(); }},
-               {{}, tr("To the stack"), tr("Lets go of the patch (Esc)"), [hand] { hand->pickPatch(-1); }}});
+    buttonRow({{{}, tr("Drop patch"), tr("The picture counts as it is there (Delete)"), [this] { desk_.dropPatch(); }},
+               {{}, tr("To the stack"), tr("Lets go of the patch (Esc)"), [this] { desk_.pickPatch(-1); }}});
 }
 
 // -- facets -----------------------------------------------------------------------------------------------------------------------------

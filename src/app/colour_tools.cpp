@@ -154,7 +154,15 @@ public:
     void hover(const Pointer& p) override
     {
         at_ = p.sheet;
-        seen_ = seenAt(bench_.session(), at_, bench_.toolSetting("loupe-mean", 0));
+        const double mean = bench_.toolSetting("loupe-mean", 0);
+        const Seeing seeing(bench_.session(), curve::Box{at_, at_}.grown(std::max(mean, bench_.px(cells))));
+        seen_ = seeing.mean(at_, mean);
+        const double step = std::max(bench_.px(1), 1e-6);
+        for (int j = 0; j < cells; ++j)
+            for (int i = 0; i < cells; ++i) {
+                const auto s = seeing.at(at_ + Vec2{(i - cells / 2) * step, (j - cells / 2) * step});
+                loupe_[static_cast<std::size_t>(j * cells + i)] = s ? qColour(s->colour) : colours().bench;
+            }
         shown_ = true;
         bench_.update();
     }
@@ -189,20 +197,15 @@ public:
         // The loupe: what lies round the pointer, eight times as large, in a ring of the colour itself.
         QPainter& p = m.painter();
         const QPointF c = m.at(at_) + QPointF(0, -64);
-        constexpr int cells = 9;
         constexpr double size = 8;
-        const double step = std::max(bench_.px(1), 1e-6);
         QPainterPath round;
         round.addEllipse(c, cells * size / 2, cells * size / 2);
         p.save();
         p.setClipPath(round, Qt::IntersectClip);
         for (int j = 0; j < cells; ++j)
-            for (int i = 0; i < cells; ++i) {
-                const Vec2 q = at_ + Vec2{(i - cells / 2) * step, (j - cells / 2) * step};
-                const auto s = seenAt(bench_.session(), q, 0);
+            for (int i = 0; i < cells; ++i)
                 p.fillRect(QRectF(c.x() + (i - cells / 2.0) * size, c.y() + (j - cells / 2.0) * size, size + 0.5, size + 0.5),
-                           s ? qColour(s->colour) : colours().bench);
-            }
+                           loupe_[static_cast<std::size_t>(j * cells + i)]);
         p.restore();
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(qColour(seen_->colour), 7));
@@ -219,9 +222,11 @@ public:
     }
 
 private:
+    static constexpr int cells = 9; // px to a side of the loupe
     Canvas& canvas_;
     Vec2 at_;
     std::optional<Seen> seen_;
+    std::array<QColor, static_cast<std::size_t>(cells* cells)> loupe_;
     bool shown_ = false;
 };
 
@@ -407,59 +412,63 @@ public:
 
 } // namespace
 
-std::optional<Seen> seenAt(Session& session, Vec2 p, double radius)
+Seeing::Seeing(Session& session, const curve::Box& region) : session_(session)
 {
     const art::Document& d = session.document();
-    const auto one = [&](Vec2 q) -> std::optional<Seen> {
-        for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l) {
-            if (!(*l)->shown) continue;
-            for (auto i = (*l)->items.rbegin(); i != (*l)->items.rend(); ++i) {
-                if (const art::Artwork* a = (*i)->artwork()) {
-                    if (a->guide) continue;
-                    const curve::Box box = art::bounds(**i);
-                    if (!box.contains(q)) continue;
-                    if (a->stroke.colour)
-                        for (const curve::Path& path : a->paths)
-                            if (const auto n = nearest(path, q); n && n->distance <= a->stroke.width / 2) return Seen{*a->stroke.colour, a->stroke.ink};
-                    if (!a->fill.colour || !painterPath(a->paths, {}).contains(toQt(q))) continue;
-                    if (a->fill.gradient) {
-                        const auto back = curve::inverse(a->fill.gradient->place);
-                        const Vec2 u = back ? *back * q : Vec2{};
-                        const double t = a->fill.gradient->kind == art::Gradient::Kind::linear ? u.x : length(u);
-                        return Seen{art::colourAt(*a->fill.gradient, t).colour, {}};
-                    }
-                    return Seen{*a->fill.colour, a->fill.ink};
-                }
-                const art::Reference& r = *(*i)->reference();
-                const auto picture = session.pictures().get(r);
-                const auto back = curve::inverse(art::placement(r));
-                if (!picture || !back || !r.picture || r.picture->width == 0) continue;
-                const Vec2 at = *back * q;
-                if (!art::shownPart(r).contains(at)) continue;
-                const int x = std::clamp(static_cast<int>(at.x * picture->width / r.picture->width), 0, picture->width - 1),
-                          y = std::clamp(static_cast<int>(at.y * picture->height / r.picture->height), 0, picture->height - 1);
-                const pixel::Rgba c = picture->at(x, y);
-                return Seen{{c.r, c.g, c.b}, {}};
-            }
+    for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l) {
+        if (!(*l)->shown) continue;
+        for (auto i = (*l)->items.rbegin(); i != (*l)->items.rend(); ++i) {
+            const art::Artwork* a = (*i)->artwork();
+            if ((a && a->guide) || !art::bounds(**i).meets(region)) continue;
+            things_.push_back({*i, a && a->fill.colour ? painterPath(a->paths, {}) : QPainterPath(), a ? nullptr : session.pictures().get(*(*i)->reference())});
+            things_.back().area.setFillRule(a && a->fill.evenOdd ? Qt::OddEvenFill : Qt::WindingFill);
         }
-        if (q.x < 0 || q.y < 0 || q.x > d.sheet.width || q.y > d.sheet.height) return std::nullopt;
-        return Seen{d.sheet.hasBackground ? d.sheet.background : art::Colour{255, 255, 255}, {}};
-    };
-    if (radius <= 0) return one(p);
+    }
+}
+
+std::optional<Seen> Seeing::at(Vec2 q) const
+{
+    for (const Thing& t : things_) {
+        if (const art::Artwork* a = t.item->artwork()) {
+            if (a->stroke.colour)
+                for (const curve::Path& path : a->paths)
+                    if (const auto n = nearest(path, q); n && n->distance <= a->stroke.width / 2) return Seen{*a->stroke.colour, a->stroke.ink};
+            if (!a->fill.colour || !t.area.contains(toQt(q))) continue;
+            if (!a->fill.gradient) return Seen{*a->fill.colour, a->fill.ink};
+            const auto back = curve::inverse(a->fill.gradient->place);
+            const Vec2 u = back ? *back * q : Vec2{};
+            return Seen{art::colourAt(*a->fill.gradient, a->fill.gradient->kind == art::Gradient::Kind::linear ? u.x : length(u)).colour, {}};
+        }
+        const art::Reference& r = *t.item->reference();
+        const auto back = curve::inverse(art::placement(r));
+        if (!t.picture || !back || !r.picture || r.picture->width == 0) continue;
+        const Vec2 at = *back * q;
+        if (!art::shownPart(r).contains(at)) continue;
+        const int x = std::clamp(static_cast<int>(at.x * t.picture->width / r.picture->width), 0, t.picture->width - 1),
+                  y = std::clamp(static_cast<int>(at.y * t.picture->height / r.picture->height), 0, t.picture->height - 1);
+        const pixel::Rgba c = t.picture->at(x, y);
+        return Seen{{c.r, c.g, c.b}, {}};
+    }
+    const art::Sheet& sheet = session_.document().sheet;
+    if (q.x < 0 || q.y < 0 || q.x > sheet.width || q.y > sheet.height) return std::nullopt;
+    return Seen{sheet.hasBackground ? sheet.background : art::Colour{255, 255, 255}, {}};
+}
+
+std::optional<Seen> Seeing::mean(Vec2 p, double radius) const
+{
+    if (radius <= 0) return at(p);
     pixel::OkLab sum;
     double n = 0;
     constexpr int rings = 4;
     for (int k = 0; k <= rings; ++k)
-        for (int m = 0; m < std::max(1, 8 * k); ++m) {
-            const double a = 2 * curve::pi * m / std::max(1, 8 * k);
-            if (const auto s = one(p + radius * k / rings * Vec2{std::cos(a), std::sin(a)})) {
+        for (int m = 0; m < std::max(1, 8 * k); ++m)
+            if (const auto s = at(p + radius * k / rings * curve::direction(2 * curve::pi * m / std::max(1, 8 * k)))) {
                 const pixel::OkLab o = pixel::okLabOf({s->colour.r, s->colour.g, s->colour.b, 255});
                 sum.l += o.l;
                 sum.a += o.a;
                 sum.b += o.b;
                 n += 1;
             }
-        }
     if (n == 0) return std::nullopt;
     const pixel::Rgba c = pixel::rgbOf(pixel::OkLab{sum.l / n, sum.a / n, sum.b / n});
     return Seen{{c.r, c.g, c.b}, {}};

@@ -2,6 +2,7 @@
 #include "app/chrome.h"
 #include "app/theme.h"
 #include "art/edits.h"
+#include "art/tones.h"
 #include "render/render.h"
 
 #include <QContextMenuEvent>
@@ -88,7 +89,7 @@ protected:
         if (showBox().adjusted(-5, -6, 5, 6).contains(at)) {
             s.take(art::withLayer(s.document(), id, [](art::Layer& l) { l.shown = !l.shown; }), layer_->shown ? "Hide layer" : "Show layer");
         } else if (lockBox().adjusted(-5, -6, 5, 6).contains(at)) {
-            s.take(art::withLayer(s.document(), id, [](art::Layer& l) { l.locked = !l.locked; }), layer_->locked ? "Unlock layer" : "Lock layer");
+            s.take(art::withLock(s.document(), id, !layer_->locked), layer_->locked ? "Unlock layer" : "Lock layer");
         } else {
             art::Selection pick = s.selection();
             pick.layer = id;

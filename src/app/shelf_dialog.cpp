@@ -1,16 +1,25 @@
 #include "app/shelf_dialog.h"
 
-#include "app/task.h"
 #include "app/theme.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QPainter>
 #include <QPushButton>
 #include <QVBoxLayout>
 
 namespace softrope::app {
+
+namespace {
+constexpr QSize iconSize(150, 112);
+}
+
+ShelfDialog::~ShelfDialog()
+{
+    closed_.stopped->store(true);
+}
 
 ShelfDialog::ShelfDialog(QWidget* parent) : QDialog(parent)
 {
@@ -24,7 +33,8 @@ ShelfDialog::ShelfDialog(QWidget* parent) : QDialog(parent)
     column->addWidget(field_);
     list_ = new QListWidget;
     list_->setViewMode(QListView::IconMode);
-    list_->setIconSize({150, 112});
+    list_->setIconSize(iconSize);
+    list_->setUniformItemSizes(true);
     list_->setGridSize({172, 148});
     list_->setMovement(QListView::Static);
     list_->setResizeMode(QListView::Adjust);
@@ -59,15 +69,25 @@ void ShelfDialog::filter(const QString& words)
         auto* item = new QListWidgetItem(QString::fromStdString(p.title), list_);
         item->setData(Qt::UserRole, QString::fromStdString(p.id));
         // The small picture is made in the background; until then there is a plain field.
-        QPixmap plain(150, 112);
+        QPixmap plain(iconSize);
         plain.fill(colours().cardInset);
         item->setIcon(plain);
         inBackground<pixel::Picture>(
-            this, {}, [p](const Progress&) { return p.make(150); },
+            this, closed_,
+            [p](const Progress& at) {
+                demo::PhotoOptions o;
+                o.width = 90; // 112 high
+                o.cancelled = [&at] { return at.cancelled(); };
+                return p.make(o);
+            },
             [this, id = QString::fromStdString(p.id)](const pixel::Picture& made) {
                 const QImage image(reinterpret_cast<const uchar*>(made.data.data()), made.width, made.height, made.width * 4, QImage::Format_RGBA8888);
+                // All of one size, so that nothing moves when they arrive.
+                QPixmap framed(iconSize);
+                framed.fill(colours().cardInset);
+                QPainter(&framed).drawImage((framed.width() - image.width()) / 2, (framed.height() - image.height()) / 2, image);
                 for (int k = 0; k < list_->count(); ++k)
-                    if (list_->item(k)->data(Qt::UserRole).toString() == id) list_->item(k)->setIcon(QPixmap::fromImage(image.copy()));
+                    if (list_->item(k)->data(Qt::UserRole).toString() == id) list_->item(k)->setIcon(framed);
             });
     }
     if (list_->count()) list_->setCurrentRow(0);

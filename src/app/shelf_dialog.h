@@ -2,6 +2,7 @@
 // under which licence it may be used.
 #pragma once
 
+#include "app/task.h"
 #include "demo/shelf.h"
 
 #include <QDialog>
@@ -17,6 +18,7 @@ class ShelfDialog : public QDialog {
     Q_OBJECT
 public:
     explicit ShelfDialog(QWidget* parent);
+    ~ShelfDialog() override;
 signals:
     void chosen(const QString& id);
 
@@ -25,6 +27,7 @@ private:
     QListWidget* list_;
     QLabel *words_, *origin_;
     QPushButton* bring_;
+    Progress closed_; // stops the small pictures that are still being made
     void filter(const QString& words);
     void tell();
     void take();

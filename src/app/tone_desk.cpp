@@ -3,8 +3,6 @@
 #include "app/place_acts.h"
 #include "app/tool.h"
 
-#include <QElapsedTimer>
-
 #include <algorithm>
 #include <cmath>
 
@@ -93,16 +91,15 @@ void ToneDesk::begin(int tones)
     }
     const int n = wanted_;
     wanted_ = 0;
-    const tone::LevelCounts& from = inside_;
     if (layer() && live()) {
         tone::Stack s = layer()->tones->stack;
-        s.cuts = tone::cutsFor(from, n);
+        s.cuts = tone::cutsFor(counts_, n);
         s.paint.clear();
         take(s, tr("%1 tones").arg(n));
         return;
     }
     tone::Stack s;
-    s.cuts = tone::cutsFor(from, n);
+    s.cuts = tone::cutsFor(counts_, n);
     const double scale = std::max(1e-9, curve::meanScale(toSheet()));
     s.slack = 1.2 / scale; // sheet px
     s.smallest = 40 / (scale * scale);
@@ -140,6 +137,27 @@ void ToneDesk::letGo()
     if (!held_) return;
     held_.reset();
     repaint();
+}
+
+int ToneDesk::patch() const
+{
+    const tone::Stack* s = stack();
+    return s && patch_ < static_cast<int>(s->patches.size()) ? patch_ : -1;
+}
+
+void ToneDesk::pickPatch(int patch)
+{
+    patch_ = patch;
+    emit changed();
+}
+
+void ToneDesk::dropPatch()
+{
+    if (patch() < 0) return;
+    tone::Stack s = *stack();
+    s.patches.erase(s.patches.begin() + patch_);
+    patch_ = -1;
+    take(std::move(s), tr("Drop patch"));
 }
 
 void ToneDesk::set()
@@ -295,20 +313,22 @@ void ToneDesk::repaint()
         emit changed();
         return;
     }
-    QElapsedTimer clock;
-    clock.start();
     const curve::Paths within = silhouette();
-    counts_ = tone::countsOf(*levels_);
-    inside_ = counts_;
-    if (!within.empty()) {
+    // As the stack sees it: a patch changes what counts as dark.
+    const bool patches = stack() && !stack()->patches.empty();
+    const pixel::Raster<float> after = patches ? tone::patched(*levels_, tone::shifted(*stack(), -offset_)) : pixel::Raster<float>();
+    const pixel::Raster<float>& level = patches ? after : levels_->level;
+    if (within.empty()) {
+        counts_ = tone::countsOf(level);
+    } else {
         curve::Paths here;
         for (const curve::Path& p : within) here.push_back(curve::transformed(p, curve::translation(-offset_)));
         const auto mask = tone::maskOf(*levels_, here);
-        inside_ = tone::countsOf(*levels_, &mask);
+        counts_ = tone::countsOf(level, &mask);
     }
     if (const tone::Stack* s = stack()) {
         const tone::Stack here = tone::shifted(*s, -offset_);
-        tones_ = tone::quickTones(*levels_, here);
+        tones_ = tone::quickTones(*levels_, here, &level);
         paints_ = tone::paintsOf(*levels_, tones_, here);
         shares_.assign(paints_.size(), 0);
         double all = 0;
@@ -335,17 +355,19 @@ void ToneDesk::repaint()
         paints_.clear();
         shares_.clear();
     }
-    cost_ = static_cast<double>(clock.nsecsElapsed()) / 1e6;
     emit changed();
 }
 
-double ToneDesk::darkBelow(double cut) const
+std::optional<ToneDesk::Balance> ToneDesk::balance(double wanted) const
 {
-    return tone::darkShare(inside_, cut);
-}
-double ToneDesk::cutFor(double share) const
-{
-    return tone::cutForShare(inside_, share);
+    const tone::Stack* s = stack();
+    if (!s || s->cuts.empty() || !ready()) return std::nullopt;
+    Balance b;
+    b.level = tone::cutForShare(counts_, wanted);
+    for (std::size_t k = 0; k < s->cuts.size(); ++k)
+        if (std::abs(s->cuts[k] - b.level) < std::abs(s->cuts[b.cut] - b.level)) b.cut = k;
+    b.dark = tone::darkShare(counts_, s->cuts[b.cut]);
+    return b;
 }
 
 std::optional<double> ToneDesk::levelAt(Vec2 p) const

@@ -36,6 +36,10 @@ public:
     // Takes it as one step.
     void take(tone::Stack s, const QString& name, const QString& burst = {});
     void letGo(); // of what is only shown
+    // The patch in hand; -1 = none.
+    int patch() const;
+    void pickPatch(int patch);
+    void dropPatch();
     // Ordinary shapes from now on; and live again.
     void set();
     void revive();
@@ -46,18 +50,22 @@ public:
     bool working() const { return working_ || preparing_; }
     double progress() const { return progress_.share->load(); }
     void stop();
+    // Of the levels within the bound, or the picked closed shapes, or in the whole picture.
     const tone::LevelCounts& counts() const { return counts_; }
     const std::vector<pixel::Rgba>& paints() const { return paints_; }
     const std::vector<double>& shares() const { return shares_; }
-    // Share of dark, 0..1, below a cut: within the bound, or the picked closed shapes, or the whole picture.
-    double darkBelow(double cut) const;
-    double cutFor(double darkShare) const;
+    // Dark against light there: the cut that is nearest to giving dark the wanted share (0..1), the share it gives now, and the level
+    // at which it would. Nothing without a stack.
+    struct Balance {
+        std::size_t cut = 0;
+        double dark = 0, level = 0;
+    };
+    std::optional<Balance> balance(double wanted) const;
     // What lies at a place of the sheet; nothing beyond the picture.
     std::optional<double> levelAt(curve::Vec2 p) const;
     int toneAt(curve::Vec2 p) const; // -1 = none
     // Specks: areas of the last shapes smaller than so many picture px2.
     int specksBelow(double area) const;
-    double cost() const { return cost_; } // ms the last quick picture took
     QString toneName(std::size_t tone) const;
 
     void paint(Marks& m) const;
@@ -73,14 +81,14 @@ private:
     curve::Vec2 offset_;                         // of that part in the picture
     const art::PictureFile* levelsFile_ = nullptr;
     std::array<double, 6> levelsLook_{};
-    tone::LevelCounts counts_{}, inside_{};
+    tone::LevelCounts counts_{};
     std::vector<pixel::Rgba> paints_;
     std::vector<double> shares_;
     tone::Labels tones_;
     QImage quick_;
     bool watched_ = false, preparing_ = false, working_ = false, again_ = false, stoppedByHand_ = false;
+    int patch_ = -1;
     int wanted_ = 0; // tones to begin with once the picture is there
-    double cost_ = 0;
     Progress progress_;
 
     const art::Layer* layerOf(bool forChange) const;

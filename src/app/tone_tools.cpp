@@ -228,32 +228,13 @@ private:
 
 // -- patch --------------------------------------------------------------------------------------------------------------------------
 
-class PatchTool : public StackTool, public PatchHand {
+class PatchTool : public StackTool {
 public:
     PatchTool(Bench& b, ToneDesk& d)
         : StackTool(
               b, d, "patch", "Patch", "tone-patch", "D",
               "<b>Patch</b> makes one spot lighter or darker. Draw round it (Shift paints it), then drag up or down inside. Alt draws the picked one anew.")
     {
-    }
-    int patch() const override
-    {
-        const tone::Stack* s = desk_.stack();
-        return s && picked_ < static_cast<int>(s->patches.size()) ? picked_ : -1;
-    }
-    void pickPatch(int patch) override
-    {
-        picked_ = patch;
-        bench_.update();
-        emit desk_.changed();
-    }
-    void dropPatch() override
-    {
-        if (patch() < 0 || !ready()) return;
-        tone::Stack s = *desk_.stack();
-        s.patches.erase(s.patches.begin() + picked_);
-        picked_ = -1;
-        desk_.take(s, "Drop patch");
     }
     void press(const Pointer& p) override
     {
@@ -263,9 +244,9 @@ public:
         way_ = {p.sheet};
         from_ = p.screen;
         painting_ = p.shift();
-        anew_ = p.alt() ? patch() : -1;
+        anew_ = p.alt() ? desk_.patch() : -1;
         pulling_ = hit >= 0 && !painting_ && anew_ < 0;
-        if (pulling_) pickPatch(hit);
+        if (pulling_) desk_.pickPatch(hit);
     }
     void drag(const Pointer& p) override
     {
@@ -279,7 +260,7 @@ public:
         if (std::abs(from_.y() - p.screen.y()) < 3 && way_.size() < 2) return;
         way_.push_back(p.sheet);
         tone::Stack s = *start_;
-        tone::Patch& patch = s.patches[static_cast<std::size_t>(picked_)];
+        tone::Patch& patch = s.patches[static_cast<std::size_t>(desk_.patch())];
         patch.strength = std::clamp(std::round(patch.strength + by), -255.0, 255.0);
         desk_.show(s);
     }
@@ -295,7 +276,7 @@ public:
         }
         const Path round = painting_ ? drawnAlong(way, bench_.toolSetting("patch-brush", 24), bench_.px(1)) : drawnRound(way, bench_.px(1));
         if (round.empty()) {
-            pickPatch(-1);
+            desk_.pickPatch(-1);
             if (way.size() > 3) bench_.say("That encloses too little. Draw all the way round.");
             return;
         }
@@ -309,18 +290,19 @@ public:
         tone::Patch patch{mapped(round, desk_.toPicture()), bench_.toolSetting("patch-strength", 18),
                           inPicture(std::min(bench_.toolSetting("patch-soft", 12), 0.4 * std::min(box.width(), box.height())))};
         s.patches.push_back(std::move(patch));
-        picked_ = static_cast<int>(s.patches.size()) - 1;
+        const int made = static_cast<int>(s.patches.size()) - 1;
         desk_.take(s, "Patch");
+        desk_.pickPatch(made);
     }
     bool key(const QKeyEvent& e) override
     {
-        if ((e.key() == Qt::Key_Delete || e.key() == Qt::Key_Backspace) && patch() >= 0) {
-            dropPatch();
+        if ((e.key() == Qt::Key_Delete || e.key() == Qt::Key_Backspace) && desk_.patch() >= 0 && ready()) {
+            desk_.dropPatch();
             return true;
         }
-        if ((e.key() == Qt::Key_Up || e.key() == Qt::Key_Down) && patch() >= 0 && ready()) {
+        if ((e.key() == Qt::Key_Up || e.key() == Qt::Key_Down) && desk_.patch() >= 0 && ready()) {
             tone::Stack s = *desk_.stack();
-            double& strength = s.patches[static_cast<std::size_t>(picked_)].strength;
+            double& strength = s.patches[static_cast<std::size_t>(desk_.patch())].strength;
             strength = std::clamp(strength + (e.key() == Qt::Key_Up ? 1 : -1) * (e.modifiers() & Qt::ShiftModifier ? 10 : 1), -255.0, 255.0);
             desk_.take(s, "Patch strength", "patch-strength");
             return true;
@@ -329,8 +311,8 @@ public:
     }
     bool escape() override
     {
-        const bool had = StackTool::escape() || picked_ >= 0;
-        picked_ = -1;
+        const bool had = StackTool::escape() || desk_.patch() >= 0;
+        desk_.pickPatch(-1);
         return had;
     }
     void paint(Marks& m) override
@@ -347,7 +329,7 @@ public:
         const tone::Stack* s = desk_.stack();
         if (!s) return;
         for (std::size_t k = 0; k < s->patches.size(); ++k) {
-            const bool mine = static_cast<int>(k) == picked_;
+            const bool mine = static_cast<int>(k) == desk_.patch();
             const curve::Paths outline{mapped(s->patches[k].outline, desk_.toSheet())};
             m.line(outline, marks().halo, mine ? 5 : 4);
             m.line(outline, marks().geometry, mine ? 2.5 : 1.5, Qt::DashLine);
@@ -362,7 +344,7 @@ public:
 
 private:
     std::optional<tone::Stack> start_;
-    int picked_ = -1, anew_ = -1; // the patch whose outline is drawn anew
+    int anew_ = -1; // the patch whose outline is drawn anew
     bool pulling_ = false, painting_ = false;
     QPointF from_;
 

@@ -14,15 +14,6 @@ std::unique_ptr<Tool> makeEdge(Bench&, ToneDesk&);
 std::unique_ptr<Tool> makeSweep(Bench&, ToneDesk&);
 std::unique_ptr<Tool> makeFacetTool(Bench&);
 
-// The patch in hand, shared by tool and card.
-class PatchHand {
-public:
-    virtual ~PatchHand() = default;
-    virtual int patch() const = 0; // -1 = none
-    virtual void pickPatch(int patch) = 0;
-    virtual void dropPatch() = 0;
-};
-
 // The layer of facets in hand: that drawn on, else the topmost unlocked one; null when there is none.
 const art::Layer* facetLayer(const art::Document& d, const art::Selection& s);
 

@@ -3,6 +3,7 @@
 #include "app/place_acts.h"
 #include "app/theme.h"
 #include "curve/polygon.h"
+#include "pixel/shrink.h"
 
 #include <QSettings>
 
@@ -42,22 +43,9 @@ Page pageOf(const pixel::Picture& picture, const art::Reference& r, const std::v
     Page page;
     const int w = (x1 - x0) / shrink, h = (y1 - y0) / shrink;
     if (box.empty() || w < 2 || h < 2) return page;
-    pixel::Picture cut(w, h);
-    for (int y = 0; y < h; ++y)
-        for (int x = 0; x < w; ++x) {
-            unsigned sr = 0, sg = 0, sb = 0, sa = 0;
-            for (int v = 0; v < shrink; ++v)
-                for (int u = 0; u < shrink; ++u) {
-                    const pixel::Rgba c = picture.at(x0 + x * shrink + u, y0 + y * shrink + v);
-                    sr += c.r;
-                    sg += c.g;
-                    sb += c.b;
-                    sa += c.a;
-                }
-            const auto n = static_cast<unsigned>(shrink * shrink);
-            cut.at(x, y) = {static_cast<std::uint8_t>(sr / n), static_cast<std::uint8_t>(sg / n), static_cast<std::uint8_t>(sb / n),
-                            static_cast<std::uint8_t>(sa / n)};
-        }
+    pixel::Picture cut(x1 - x0, y1 - y0);
+    for (int y = y0; y < y1; ++y) std::copy(picture.row(y) + x0, picture.row(y) + x1, cut.row(y - y0));
+    cut = pixel::shrunk(cut, shrink);
     page.grey = pixel::greyOf(cut);
     page.colours = std::move(cut);
     if (ring.size() > 2)

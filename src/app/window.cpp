@@ -8,6 +8,7 @@
 #include "app/tone_tools.h"
 #include "art/drops.h"
 #include "art/edits.h"
+#include "art/tones.h"
 #include "demo/pages.h"
 #include "demo/scanner.h"
 #include "files/pictures.h"
@@ -166,10 +167,13 @@ Window::Window()
     });
     connect(&desk_, &ToneDesk::said, this, [this](const QString& t) { say(t); });
     connect(canvas_, &Canvas::pointerMoved, this, [this] {
-        if (course_->current() == 4) refreshReadings();
+        // Only when something else lies under the pointer.
+        if (course_->current() != 4) return;
+        const art::ItemPtr under = itemAt(session_.document(), canvas_->pointerOnSheet(), canvas_->px(5));
+        if ((under ? under->id : 0) != underPointer_) refreshReadings();
     });
+    connect(&areas_, &Areas::dropsFollowed, this, &Window::followDrops);
     connect(&areas_, &Areas::changed, this, [this] {
-        followDrops();
         canvas_->update();
         refreshCourse();
         refreshReadings();
@@ -226,9 +230,7 @@ void Window::say(const QString& text, art::Id lockedLayer)
         strip_->say(text);
         return;
     }
-    strip_->say(text, tr("Unlock"), [this, lockedLayer] {
-        session_.take(art::withLayer(session_.document(), lockedLayer, [](art::Layer& l) { l.locked = false; }), tr("Unlock layer"));
-    });
+    strip_->say(text, tr("Unlock"), [this, lockedLayer] { session_.take(art::withLock(session_.document(), lockedLayer, false), tr("Unlock layer")); });
 }
 
 void Window::refresh()
@@ -256,7 +258,12 @@ void Window::refreshCourse()
 {
     int pictures = 0, lines = 0;
     for (const art::LayerPtr& l : session_.document().layers)
-        for (const art::ItemPtr& i : l->items) ++(i->reference() ? pictures : lines);
+        for (const art::ItemPtr& i : l->items)
+            // What was worked out is not drawn.
+            if (i->reference())
+                ++pictures;
+            else if (!l->tones && !l->facets && !i->artwork()->drop)
+                ++lines;
     const int ends = static_cast<int>(art::openEnds(session_.document()).size());
     course_->setState(0, pictures == 0 ? Course::State::notBegun : Course::State::settled,
                       pictures == 0   ? tr("no picture yet")

@@ -100,8 +100,9 @@ private:
     void makeBuildCommands();
     void makeColourCommands();
     void watchAreas();
-    void followDrops();
+    void followDrops(const art::FollowedDrops& f);
     void weighDocument();
+    art::Id underPointer_ = 0;
     art::Document weighed_;
     bool weighing_ = false;
     double darkShare_ = -1; // of what is drawn; negative = not known

@@ -32,11 +32,8 @@ void Window::watchAreas()
 }
 
 // Colour drops go where their areas went, as part of the step that moved the lines.
-void Window::followDrops()
+void Window::followDrops(const art::FollowedDrops& f)
 {
-    if (!areas_.upToDate()) return;
-    const art::FollowedDrops f = art::withDropsFollowed(session_.document(), *areas_.map(), areas_.lines(), areas_.gap());
-    if (f.moved == 0) return;
     session_.derive(f.document);
     if (f.opened)
         say(f.opened == 1 ? tr("A colour drop's area opened: it stays as it was, the ring shows where. Close the gap, or drop again.")
@@ -91,9 +88,8 @@ void Window::toneReadings(std::vector<ReadingStrip::Reading>& r)
     r.push_back({"nodes", {}, QString::number(nodes), tr("nodes")});
     const tone::Stack* s = desk_.stack();
     if (s) r.push_back({"", tr("Borders within"), pxText(s->slack * curve::meanScale(desk_.toSheet())), {}});
-    r.push_back({"", tr("Gaps"), tr("none"), {}});
-    if (s && !s->cuts.empty() && desk_.ready()) {
-        const long dark = std::lround(100 * desk_.darkBelow(s->cuts[s->cuts.size() / 2]));
+    if (const auto b = desk_.balance(canvas_->toolSetting("balance", 50) / 100)) {
+        const long dark = std::lround(100 * b->dark);
         r.push_back(
             {"", tr("Dark : light"), QString("%1 : %2").arg(dark).arg(100 - dark), tr("wanted %1").arg(std::lround(canvas_->toolSetting("balance", 50)))});
     }
@@ -112,6 +108,7 @@ void Window::colourReadings(std::vector<ReadingStrip::Reading>& r)
     if (const auto leaks = art::leaks(d); !leaks.empty())
         first.push_back({"open-end", {}, QString::number(leaks.size()), leaks.size() == 1 ? tr("leak") : tr("leaks")});
     const art::ItemPtr under = itemAt(d, canvas_->pointerOnSheet(), canvas_->px(5));
+    underPointer_ = under ? under->id : 0;
     if (under && under->artwork() && under->artwork()->fill.colour) {
         double size = 0;
         for (const curve::Path& p : under->artwork()->paths) size += curve::area(p);

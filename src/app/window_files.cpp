@@ -250,9 +250,12 @@ void Window::bringFromShelf(const QString& id)
     inBackground<Got>(
         this, progress,
         [p = *found](const Progress& at) {
-            at.share->store(0.2);
+            demo::PhotoOptions o;
+            o.cancelled = [&at] { return at.cancelled(); };
+            o.progress = [&at](double v) { at.share->store(0.95 * v); };
+            pixel::Picture made = p.make(o);
+            if (made.empty()) return Got{};
             auto file = std::make_shared<art::PictureFile>();
-            pixel::Picture made = p.make(960);
             file->bytes = files::writeJpeg(made, 82);
             file->format = "jpeg";
             file->width = made.width;

@@ -88,23 +88,37 @@ bool bordersArtwork(const LayerPtr& l)
 
 } // namespace
 
+namespace {
+
+// The sides of lines that make up a half-edge, put where they are missing.
+void addSides(const planar::Map& map, const DrawnLines& lines, int half, std::vector<LineSide>& to)
+{
+    const planar::Graph& g = map.graph();
+    const planar::Edge& e = g.edge(half);
+    for (int k = 0; k < e.count; ++k) {
+        const planar::Source& s = g.source(e, k);
+        const auto path = static_cast<std::size_t>(g.piece(s).path);
+        if (path >= lines.items.size()) continue;
+        const LineSide side{lines.items[path], ((half & 1) != 0) == (s.t0 > s.t1)};
+        if (std::find(to.begin(), to.end(), side) == to.end()) to.push_back(side);
+    }
+}
+
+} // namespace
+
 std::vector<std::vector<LineSide>> linesByFace(const planar::Map& map, const DrawnLines& lines)
 {
     std::vector<std::vector<LineSide>> out(map.faces().size());
-    const planar::Graph& g = map.graph();
-    for (std::size_t half = 0; half < g.edges.size() * 2; ++half) {
-        const int h = static_cast<int>(half), face = map.areaOf(h);
-        if (face == map.areaOf(planar::twin(h))) continue;
-        std::vector<LineSide>& of = out[static_cast<std::size_t>(face)];
-        const planar::Edge& e = g.edge(h);
-        for (int k = 0; k < e.count; ++k) {
-            const planar::Source& s = g.source(e, k);
-            const auto path = static_cast<std::size_t>(g.piece(s).path);
-            if (path >= lines.items.size()) continue;
-            const LineSide side{lines.items[path], (half & 1) == (s.t0 > s.t1)};
-            if (std::find(of.begin(), of.end(), side) == of.end()) of.push_back(side);
-        }
-    }
+    for (int h = 0; h < static_cast<int>(map.graph().edges.size()) * 2; ++h)
+        if (const int face = map.areaOf(h); face != map.areaOf(planar::twin(h))) addSides(map, lines, h, out[static_cast<std::size_t>(face)]);
+    return out;
+}
+
+std::vector<LineSide> linesRound(const planar::Map& map, const DrawnLines& lines, int face)
+{
+    std::vector<LineSide> out;
+    for (int h = 0; h < static_cast<int>(map.graph().edges.size()) * 2; ++h)
+        if (map.areaOf(h) == face && map.areaOf(planar::twin(h)) != face) addSides(map, lines, h, out);
     return out;
 }
 
@@ -160,7 +174,7 @@ Added withDrop(const Document& d, const planar::Map& map, const DrawnLines& line
     a.fill.overlap = underLines;
     auto drop = std::make_shared<Drop>();
     drop->seed = curve::innerPoint(a.paths);
-    drop->lines = linesByFace(map, lines)[static_cast<std::size_t>(area)];
+    drop->lines = linesRound(map, lines, area);
     a.drop = drop;
     item.is = std::move(a);
     return withItem(out, layer, std::move(item));

@@ -9,6 +9,8 @@ namespace softrope::art {
 
 // The sides of lines that border each face of the map, by face. Lines with the same face on both sides enclose nothing.
 std::vector<std::vector<LineSide>> linesByFace(const planar::Map& map, const DrawnLines& lines);
+// Those of one face.
+std::vector<LineSide> linesRound(const planar::Map& map, const DrawnLines& lines, int face);
 
 // The colour in the area at that place, on a layer for drops under the lines. A drop that is there already takes the new paint.
 // 0 when nothing encloses the place, or the layer is locked.

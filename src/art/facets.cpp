@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <mutex>
 
 namespace softrope::art {
 
@@ -46,18 +47,23 @@ Gradient gradientOf(const tone::Facet& f, const FacetLayer& layer)
     return g;
 }
 
-// New pieces in the place of the old, with the ids of those as far as there are any.
-void replaceItems(Document& d, Layer& l, std::vector<Artwork> pieces, const std::string& name)
+// The fill of the piece that face `f` of the changed mesh was, or came from, when it is not the mesh's own colour.
+const Fill* paintedByHand(const Layer& before, const FacetLayer& after, std::size_t f)
 {
-    std::vector<ItemPtr> items;
-    for (std::size_t k = 0; k < pieces.size(); ++k) {
-        auto i = std::make_shared<Item>();
-        i->id = k < l.items.size() ? l.items[k]->id : d.nextId++;
-        i->name = name + ' ' + std::to_string(k + 1);
-        i->is = std::move(pieces[k]);
-        items.push_back(i);
+    const tone::Mesh& mesh = before.facets->mesh;
+    std::size_t was = f;
+    if (mesh.faces.size() != after.mesh.faces.size()) {
+        const auto same = std::find(mesh.faces.begin(), mesh.faces.end(), after.mesh.faces[f]);
+        Vec2 middle;
+        for (const int p : after.mesh.faces[f]) middle += after.mesh.points[static_cast<std::size_t>(p)] / static_cast<double>(after.mesh.faces[f].size());
+        const int under = same != mesh.faces.end() ? static_cast<int>(same - mesh.faces.begin()) : tone::faceAt(mesh, middle);
+        if (under < 0) return nullptr;
+        was = static_cast<std::size_t>(under);
     }
-    l.items = std::move(items);
+    if (was >= before.items.size() || was >= mesh.colours.size() || !before.items[was]->artwork()) return nullptr;
+    const Fill& fill = before.items[was]->artwork()->fill;
+    const pixel::Rgba own = mesh.colours[was];
+    return fill.ink.ink || fill.gradient || fill.colour != Colour{own.r, own.g, own.b} ? &fill : nullptr;
 }
 
 Document withPieces(const Document& d, Id layer, const std::function<void(FacetLayer&)>& change)
@@ -76,14 +82,10 @@ Document withPieces(const Document& d, Id layer, const std::function<void(FacetL
             const pixel::Rgba c = next->mesh.colours[f];
             a.fill.colour = Colour{c.r, c.g, c.b};
             if (next->gap <= 0) a.fill.overlap = 0.4;
-            // A piece that was painted by hand keeps its paint while it is the same piece.
-            if (f < now->items.size() && now->facets->mesh.faces.size() == next->mesh.faces.size() && now->items[f]->artwork()) {
-                const Fill& was = now->items[f]->artwork()->fill;
-                if (now->facets->mesh.colours[f] == c) {
-                    a.fill.colour = was.colour;
-                    a.fill.ink = was.ink;
-                    a.fill.gradient = was.gradient;
-                }
+            if (const Fill* was = paintedByHand(*now, *next, f)) {
+                a.fill.colour = was->colour;
+                a.fill.ink = was->ink;
+                a.fill.gradient = was->gradient;
             }
             pieces.push_back(std::move(a));
         }
@@ -98,14 +100,20 @@ Document withPieces(const Document& d, Id layer, const std::function<void(FacetL
             pieces.push_back(std::move(a));
         }
     }
+    // In the place of the old ones, with the ids of those as far as there are any.
     Document out = d;
-    out = withLayer(out, layer, [&](Layer& l) {
-        replaceItems(out, l, std::move(pieces), next->mesh.faces.empty() ? "Facet" : "Piece");
+    std::vector<ItemPtr> items;
+    for (std::size_t k = 0; k < pieces.size(); ++k) {
+        auto i = std::make_shared<Item>();
+        i->id = k < now->items.size() ? now->items[k]->id : out.nextId++;
+        i->name = (next->mesh.faces.empty() ? "Facet " : "Piece ") + std::to_string(k + 1);
+        i->is = std::move(pieces[k]);
+        items.push_back(i);
+    }
+    return withLayer(out, layer, [&](Layer& l) {
+        l.items = std::move(items);
         l.facets = next;
     });
-    // Ids were drawn from the copy that the layer was changed on.
-    for (const ItemPtr& i : out.layer(layer)->items) out.nextId = std::max(out.nextId, i->id + 1);
-    return out;
 }
 
 Added withFacetLayer(const Document& d, Id above, FacetLayer layer)
@@ -146,9 +154,35 @@ Document withFacetInk(const Document& d, Id layer, Id ink)
     });
 }
 
+namespace {
+
+// The pieces of plans that were asked for last: tools and cards ask again and again.
+std::shared_ptr<const std::vector<tone::Facet>> piecesOf(const tone::FacetPlan& plan)
+{
+    struct Kept {
+        tone::FacetPlan plan;
+        std::shared_ptr<const std::vector<tone::Facet>> pieces;
+    };
+    static std::mutex mutex;
+    static std::vector<Kept> kept;
+    constexpr std::size_t most = 4;
+    {
+        const std::lock_guard lock(mutex);
+        for (const Kept& k : kept)
+            if (k.plan == plan) return k.pieces;
+    }
+    auto pieces = std::make_shared<const std::vector<tone::Facet>>(tone::facetsOf(plan));
+    const std::lock_guard lock(mutex);
+    if (kept.size() == most) kept.erase(kept.begin());
+    kept.push_back({plan, pieces});
+    return pieces;
+}
+
+} // namespace
+
 std::vector<tone::Facet> facetsOn(const Layer& layer)
 {
-    return layer.facets && layer.facets->mesh.faces.empty() ? tone::facetsOf(layer.facets->plan) : std::vector<tone::Facet>{};
+    return layer.facets && layer.facets->mesh.faces.empty() ? *piecesOf(layer.facets->plan) : std::vector<tone::Facet>{};
 }
 
 Document withFacetHeld(const Document& d, Id layer, std::size_t piece, int shade, double turn, bool locked)

@@ -137,6 +137,13 @@ Document withTonesLive(const Document& d, Id layer)
     });
 }
 
+Document withLock(const Document& d, Id layer, bool locked)
+{
+    const Layer* l = d.layer(layer);
+    if (l && !locked && l->tones && !l->tones->set) return withTonesSet(d, layer);
+    return withLayer(d, layer, [locked](Layer& changed) { changed.locked = locked; });
+}
+
 std::optional<Ends> toneEnds(const Layer& layer)
 {
     std::optional<Ends> out;

@@ -19,6 +19,8 @@ Document withTonesMade(const Document& d, Id layer, std::vector<Item> items, std
 // Artwork from now on, unlocked; the recipe is kept. And the way back: live again, hand changes go.
 Document withTonesSet(const Document& d, Id layer);
 Document withTonesLive(const Document& d, Id layer);
+// Locks or unlocks any layer; a live tone layer that is unlocked is set, as what was worked out would go over changes by hand.
+Document withLock(const Document& d, Id layer, bool locked);
 // The darkest and the lightest colour on the layer: what working colours are turned into.
 struct Ends {
     Colour dark, light;

@@ -63,7 +63,7 @@ art::Document nightMarketLantern(const std::function<std::vector<std::byte>(cons
     if (seen.empty()) return d;
     const art::Reference& r = *d.item(photograph.id)->reference();
     tone::Stack s;
-    s.cuts = tone::cutsFor(tone::countsOf(tone::levelsOf(seen, 2e5)), 5);
+    s.cuts = tone::cutsFor(tone::countsOf(tone::levelsOf(seen, 2e5).level), 5);
     const double scale = curve::meanScale(art::placement(r));
     s.slack = 1.2 / scale;
     s.smallest = 60 / (scale * scale);

@@ -6,6 +6,7 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
+#include <atomic>
 #include <cmath>
 #include <functional>
 
@@ -343,7 +344,10 @@ pixel::Picture photo(const std::string& name, const PhotoOptions& o)
     const int w = std::clamp(o.width, 16, 8000), h = w * 5 / 4;
     if (!s.surface) return {};
     cv::Mat light(h, w, CV_32FC3);
+    std::atomic<int> rows{0};
     tbb::parallel_for(0, h, [&](int y) {
+        if (o.cancelled && o.cancelled()) return;
+        if (o.progress) o.progress(static_cast<double>(rows++) / h);
         for (int x = 0; x < w; ++x) {
             Vec3 sum;
             for (const auto& [dx, dy] : {std::pair{0.25, 0.25}, {0.75, 0.75}}) {
@@ -353,6 +357,7 @@ pixel::Picture photo(const std::string& name, const PhotoOptions& o)
             light.at<cv::Vec3f>(y, x) = {static_cast<float>(sum.x / 2), static_cast<float>(sum.y / 2), static_cast<float>(sum.z / 2)};
         }
     });
+    if (o.cancelled && o.cancelled()) return {};
     cv::Mat seen;
     cv::GaussianBlur(light, seen, {}, std::max(0.3, 0.8 * o.blur * w / 960));
     pixel::Picture out(w, h);

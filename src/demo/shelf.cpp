@@ -17,20 +17,19 @@ std::string lower(std::string s)
 
 ShelfPicture photograph(const std::string& id, const std::string& title, const std::string& words, std::uint64_t seed)
 {
-    return {id,
-            title,
-            words,
-            "computed by this program (a ray-marched scene, seed " + std::to_string(seed) + ")",
-            "CC0 1.0, no rights kept",
-            [id, seed](int width) {
-                PhotoOptions o;
-                o.width = width;
-                o.seed = seed;
-                return photo(id, o);
-            }};
+    PhotoOptions o;
+    o.seed = seed;
+    return {id, title, words, "computed by this program (a ray-marched scene, seed " + std::to_string(seed) + ")", "CC0 1.0, no rights kept", o};
 }
 
 } // namespace
+
+pixel::Picture ShelfPicture::make(const PhotoOptions& how) const
+{
+    PhotoOptions o = how;
+    o.seed = options.seed;
+    return photo(id, o);
+}
 
 const std::vector<ShelfPicture>& shelf()
 {

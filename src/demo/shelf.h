@@ -1,9 +1,8 @@
 // The picture shelf: made-up reference pictures that come with the program, in place of collections elsewhere.
 #pragma once
 
-#include "pixel/raster.h"
+#include "demo/photo.h"
 
-#include <functional>
 #include <string>
 #include <vector>
 
@@ -12,7 +11,8 @@ namespace softrope::demo {
 struct ShelfPicture {
     std::string id, title, words; // what it can be found by
     std::string origin, licence;
-    std::function<pixel::Picture(int width)> make;
+    PhotoOptions options; // its seed; size, progress and the way to stop it are for whoever makes it
+    pixel::Picture make(const PhotoOptions& how) const;
 };
 const std::vector<ShelfPicture>& shelf();
 // Those that hold every word of the search in title or words, whatever the case; all of them for none.

@@ -1,5 +1,6 @@
 #include "tone/stack.h"
 
+#include "pixel/shrink.h"
 #include "tone/calm.h"
 #include "tone/components.h"
 #include "tone/fill.h"
@@ -218,27 +219,7 @@ Levels levelsOf(const Picture& given, double most)
     const double pixels = static_cast<double>(given.width) * given.height;
     const int step = std::max(1, static_cast<int>(std::ceil(std::sqrt(pixels / std::max(1.0, most)))));
     out.shrink = step;
-    if (step == 1) {
-        out.colours = opaque(given);
-    } else {
-        const int w = std::max(1, given.width / step), h = std::max(1, given.height / step);
-        out.colours = Picture(w, h);
-        tbb::parallel_for(0, h, [&](int y) {
-            for (int x = 0; x < w; ++x) {
-                unsigned r = 0, g = 0, b = 0;
-                for (int v = 0; v < step; ++v)
-                    for (int u = 0; u < step; ++u) {
-                        const Rgba c = given.at(std::min(x * step + u, given.width - 1), std::min(y * step + v, given.height - 1));
-                        const unsigned white = 255U - c.a;
-                        r += (c.r * c.a + 255U * white) / 255U;
-                        g += (c.g * c.a + 255U * white) / 255U;
-                        b += (c.b * c.a + 255U * white) / 255U;
-                    }
-                const auto n = static_cast<unsigned>(step * step);
-                out.colours.at(x, y) = {static_cast<std::uint8_t>(r / n), static_cast<std::uint8_t>(g / n), static_cast<std::uint8_t>(b / n), 255};
-            }
-        });
-    }
+    out.colours = step == 1 ? opaque(given) : opaque(pixel::shrunk(given, step));
     out.level = Raster<float>(out.colours.width, out.colours.height);
     tbb::parallel_for(0, out.level.height, [&](int y) {
         for (int x = 0; x < out.level.width; ++x) out.level.at(x, y) = perL * pixel::quickLabOf(out.colours.at(x, y)).l;
@@ -246,11 +227,11 @@ Levels levelsOf(const Picture& given, double most)
     return out;
 }
 
-LevelCounts countsOf(const Levels& levels, const Raster<std::uint8_t>* within)
+LevelCounts countsOf(const Raster<float>& level, const Raster<std::uint8_t>* within)
 {
     LevelCounts c{};
-    for (std::size_t k = 0; k < levels.level.data.size(); ++k)
-        if (!within || within->data[k]) c[static_cast<std::size_t>(std::clamp(levels.level.data[k] + 0.5F, 0.0F, 255.0F))] += 1;
+    for (std::size_t k = 0; k < level.data.size(); ++k)
+        if (!within || within->data[k]) c[static_cast<std::size_t>(std::clamp(level.data[k] + 0.5F, 0.0F, 255.0F))] += 1;
     return c;
 }
 
@@ -368,12 +349,11 @@ Raster<float> patched(const Levels& levels, const Stack& stack)
     return out;
 }
 
-Labels quickTones(const Levels& levels, const Stack& stack)
+Labels quickTones(const Levels& levels, const Stack& stack, const Raster<float>* after)
 {
     Labels out(levels.level.width, levels.level.height);
-    const bool patches = !stack.patches.empty();
-    const Raster<float> changed = patches ? patched(levels, stack) : Raster<float>();
-    const Raster<float>& level = patches ? changed : levels.level;
+    const Raster<float> made = after || stack.patches.empty() ? Raster<float>() : patched(levels, stack);
+    const Raster<float>& level = after ? *after : stack.patches.empty() ? levels.level : made;
     std::array<std::uint8_t, 1024> tone{}; // quarter levels
     for (std::size_t v = 0; v < tone.size(); ++v) tone[v] = toneOf((static_cast<float>(v) + 0.5F) / 4, stack.cuts);
     tbb::parallel_for(0, out.height, [&](int y) {

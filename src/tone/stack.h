@@ -63,7 +63,8 @@ struct Levels {
 };
 // Not more than about `most` px: larger pictures are made smaller by a whole factor, each px the mean of its block.
 Levels levelsOf(const pixel::Picture& picture, double most = 1e12);
-LevelCounts countsOf(const Levels& levels, const pixel::Raster<std::uint8_t>* within = nullptr);
+// Of all px, or of those where `within` is not 0.
+LevelCounts countsOf(const pixel::Raster<float>& level, const pixel::Raster<std::uint8_t>* within = nullptr);
 
 // The cuts between `tones` groups of the counts with the least spread within the groups: exactly, by dynamic programming (Fisher
 // 1958, "On grouping for maximum homogeneity"); for two groups it is Otsu's cut (1979). Fewer cuts when there are fewer levels.
@@ -78,8 +79,9 @@ pixel::Raster<std::uint8_t> maskOf(const Levels& levels, const curve::Paths& out
 // The level of each px after the patches.
 pixel::Raster<float> patched(const Levels& levels, const Stack& stack);
 constexpr std::uint8_t outOfBounds = 255;
-// The tone of each px, at once: what a preview shows while a cut is dragged. Outside the bound: outOfBounds.
-Labels quickTones(const Levels& levels, const Stack& stack);
+// The tone of each px, at once: what a preview shows while a cut is dragged. Outside the bound: outOfBounds. `after` are the levels
+// after the patches, where they are known already.
+Labels quickTones(const Levels& levels, const Stack& stack, const pixel::Raster<float>* after = nullptr);
 // Paint of each tone: as chosen, or the mean colour in CIELAB of its px.
 std::vector<pixel::Rgba> paintsOf(const Levels& levels, const Labels& tones, const Stack& stack);
 // The same with what the clean-up does: half-tones of edges form no bands, borders are calm, specks gone.

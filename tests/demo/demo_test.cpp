@@ -122,7 +122,11 @@ TEST_CASE("the shelf is searched by every word, and each picture says where it i
         CHECK(ids.insert(p.id).second);
         CHECK_FALSE(p.origin.empty());
         CHECK_FALSE(p.licence.empty());
-        CHECK(p.make(24).width == 24);
+        demo::PhotoOptions o;
+        o.width = 24;
+        CHECK(p.make(o).width == 24);
+        o.cancelled = [] { return true; };
+        CHECK(p.make(o).empty());
     }
 }
 

@@ -111,7 +111,7 @@ TEST_CASE("for any stack the shapes cover the picture, borders are shared, no ar
                 p.at(x, y) = {g, static_cast<std::uint8_t>(g / 2 + 60), 90, 255};
             }
         tone::Stack s;
-        s.cuts = tone::cutsFor(tone::countsOf(tone::levelsOf(p)), 2 + round % 5);
+        s.cuts = tone::cutsFor(tone::countsOf(tone::levelsOf(p).level), 2 + round % 5);
         s.smallest = 10 + 20 * u(random);
         s.slack = 0.5 + u(random);
         if (round % 2) s.patches = {{curve::circle({w * u(random), h * u(random)}, 20), 80 * (u(random) - 0.5), 6}};

@@ -114,7 +114,7 @@ TEST_CASE("the cut between two tones is Otsu's, and more cuts spread no more tha
 TEST_CASE("half dark and half light: the cut is found, and the share says so")
 {
     const tone::Levels l = tone::levelsOf(ramp(512, 20));
-    const auto counts = tone::countsOf(l);
+    const auto counts = tone::countsOf(l.level);
     for (const double share : {0.1, 0.25, 0.5, 0.74, 0.9}) {
         const double cut = tone::cutForShare(counts, share);
         CHECK(tone::darkShare(counts, cut) == Approx(share).margin(1e-6));
@@ -122,7 +122,7 @@ TEST_CASE("half dark and half light: the cut is found, and the share says so")
     }
     // Within a silhouette only.
     const auto left = tone::maskOf(l, {curve::rectangle({0, 0}, {256, 20})});
-    const double half = tone::cutForShare(tone::countsOf(l, &left), 0.5);
+    const double half = tone::cutForShare(tone::countsOf(l.level, &left), 0.5);
     CHECK(half == Approx(255 * 0.25).margin(2));
     CHECK(tone::darkShare(tone::LevelCounts{}, 100) == 0);
     CHECK(tone::cutForShare(tone::LevelCounts{}, 0.5) == Approx(127.5));
