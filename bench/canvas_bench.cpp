@@ -48,7 +48,7 @@ int main(int argc, char** argv)
                 const Vec2 at{33.0 * (i % 32) + 1.6 * k + 8, 33.0 * (i / 32) + 12 * std::sin(k * 0.9 + i) + 16};
                 p.nodes.push_back({at, at - Vec2{0.5, 0.3}, at + Vec2{0.5, 0.3}, curve::NodeKind::smooth});
             }
-            a.paths = {p};
+            a.setPaths({p});
             a.stroke.colour = art::Colour{20, 40, 40};
             a.stroke.width = 1.5;
             item->is = a;

@@ -60,7 +60,7 @@ BENCHMARK(quickFitSamples)->Arg(300)->Arg(5000)->Arg(50000)->Arg(1000000)->Unit(
 
 void liveRefit(benchmark::State& state)
 {
-    art::Drawn d;
+    art::Hand d;
     for (const Vec2 p : scribble(static_cast<int>(state.range(0)))) d.samples.push_back({p, 1, 0, 0, 0});
     d.slack = 1;
     std::size_t nodes = 0;
@@ -153,7 +153,7 @@ art::Document many(int nodes)
             art::Artwork a;
             std::vector<Vec2> points;
             for (int k = 0; k < 20; ++k) points.push_back({1080.0 * (i % 32) / 32 + 1.5 * k, 1080.0 * (i / 32) / 32 + 10 * std::sin(k * 0.9 + i)});
-            a.paths = {curve::polyline(points, false)};
+            a.setPaths({curve::polyline(points, false)});
             a.stroke.colour = art::Colour{};
             a.stroke.width = 1.5;
             item->is = a;

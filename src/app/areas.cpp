@@ -14,6 +14,7 @@ Areas::Areas(Session& session) : session_(session), map_(planar::build({}))
     gap_ = std::clamp(kept.value("areas/gap", 2.0).toDouble(), 0.0, 20.0);
     thin_ = std::clamp(kept.value("areas/thinnest", 1.0).toDouble(), 0.0, 20.0);
     connect(&session_, &Session::documentChanged, this, [this] {
+        if (session_.deriving()) return; // what is worked out encloses nothing
         stale_ = true;
         begin();
     });
@@ -72,13 +73,18 @@ void Areas::begin()
             r.followed = art::withDropsFollowed(d, *r.map, r.lines, o.gap);
             return r;
         },
-        [this](Result r) {
+        [this, d = session_.document()](Result r) {
             working_ = false;
             map_ = std::move(r.map);
             lines_ = std::move(r.lines);
             outlines_ = std::move(r.outlines);
             // What was drawn meanwhile is followed the next time.
-            if (!stale_ && r.followed.moved > 0) emit dropsFollowed(r.followed);
+            if (!stale_ && !(r.followed.document == d)) {
+                if (session_.document() == d)
+                    emit dropsFollowed(r.followed);
+                else // another live part arrived meanwhile
+                    stale_ = true;
+            }
             emit changed();
             if (stale_) {
                 begin();

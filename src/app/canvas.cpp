@@ -77,9 +77,12 @@ void Canvas::release()
     lingerUntil_ = version_;
 }
 
-void Canvas::clicksLocked(const art::Layer& layer)
+void Canvas::clicksLocked(art::Id locked)
 {
-    emit said(tr("%1 is locked. Unlock to change it.").arg(QString::fromStdString(layer.name)), layer.id);
+    const art::Layer* l = session_.document().layer(locked);
+    const art::Item* i = session_.document().item(locked);
+    const std::string name = l ? l->name : i && !i->name.empty() ? i->name : "This";
+    emit said(tr("%1 is locked. Unlock to change it.").arg(QString::fromStdString(name)), locked);
 }
 
 double Canvas::toolSetting(const char* name, double otherwise) const
@@ -374,28 +377,7 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
     p.setRenderHint(QPainter::Antialiasing);
     if (pane.artwork)
         for (const auto* items : {&lingering_, &held_})
-            for (const art::ItemPtr& i : *items) {
-                const art::Artwork* a = i->artwork();
-                if (!a) continue;
-                p.setOpacity(i->opacity);
-                QPainterPath path = painterPath(a->paths, toScreen);
-                path.setFillRule(a->fill.evenOdd ? Qt::OddEvenFill : Qt::WindingFill);
-                if (a->fill.colour) {
-                    QColor c(a->fill.colour->r, a->fill.colour->g, a->fill.colour->b);
-                    c.setAlphaF(static_cast<float>(a->fill.opacity));
-                    p.fillPath(path, a->fill.gradient ? brushOf(a->fill, toScreen) : QBrush(c));
-                }
-                if (a->stroke.colour) {
-                    QColor c(a->stroke.colour->r, a->stroke.colour->g, a->stroke.colour->b);
-                    c.setAlphaF(static_cast<float>(a->stroke.opacity));
-                    QPen pen(c, a->stroke.width * view_.zoom, Qt::SolidLine, a->stroke.cap == art::Cap::round ? Qt::RoundCap : Qt::FlatCap,
-                             a->stroke.join == art::Join::round   ? Qt::RoundJoin
-                             : a->stroke.join == art::Join::mitre ? Qt::SvgMiterJoin
-                                                                  : Qt::BevelJoin);
-                    p.strokePath(path, pen);
-                }
-                p.setOpacity(1);
-            }
+            for (const art::ItemPtr& i : *items) paintHeld(p, *i, toScreen, 1);
     // A reference that is being moved follows as its frame.
     for (const art::ItemPtr& i : held_)
         if (const art::Reference* r = i->reference()) {
@@ -403,6 +385,46 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
             m.line({curve::polyline(art::frame(*r), true)}, marks().geometry, 2, Qt::DashLine);
         }
     p.restore();
+}
+
+// What a tool holds, quickly: blends and blur come with the picture that follows.
+void Canvas::paintHeld(QPainter& p, const art::Item& i, const Affine& toScreen, double opacity)
+{
+    if (!i.shown) return;
+    const double alpha = opacity * i.opacity;
+    const auto below = [&] {
+        for (const art::ItemPtr& c : art::childrenOf(i)) paintHeld(p, *c, toScreen, alpha);
+    };
+    const art::Artwork* a = i.artwork();
+    if (!a) {
+        below();
+        return;
+    }
+    p.setOpacity(alpha);
+    QPainterPath path = painterPath(a->paths, toScreen);
+    path.setFillRule(a->fill.evenOdd ? Qt::OddEvenFill : Qt::WindingFill);
+    if (a->fill.colour) {
+        QColor c(a->fill.colour->r, a->fill.colour->g, a->fill.colour->b);
+        c.setAlphaF(static_cast<float>(a->fill.opacity));
+        p.fillPath(path, a->fill.gradient ? brushOf(a->fill, toScreen) : QBrush(c));
+    }
+    if (!a->inside.empty()) {
+        p.save();
+        p.setClipPath(path, Qt::IntersectClip);
+        below();
+        p.restore();
+    }
+    p.setOpacity(alpha);
+    if (a->stroke.colour) {
+        QColor c(a->stroke.colour->r, a->stroke.colour->g, a->stroke.colour->b);
+        c.setAlphaF(static_cast<float>(a->stroke.opacity));
+        QPen pen(c, a->stroke.width * view_.zoom, Qt::SolidLine, a->stroke.cap == art::Cap::round ? Qt::RoundCap : Qt::FlatCap,
+                 a->stroke.join == art::Join::round   ? Qt::RoundJoin
+                 : a->stroke.join == art::Join::mitre ? Qt::SvgMiterJoin
+                                                      : Qt::BevelJoin);
+        p.strokePath(path, pen);
+    }
+    p.setOpacity(1);
 }
 
 void Canvas::paintEnds(Marks& m)

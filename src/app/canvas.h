@@ -31,7 +31,7 @@ public:
     void release() override;
     void update() override { QWidget::update(); }
     void say(const QString& text) override { emit said(text, 0); }
-    void clicksLocked(const art::Layer& layer) override;
+    void clicksLocked(art::Id locked) override;
     art::Stroke& look() override { return look_; }
     bool snapping() const override { return snapping_; }
     double toolSetting(const char* name, double otherwise) const override;
@@ -66,7 +66,7 @@ public:
 signals:
     void toolChanged();
     void viewChanged();
-    void said(const QString& text, quint64 lockedLayer);
+    void said(const QString& text, quint64 locked);
     void filesDropped(const QStringList& paths);
     void pointerMoved();
     void refined();
@@ -130,6 +130,7 @@ private:
     void refresh(std::size_t which, const Pane& pane);
     void paintPane(QPainter& p, std::size_t which, const Pane& pane);
     void paintOverlay(QPainter& p, const Pane& pane);
+    void paintHeld(QPainter& p, const art::Item& i, const curve::Affine& toScreen, double opacity);
     void paintEnds(Marks& m);
     void paintGhosts(Marks& m);
     curve::Box paneBox() const;

@@ -21,12 +21,14 @@ void Canvas::paintGhosts(Marks& m)
                 if (i->id == id) return i.get();
             return static_cast<const art::Item*>(nullptr);
         };
-        for (const art::ItemPtr& i : l->items) {
-            const art::Item* now = held(i->id) ? held(i->id) : i.get();
+        art::Document only;
+        only.layers = {l};
+        art::eachArtwork(only, art::seen, [&](const art::Item& i, const art::Artwork&, const art::Where&) {
+            const art::Item* now = held(i.id) ? held(i.id) : &i;
             const art::Artwork* a = now->artwork();
-            if (!a || !a->guide || !art::bounds(*now).meets(seen)) continue;
+            if (!a || !a->guide || !art::bounds(*now).meets(seen)) return;
             m.line(a->paths, marks().guide, 1.25, Qt::DashLine);
-        }
+        });
         if (!l->mirror) continue;
         // The cached picture holds the ghost of what is in the document; what a tool holds, and what it is just drawing, follows
         // live.
@@ -38,10 +40,8 @@ void Canvas::paintGhosts(Marks& m)
         // Ends that the weld will put on the axis carry a half-bead, its flat side on the axis.
         const double reach = toolSetting("weld-reach", 4);
         if (!solid)
-            for (const art::ItemPtr& i : l->items) {
-                const art::Artwork* a = i->artwork();
-                if (!a) continue;
-                for (const curve::Path& p : a->paths) {
+            art::eachArtwork(only, {false, true, false, false}, [&](const art::Item&, const art::Artwork& a, const art::Where&) {
+                for (const curve::Path& p : a.paths) {
                     if (p.closed || p.nodes.size() < 2) continue;
                     for (const curve::Vec2 end : {p.nodes.front().at, p.nodes.back().at}) {
                         const double off = mirror::offsetFrom(*l->mirror, end);
@@ -54,7 +54,7 @@ void Canvas::paintGhosts(Marks& m)
                         q.drawPie(QRectF(c.x() - 6, c.y() - 6, 12, 12), static_cast<int>((off > 0 ? turn + 180 : turn) * 16), 180 * 16);
                     }
                 }
-            }
+            });
         if (l->id == session_.selection().layer && !solid) paintAxis(m, session_.document(), *l->mirror);
     }
 }

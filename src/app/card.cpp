@@ -111,8 +111,8 @@ QString Card::contextNow() const
     if (s.items.size() > 1) return step_ == 2 ? "several build" : "several";
     if (const art::Item* i = pickedLine(session_)) {
         const art::Artwork& a = *i->artwork();
-        return QString("line %1 %2 %3 %4").arg(i->id).arg(openCount(a) > 0).arg(a.drawn != nullptr).arg(!s.nodes.empty()) + (a.rounding ? " round" : "") +
-               (a.combined ? " live" : "") + (step_ == 2 ? " build" : "");
+        return QString("line %1 %2 %3 %4").arg(i->id).arg(openCount(a) > 0).arg(a.hand() != nullptr).arg(!s.nodes.empty()) + (a.rounding() ? " round" : "") +
+               (a.combined() ? " live" : "") + (step_ == 2 ? " build" : "");
     }
     if (s.items.size() == 1) return QString("reference %1").arg(s.items.front());
     if (step_ == 0 && !(canvas_.tool() && canvas_.tool()->id() == "axis")) {

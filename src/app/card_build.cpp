@@ -383,7 +383,7 @@ void Card::shapeSection(art::Id id)
         h->setValue(b.height());
         turn->setValue(0);
     });
-    if (item->artwork()->combined) {
+    if (item->artwork()->combined()) {
         rule();
         column_->addWidget(label(tr("Live: drag a part by its dashed outline"), "small"));
         segments(
@@ -394,7 +394,7 @@ void Card::shapeSection(art::Id id)
              {tr("Exclus."), tr("Where an odd number lie")}},
             [this, id] {
                 const art::Item* i = session_.document().item(id);
-                return i && i->artwork() && i->artwork()->combined ? static_cast<int>(i->artwork()->combined->operation) : -1;
+                return i && i->artwork() && i->artwork()->combined() ? static_cast<int>(i->artwork()->combined()->operation) : -1;
             },
             [this, id](int k) { session_.take(art::withOperation(session_.document(), id, static_cast<planar::Operation>(k)), "Combine otherwise"); });
         buttonRow({{{}, tr("Set"), tr("A plain shape: the parts go"), [this] { emit asksToRun("set-shape"); }},

@@ -44,7 +44,7 @@ Card::PickedPaint Card::pickedPaint() const
         if (const art::Item* i = session_.document().item(id); i && i->artwork()) {
             if (!p.first) p.first = i->artwork();
             if (!p.gradient) p.gradient = i->artwork()->fill.gradient.get();
-            p.drop = p.drop || i->artwork()->drop;
+            p.drop = p.drop || i->artwork()->drop();
         }
     return p;
 }
@@ -225,16 +225,15 @@ void Card::inkRow(art::Id ink)
         QMenu menu;
         menu.addAction(tr("Pick all painted with it"), this, [this, ink] {
             std::vector<art::Id> all;
-            for (const art::LayerPtr& l : session_.document().layers)
-                if (l->shown && !l->locked)
-                    for (const art::ItemPtr& i : l->items)
-                        if (i->artwork() && (i->artwork()->fill.ink.ink == ink || i->artwork()->stroke.ink.ink == ink)) all.push_back(i->id);
+            art::eachArtwork(session_.document(), {false, false, true, true}, [&](const art::Item& i, const art::Artwork& a, const art::Where&) {
+                if (a.fill.ink.ink == ink || a.stroke.ink.ink == ink) all.push_back(i.id);
+            });
             session_.pickItems(all);
         });
         menu.addAction(tr("Put the ink in hand in its place"), this, [this, ink] {
             const art::Ink* from = session_.document().ink(ink);
             if (from)
-                session_.take(art::withPaintReplaced(session_.document(), art::paintOf(session_.document(), {ink, 0}), paintInHand(canvas_), art::Where::both),
+                session_.take(art::withPaintReplaced(session_.document(), art::paintOf(session_.document(), {ink, 0}), paintInHand(canvas_), art::Part::both),
                               tr("Replace ink"));
         });
         menu.addAction(tr("Up"), this, [this, ink] { session_.take(art::withInkMoved(session_.document(), ink, -1), tr("Move ink")); });
@@ -280,9 +279,9 @@ void Card::pickedPaintSection()
                {{},
                 tr("No fill"),
                 tr("Takes the fill away"),
-                [this, items] { session_.take(art::withPaint(session_.document(), items(), {}, art::Where::area), tr("No fill")); }},
+                [this, items] { session_.take(art::withPaint(session_.document(), items(), {}, art::Part::area), tr("No fill")); }},
                {{}, tr("No line"), tr("Takes the line away"), [this, items] {
-                    session_.take(art::withPaint(session_.document(), items(), {}, art::Where::line), tr("No line"));
+                    session_.take(art::withPaint(session_.document(), items(), {}, art::Part::line), tr("No line"));
                 }}});
     buttonRow({{{}, tr("Like fill"), tr("Everything with the same fill (Shift+G)"), [this] { emit asksToRun("alike-fill"); }},
                {{}, tr("Line"), tr("Everything with the same line colour (Alt+Shift+G)"), [this] { emit asksToRun("alike-line"); }},

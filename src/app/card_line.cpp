@@ -29,12 +29,12 @@ namespace {
 std::vector<double> profile(const art::Artwork& a)
 {
     std::vector<double> out;
-    if (!a.drawn || a.paths.empty()) return out;
-    const auto& samples = a.drawn->samples;
+    if (!a.hand() || a.paths.empty()) return out;
+    const auto& samples = a.hand()->samples;
     const std::size_t stride = std::max<std::size_t>(1, samples.size() / 120);
     std::vector<Vec2> hand;
     for (std::size_t i = 0; i < samples.size(); i += stride) hand.push_back(samples[i].at);
-    for (const curve::Place& p : curve::placesAlong(hand, a.paths.front(), a.drawn->slack)) out.push_back(p.distance);
+    for (const curve::Place& p : curve::placesAlong(hand, a.paths.front(), a.hand()->slack)) out.push_back(p.distance);
     return out;
 }
 
@@ -44,7 +44,7 @@ void Card::slackSection()
 {
     const art::Item* item = pickedLine(session_);
     const art::Id id = item->id;
-    const bool drawn = item->artwork()->drawn != nullptr;
+    const bool drawn = item->artwork()->hand() != nullptr;
     const SliderRow slack = sliderRow(drawn ? tr("Slack: how far it may stray") : tr("Fewer nodes: how far it may move"), drawn ? 0.1 : 0, 8, 6, tr("Slack"));
     Slider* const slider = slack.slider;
     QLabel* const figure = slack.figure;
@@ -68,7 +68,7 @@ void Card::slackSection()
             const art::Item* line = session_.document().item(id);
             if (!line) return;
             // A long stroke follows the slider by the quick fit; the careful one is worked out when it is let go.
-            const bool quick = line->artwork()->drawn && line->artwork()->drawn->samples.size() > 600;
+            const bool quick = line->artwork()->hand() && line->artwork()->hand()->samples.size() > 600;
             session_.take(art::withSlack(session_.document(), id, v, quick), "Slack", QString("slack %1").arg(id));
             return;
         }
@@ -96,14 +96,14 @@ void Card::slackSection()
         if (!i || !i->artwork()) return;
         const art::Artwork& a = *i->artwork();
         const std::size_t now = curve::nodeCount(a.paths);
-        if (drawn && a.drawn) {
-            slider->setValue(a.drawn->slack);
-            figure->setText(pxText(a.drawn->slack));
+        if (drawn && a.hand()) {
+            slider->setValue(a.hand()->slack);
+            figure->setText(pxText(a.hand()->slack));
             const std::vector<double> d = profile(a);
             const double worst = art::strayOf(a).value_or(0);
-            nodes->setText(QString("%1 → %2 nodes").arg(a.drawn->samples.size()).arg(now));
+            nodes->setText(QString("%1 → %2 nodes").arg(a.hand()->samples.size()).arg(now));
             off->setText(tr("%1 off at most").arg(pxText(worst)));
-            if (stray) stray->setProfile(d, std::max(a.drawn->slack, worst));
+            if (stray) stray->setProfile(d, std::max(a.hand()->slack, worst));
         } else {
             const bool mine = reduce_.item == id && a.paths == reduce_.to;
             slider->setValue(mine ? reduce_.slack : 0);
@@ -123,11 +123,11 @@ void Card::fitWithCare(art::Id id)
 {
     const art::Document d = session_.document();
     const art::Item* i = d.item(id);
-    if (!i || !i->artwork() || !i->artwork()->drawn || i->artwork()->drawn->samples.size() <= 600) {
+    if (!i || !i->artwork() || !i->artwork()->hand() || i->artwork()->hand()->samples.size() <= 600) {
         session_.endBurst();
         return;
     }
-    const double slack = i->artwork()->drawn->slack;
+    const double slack = i->artwork()->hand()->slack;
     inBackground<art::Document>(
         this, {}, [d, id, slack](const Progress&) { return art::withSlack(d, id, slack); },
         [this, d, id](const art::Document& careful) {

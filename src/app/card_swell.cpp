@@ -128,7 +128,7 @@ void Card::roundSection(art::Id id)
     const art::Item* item = session_.document().item(id);
     if (!item || !item->artwork()) return;
     const art::Artwork& a = *item->artwork();
-    const curve::Paths& sharp = a.rounding ? a.rounding->before : a.paths;
+    const curve::Paths& sharp = a.rounding() ? a.rounding()->before : a.paths;
     std::size_t corners = 0;
     for (const curve::Path& p : sharp) corners += curve::cornerNodes(p).size();
     if (corners == 0) return;

@@ -27,12 +27,12 @@ QString Card::toneContext() const
     const QString id = canvas_.tool()->id();
     const art::Item* shape = pickedLine(session_);
     if (id == "facets") {
-        const art::Layer* l = facetLayer(session_.document(), session_.selection());
-        return QString("tone facets %1 %2 %3").arg(l ? (l->facets->mesh.faces.empty() ? 1 : 2) : 0).arg(shape ? shape->id : 0).arg(desk_.picture() != nullptr);
+        const art::Item* i = piecesInHand(session_.document(), session_.selection());
+        return QString("tone facets %1 %2 %3").arg(i ? (i->group()->facets() ? 1 : 2) : 0).arg(shape ? shape->id : 0).arg(desk_.picture() != nullptr);
     }
     if (shape) return {};
     if (id == "patch" && desk_.patch() >= 0) return QString("tone hand %1").arg(desk_.patch());
-    return QString("tone %1 %2 %3 %4").arg(id).arg(desk_.layer() != nullptr).arg(desk_.live()).arg(desk_.picture() != nullptr);
+    return QString("tone %1 %2 %3 %4").arg(id).arg(desk_.item() != nullptr).arg(desk_.live()).arg(desk_.picture() != nullptr);
 }
 
 void Card::buildTone()
@@ -47,7 +47,7 @@ void Card::buildTone()
     }
     const QString id = canvas_.tool()->id();
     heading("tone-steps", tr("Tone stack"));
-    if (!desk_.picture() && !desk_.layer()) {
+    if (!desk_.picture() && !desk_.item()) {
         note(tr("A photo is cut into flat tones here. Bring one in first."));
         buttonRow({{"place", tr("Choose a picture"), tr("A photo from a file (Ctrl+I)"), [this] { emit asksForPicture(); }},
                    {"reference", tr("Picture shelf"), tr("Made-up pictures that come with the program (Ctrl+Shift+I)"),
@@ -55,11 +55,11 @@ void Card::buildTone()
         return;
     }
     chips([this] {
-        const art::Layer* l = desk_.layer();
-        if (!l) return tr("no stack yet: choose how many tones");
-        if (l->tones->set) return tr("set: the shapes are artwork now");
+        if (!desk_.item()) return tr("no stack yet: choose how many tones");
+        if (desk_.tones()->set) return tr("set: the shapes are artwork now");
         if (!desk_.picture()) return tr("its picture is gone: the last shapes stay");
-        return desk_.working() ? tr("live · working out the shapes") : tr("live · %1 areas, %2 nodes").arg(l->items.size()).arg(stackNodes());
+        return desk_.working() ? tr("live · working out the shapes")
+                               : tr("live · %1 areas, %2 nodes").arg(desk_.item()->group()->items.size()).arg(stackNodes());
     });
     // How many.
     const auto count = [this] { return desk_.stack() ? static_cast<int>(desk_.stack()->cuts.size()) + 1 : 0; };
@@ -132,7 +132,7 @@ void Card::buildTone()
         settingField(tr("and soft over"), 0, 500, 0, tr("px"), "patch-soft", 12);
         settingField(tr("Brush, with Shift"), 1, 500, 0, tr("px"), "patch-brush", 24);
     }
-    if (!desk_.layer()) return;
+    if (!desk_.item()) return;
     rule();
     const auto perSheet = [this] { return std::max(1e-9, curve::meanScale(desk_.toSheet())); };
     settingSlider(
@@ -199,11 +199,7 @@ void Card::workingSection()
 
 std::size_t Card::stackNodes() const
 {
-    std::size_t n = 0;
-    if (const art::Layer* l = desk_.layer())
-        for (const art::ItemPtr& i : l->items)
-            if (i->artwork()) n += curve::nodeCount(i->artwork()->paths);
-    return n;
+    return desk_.item() ? art::nodeCount(*desk_.item()) : 0;
 }
 
 void Card::patchSection()
@@ -244,9 +240,9 @@ void Card::facetSection()
 {
     heading("facets", tr("Facets"));
     const art::Item* shape = pickedLine(session_);
-    const art::Layer* l = facetLayer(session_.document(), session_.selection());
-    const bool outline = shape && !shape->artwork()->paths.empty() && shape->artwork()->paths.front().closed &&
-                         !(session_.document().layerOf(shape->id) && session_.document().layerOf(shape->id)->facets);
+    const art::Item* now = piecesInHand(session_.document(), session_.selection());
+    const bool outline =
+        shape && !shape->artwork()->paths.empty() && shape->artwork()->paths.front().closed && !(now && session_.document().parentOf(shape->id) == now);
     if (outline) {
         column_->addWidget(label(tr("From the picked outline"), "small"));
         settingField(tr("Pieces, about"), 2, 200, 0, {}, "facet-pieces", 14);
@@ -254,16 +250,16 @@ void Card::facetSection()
                     [this] { emit asksToRun("facets-outline"); }}});
         rule();
     }
-    if (l && l->facets->mesh.faces.empty()) {
-        const art::Id id = l->id;
-        const auto layer = [this, id]() -> const art::Layer* {
-            const art::Layer* now = session_.document().layer(id);
-            return now && now->facets ? now : nullptr;
+    if (now && now->group()->facets()) {
+        const art::Id id = now->id;
+        const auto facets = [this, id]() -> const art::Group* {
+            const art::Item* i = session_.document().item(id);
+            return i && i->group() && i->group()->facets() ? i->group() : nullptr;
         };
-        chips([layer] {
-            if (!layer()) return QString();
+        chips([facets] {
+            if (!facets()) return QString();
             std::size_t tiny = 0;
-            const auto pieces = art::facetsOn(*layer());
+            const auto pieces = art::facetsOf(*facets());
             for (const tone::Facet& f : pieces) tiny += f.tiny;
             return tr("%1 pieces").arg(pieces.size()) + (tiny ? tr(", %1 much smaller than the rest").arg(tiny) : QString());
         });
@@ -273,12 +269,12 @@ void Card::facetSection()
             column_->addWidget(label(tr("Tints of"), "small"));
             auto* steps = new ColourSteps(tr("Ink of the facets"));
             column_->addWidget(steps);
-            updaters_.push_back([this, steps, layer] {
+            updaters_.push_back([this, steps, facets] {
                 std::vector<QColor> list;
                 QStringList names;
                 int picked = -1;
                 for (const art::Ink& i : session_.document().inks) {
-                    if (layer() && layer()->facets->ink == i.id) picked = static_cast<int>(list.size());
+                    if (facets() && facets()->facets()->ink == i.id) picked = static_cast<int>(list.size());
                     list.push_back(qColour(i.colour));
                     names << QString::fromStdString(i.name);
                 }
@@ -290,21 +286,17 @@ void Card::facetSection()
             });
         }
         note(tr("Click a piece for the next shade, drag inside it for its direction, Shift and click to lock it."));
-    } else if (l) {
-        const art::Id id = l->id;
-        chips([this, id] {
-            const art::Layer* now = session_.document().layer(id);
-            return now && now->facets ? tr("%1 pieces").arg(now->facets->mesh.faces.size()) : QString();
-        });
+    } else if (now) {
+        const art::Id id = now->id;
+        const auto pieces = [this, id]() -> const art::MeshPieces* {
+            const art::Item* i = session_.document().item(id);
+            return i && i->group() ? i->group()->mesh() : nullptr;
+        };
+        chips([pieces] { return pieces() ? tr("%1 pieces").arg(pieces()->mesh.faces.size()) : QString(); });
         settingSlider(
-            tr("Gap between pieces"), 0, 12, 0,
-            [this, id] {
-                const art::Layer* now = session_.document().layer(id);
-                return now && now->facets ? now->facets->gap : 0;
-            },
-            [this, id](double v) {
-                const art::Layer* now = session_.document().layer(id);
-                if (now && now->facets) session_.take(art::withMeshChanged(session_.document(), id, now->facets->mesh, v), tr("Gap"), "mesh-gap");
+            tr("Gap between pieces"), 0, 12, 0, [pieces] { return pieces() ? pieces()->gap : 0; },
+            [this, id, pieces](double v) {
+                if (pieces()) session_.take(art::withMeshChanged(session_.document(), id, pieces()->mesh, v), tr("Gap"), "mesh-gap");
             },
             pxText);
         note(tr("Drag a corner: all its pieces follow. Drag from border to border to split, from piece to piece to merge."));
@@ -328,25 +320,25 @@ void Card::facetSection()
                 refresh();
             });
         buttonRow({{"facets", tr("Make pieces"), tr("A mesh over the picture (Ctrl+Alt+F4)"), [this] { emit asksToRun("facets-picture"); }}});
-    } else if (!outline && !l) {
+    } else if (!outline && !now) {
         note(tr("Pick a closed outline, or bring in a picture."));
     }
 }
 
 void Card::toneBottom(QString& text, QString& act)
 {
-    const art::Layer* l = desk_.layer();
+    const art::Item* stack = desk_.item();
     if (desk_.working()) {
         taskProgress_ = desk_.progress();
         text = desk_.ready() ? tr("Working out the shapes, %1 %").arg(std::lround(100 * desk_.progress())) : tr("Looking at the picture");
         act = tr("Stop");
         bottomRun_ = [this] { desk_.stop(); };
-    } else if (l && l->tones->set) {
+    } else if (stack && desk_.tones()->set) {
         text = tr("Set. The stack is kept.");
         act = tr("Live again");
         bottomRun_ = [this] { desk_.revive(); };
-    } else if (l && !context_.startsWith("tone facets")) {
-        text = tr("%1 areas, %2 nodes").arg(l->items.size()).arg(stackNodes());
+    } else if (stack && !context_.startsWith("tone facets")) {
+        text = tr("%1 areas, %2 nodes").arg(stack->group()->items.size()).arg(stackNodes());
         act = tr("Make areas");
         bottomRun_ = [this] { desk_.set(); };
     }

@@ -118,23 +118,4 @@ private:
     QStringList said_;
 };
 
-class LayerList : public QWidget {
-    Q_OBJECT
-public:
-    explicit LayerList(Session& session, QWidget* parent = nullptr);
-    void refresh();
-
-protected:
-    void paintEvent(QPaintEvent*) override;
-
-private:
-    Session& session_;
-    QLabel* title_;
-    QVBoxLayout* rows_;
-    QScrollArea* area_;
-    art::Document shown_;
-    art::Id current_ = 0;
-    bool filled_ = false;
-};
-
 } // namespace softrope::app

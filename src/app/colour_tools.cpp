@@ -260,9 +260,9 @@ public:
             }
         }
         const art::ItemPtr hit = areaAt(p.sheet);
-        const art::Layer* on = hit ? bench_.document().layerOf(hit->id) : nullptr;
-        if (on && on->locked) {
-            bench_.clicksLocked(*on);
+        // Pieces of a live part can be painted: its recipe keeps it.
+        if (hit && art::refusalOf(bench_.document(), {hit->id}) == art::Refusal::locked) {
+            refused(bench_, hit->id);
             down_ = false;
             return;
         }
@@ -336,11 +336,10 @@ private:
     // What has a fill there, topmost; a line that lies over it is not what is meant.
     art::ItemPtr areaAt(Vec2 at) const
     {
-        const art::Document& d = bench_.document();
-        for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l)
-            for (auto i = (*l)->items.rbegin(); (*l)->shown && i != (*l)->items.rend(); ++i)
-                if (const art::Artwork* a = (*i)->artwork(); a && !a->guide && a->fill.colour && painterPath(a->paths, {}).contains(toQt(at))) return *i;
-        return itemAt(d, at, bench_.px(6));
+        const std::vector<art::ItemPtr> there = art::thingsAt(bench_.document(), at, bench_.px(6));
+        for (const art::ItemPtr& i : there)
+            if (const art::Artwork* a = i->artwork(); a && !a->guide && a->fill.colour && art::covers(*a, at)) return i;
+        return there.empty() ? nullptr : there.front();
     }
     art::Gradient::Kind kind() const { return bench_.toolSetting("gradient-radial", 0) > 0 ? art::Gradient::Kind::radial : art::Gradient::Kind::linear; }
     const art::Gradient* inHand() const
@@ -396,9 +395,8 @@ public:
             bench_.session().pickItems({});
             return;
         }
-        const art::Layer* on = bench_.document().layerOf(hit->id);
-        if (on && on->locked) {
-            bench_.clicksLocked(*on);
+        if (art::refusalOf(bench_.document(), {hit->id}) == art::Refusal::locked) {
+            refused(bench_, hit->id);
             return;
         }
         const art::Artwork& a = *hit->artwork();
@@ -414,16 +412,14 @@ public:
 
 Seeing::Seeing(Session& session, const curve::Box& region) : session_(session)
 {
-    const art::Document& d = session.document();
-    for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l) {
-        if (!(*l)->shown) continue;
-        for (auto i = (*l)->items.rbegin(); i != (*l)->items.rend(); ++i) {
-            const art::Artwork* a = (*i)->artwork();
-            if ((a && a->guide) || !art::bounds(**i).meets(region)) continue;
-            things_.push_back({*i, a && a->fill.colour ? painterPath(a->paths, {}) : QPainterPath(), a ? nullptr : session.pictures().get(*(*i)->reference())});
-            things_.back().area.setFillRule(a && a->fill.evenOdd ? Qt::OddEvenFill : Qt::WindingFill);
-        }
-    }
+    art::eachItem(session.document(), art::seen, [&](const art::Item& i, const art::Where&) {
+        const art::Artwork* a = i.artwork();
+        if (i.group() || (a && a->guide) || !art::bounds(i).meets(region)) return;
+        things_.push_back(
+            {art::shared(i), a && a->fill.colour ? painterPath(a->paths, {}) : QPainterPath(), a ? nullptr : session.pictures().get(*i.reference())});
+        things_.back().area.setFillRule(a && a->fill.evenOdd ? Qt::OddEvenFill : Qt::WindingFill);
+    });
+    std::reverse(things_.begin(), things_.end()); // topmost first
 }
 
 std::optional<Seen> Seeing::at(Vec2 q) const

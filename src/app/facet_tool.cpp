@@ -2,6 +2,7 @@
 #include "app/theme.h"
 #include "app/tone_tools.h"
 #include "art/facets.h"
+#include "art/tree.h"
 #include "curve/polygon.h"
 
 #include <algorithm>
@@ -9,13 +10,25 @@
 
 namespace softrope::app {
 
-const art::Layer* facetLayer(const art::Document& d, const art::Selection& s)
+namespace {
+
+bool hasPieces(const art::Item& i)
 {
-    const art::Layer* on = d.layer(s.layer);
-    if (on && on->facets) return on;
-    for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l)
-        if ((*l)->facets && (*l)->shown && !(*l)->locked) return l->get();
-    return nullptr;
+    return i.group() && (i.group()->facets() || i.group()->mesh());
+}
+
+} // namespace
+
+const art::Item* piecesInHand(const art::Document& d, const art::Selection& s)
+{
+    const art::Item *picked = nullptr, *near = nullptr, *top = nullptr;
+    art::eachItem(d, {}, [&](const art::Item& i, const art::Where& w) {
+        if (s.has(i.id)) picked = hasPieces(i) ? &i : w.parent && hasPieces(*w.parent) ? w.parent : picked;
+        if (!hasPieces(i)) return;
+        if (w.layer->id == s.layer) near = &i;
+        if (w.shown && !w.locked) top = &i;
+    });
+    return picked ? picked : near ? near : top;
 }
 
 namespace {
@@ -36,16 +49,13 @@ public:
         down_ = true;
         from_ = to_ = p.sheet;
         act_ = Act::none;
-        const art::Layer* l = layer();
-        if (!l) return;
-        if (l->locked) {
-            bench_.clicksLocked(*l);
-            return;
-        }
-        if (!l->facets->mesh.faces.empty()) {
-            point_ = tone::pointNear(l->facets->mesh, p.sheet, bench_.px(10));
-            piece_ = tone::faceAt(l->facets->mesh, p.sheet);
-            act_ = point_ >= 0 ? Act::corner : piece_ < 0 ? Act::none : nearBorder(l->facets->mesh, piece_, p.sheet) ? Act::cut : Act::merge;
+        const art::Item* i = item();
+        if (!i) return;
+        if (refused(bench_, i->id)) return;
+        if (const tone::Mesh* mesh = meshOf(i)) {
+            point_ = tone::pointNear(*mesh, p.sheet, bench_.px(10));
+            piece_ = tone::faceAt(*mesh, p.sheet);
+            act_ = point_ >= 0 ? Act::corner : piece_ < 0 ? Act::none : nearBorder(*mesh, piece_, p.sheet) ? Act::cut : Act::merge;
             return;
         }
         if (const auto end = endNear(p.sheet)) {
@@ -58,74 +68,75 @@ public:
     void drag(const Pointer& p) override
     {
         to_ = p.sheet;
-        const art::Layer* l = layer();
-        if (!down_ || !l) return;
+        const art::Item* i = item();
+        if (!down_ || !i) return;
         moved_ = moved_ || distance(from_, to_) > bench_.px(5);
         if (act_ == Act::chord)
             if (const auto end = endNear(to_)) to_ = *end;
-        if (act_ == Act::corner) preview_ = tone::withPointMoved(l->facets->mesh, point_, to_);
+        if (act_ == Act::corner && meshOf(i)) preview_ = tone::withPointMoved(*meshOf(i), point_, to_);
         bench_.update();
     }
     void lift(const Pointer& p) override
     {
-        const art::Layer* l = layer();
+        const art::Item* i = item();
         const bool moved = moved_;
         const Act act = act_;
         down_ = moved_ = false;
         act_ = Act::none;
         preview_.reset();
         bench_.update();
-        if (!l) {
+        if (!i) {
             bench_.say("There are no facets yet. Pick an outline, or a picture, and make them on the card.");
             return;
         }
         const art::Document& d = bench_.document();
-        const tone::Mesh& mesh = l->facets->mesh;
+        const tone::Mesh none, &mesh = meshOf(i) ? *meshOf(i) : none;
         switch (act) {
         case Act::none: break;
         case Act::corner:
-            if (moved) takeMesh(*l, tone::withPointMoved(mesh, point_, to_), "Move corner", "A piece would fold over there.");
+            if (moved) takeMesh(*i, tone::withPointMoved(mesh, point_, to_), "Move corner", "A piece would fold over there.");
             break;
         case Act::cut: {
             if (!moved) break;
-            takeMesh(*l, tone::withFaceSplit(mesh, piece_, from_, to_), "Split piece", "A cut runs from border to border of one piece.");
+            takeMesh(*i, tone::withFaceSplit(mesh, piece_, from_, to_), "Split piece", "A cut runs from border to border of one piece.");
             break;
         }
         case Act::merge: {
             const int other = tone::faceAt(mesh, to_);
             if (moved && other >= 0 && other != piece_)
-                takeMesh(*l, tone::withFacesMerged(mesh, piece_, other), "Merge pieces", "These two have no border in common.");
+                takeMesh(*i, tone::withFacesMerged(mesh, piece_, other), "Merge pieces", "These two have no border in common.");
             break;
         }
         case Act::chord: {
             if (!moved) break;
-            tone::FacetPlan plan = l->facets->plan;
+            tone::FacetPlan plan = i->group()->facets()->plan;
             const tone::Chord c{from_, to_}, back{to_, from_};
             const auto same = std::find_if(plan.chords.begin(), plan.chords.end(), [&](const tone::Chord& o) { return o == c || o == back; });
             if (same != plan.chords.end())
                 plan.chords.erase(same); // drawn once more, it goes
             else
                 plan.chords.push_back(c);
-            const art::Document next = art::withFacetPlan(d, l->id, plan);
-            if (next.layer(l->id)->items.size() == l->items.size()) {
+            const art::Document next = art::withFacetPlan(d, i->id, plan);
+            if (next.item(i->id)->group()->items.size() == i->group()->items.size()) {
                 bench_.say("That line cuts no piece in two.");
                 break;
             }
+            const art::Id id = i->id;
             bench_.session().take(next, same != plan.chords.end() ? "Cut facet" : "Drop cut");
-            sayTiny(*bench_.document().layer(l->id));
+            sayTiny(*bench_.document().item(id));
             break;
         }
         case Act::turn: {
-            const auto pieces = art::facetsOn(*l);
+            const auto pieces = art::facetsOf(*i->group());
             if (piece_ < 0 || piece_ >= static_cast<int>(pieces.size())) break;
             const tone::Facet& f = pieces[static_cast<std::size_t>(piece_)];
             const auto k = static_cast<std::size_t>(piece_);
             if (p.shift())
-                bench_.session().take(art::withFacetHeld(d, l->id, k, f.shade, f.turn, !f.locked), f.locked ? "Unlock facet" : "Lock facet");
+                bench_.session().take(art::withFacetHeld(d, i->id, k, f.shade, f.turn, !f.locked), f.locked ? "Unlock facet" : "Lock facet");
             else if (moved)
-                bench_.session().take(art::withFacetHeld(d, l->id, k, f.shade, std::atan2(to_.y - from_.y, to_.x - from_.x), f.locked), "Turn facet");
+                bench_.session().take(art::withFacetHeld(d, i->id, k, f.shade, std::atan2(to_.y - from_.y, to_.x - from_.x), f.locked), "Turn facet");
             else
-                bench_.session().take(art::withFacetHeld(d, l->id, k, (f.shade + 1) % 3, f.turn, f.locked), "Shade facet");
+                bench_.session().take(art::withFacetHeld(d, i->id, k, (f.shade + 1) % 3, f.turn, f.locked), "Shade facet");
             break;
         }
         }
@@ -148,14 +159,13 @@ public:
 
     void paint(Marks& m) override
     {
-        const art::Layer* l = layer();
-        if (!l) return;
-        const tone::Mesh& mesh = preview_ ? *preview_ : l->facets->mesh;
-        if (!mesh.faces.empty()) {
-            paintMesh(m, mesh);
+        const art::Item* i = item();
+        if (!i) return;
+        if (const tone::Mesh* mesh = meshOf(i)) {
+            paintMesh(m, preview_ ? *preview_ : *mesh);
             return;
         }
-        const auto& pieces = piecesOf(*l);
+        const auto& pieces = piecesOf(*i);
         for (const tone::Facet& f : pieces) {
             m.line(f.outline, marks().geometry, 1);
             if (f.tiny) {
@@ -179,34 +189,32 @@ private:
     std::optional<tone::Mesh> preview_;
     std::vector<Vec2> ends_;
     std::vector<tone::Facet> pieces_;
-    std::shared_ptr<const art::FacetLayer> shownOf_;
+    const art::Facets* shownOf_ = nullptr;
 
-    const art::Layer* layer() const { return facetLayer(bench_.document(), bench_.selection()); }
-    const std::vector<tone::Facet>& piecesOf(const art::Layer& l)
+    const art::Item* item() const { return piecesInHand(bench_.document(), bench_.selection()); }
+    static const tone::Mesh* meshOf(const art::Item* i) { return i && i->group()->mesh() ? &i->group()->mesh()->mesh : nullptr; }
+    const std::vector<tone::Facet>& piecesOf(const art::Item& i)
     {
-        if (shownOf_ != l.facets || ends_.empty()) {
-            shownOf_ = l.facets;
-            pieces_ = art::facetsOn(l);
-            ends_ = tone::chordEnds(l.facets->plan.outline, l.facets->plan.chords);
+        const art::Facets* f = i.group()->facets();
+        if (shownOf_ != f || ends_.empty()) {
+            shownOf_ = f;
+            pieces_ = art::facetsOf(*i.group());
+            ends_ = tone::chordEnds(f->plan.outline, f->plan.chords);
         }
         return pieces_;
     }
     int pieceAt(Vec2 p)
     {
-        const art::Layer* l = layer();
-        const auto& pieces = piecesOf(*l);
-        for (std::size_t k = 0; k < pieces.size(); ++k) {
-            bool in = false;
-            for (const curve::Path& one : pieces[k].outline) in = in != curve::insidePolygon(curve::flatten(one, 0.2), p);
-            if (in) return static_cast<int>(k);
-        }
+        const auto& pieces = piecesOf(*item());
+        for (std::size_t k = 0; k < pieces.size(); ++k)
+            if (curve::insidePaths(pieces[k].outline, p)) return static_cast<int>(k);
         return -1;
     }
     std::optional<Vec2> endNear(Vec2 p)
     {
-        const art::Layer* l = layer();
-        if (!l || !l->facets->mesh.faces.empty()) return std::nullopt;
-        piecesOf(*l);
+        const art::Item* i = item();
+        if (!i || !i->group()->facets()) return std::nullopt;
+        piecesOf(*i);
         std::optional<Vec2> best;
         double least = bench_.px(9);
         for (const Vec2 e : ends_)
@@ -227,18 +235,18 @@ private:
         }
         return false;
     }
-    void takeMesh(const art::Layer& l, const tone::Mesh& next, const char* name, const char* refused)
+    void takeMesh(const art::Item& i, const tone::Mesh& next, const char* name, const char* refused)
     {
-        if (next == l.facets->mesh) {
+        if (next == i.group()->mesh()->mesh) {
             bench_.say(refused);
             return;
         }
-        bench_.session().take(art::withMeshChanged(bench_.document(), l.id, next, l.facets->gap), name);
+        bench_.session().take(art::withMeshChanged(bench_.document(), i.id, next, i.group()->mesh()->gap), name);
     }
-    void sayTiny(const art::Layer& l)
+    void sayTiny(const art::Item& i)
     {
         int tiny = 0;
-        for (const tone::Facet& f : art::facetsOn(l)) tiny += f.tiny;
+        for (const tone::Facet& f : art::facetsOf(*i.group())) tiny += f.tiny;
         if (tiny) bench_.say(tiny == 1 ? QString("1 piece is much smaller than the rest.") : QString("%1 pieces are much smaller than the rest.").arg(tiny));
     }
     void paintMesh(Marks& m, const tone::Mesh& mesh)

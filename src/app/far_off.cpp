@@ -26,9 +26,9 @@ Measured againstHand(const art::Artwork& a)
 {
     Measured out;
     std::vector<Vec2> hand;
-    const std::size_t stride = std::max<std::size_t>(1, a.drawn->samples.size() / 4000);
-    for (std::size_t i = 0; i < a.drawn->samples.size(); i += stride) hand.push_back(a.drawn->samples[i].at);
-    for (const curve::Place& p : curve::placesAlong(hand, a.paths.front(), a.drawn->slack))
+    const std::size_t stride = std::max<std::size_t>(1, a.hand()->samples.size() / 4000);
+    for (std::size_t i = 0; i < a.hand()->samples.size(); i += stride) hand.push_back(a.hand()->samples[i].at);
+    for (const curve::Place& p : curve::placesAlong(hand, a.paths.front(), a.hand()->slack))
         if (std::isfinite(p.distance)) out.spots.push_back({p.point, p.distance});
     return out;
 }
@@ -98,20 +98,20 @@ void FarOff::refresh()
         emit changed();
         return;
     }
-    const art::Item* under = a->drawn ? nullptr : referenceInHand(session_.document(), session_.selection(), curve::bounds(a->paths).centre());
+    const art::Item* under = a->hand() ? nullptr : referenceInHand(session_.document(), session_.selection(), curve::bounds(a->paths).centre());
     std::shared_ptr<const pixel::Picture> picture;
     art::Reference reference;
     if (under && under->reference()) {
         reference = *under->reference();
         picture = session_.pictures().get(reference);
     }
-    if (!a->drawn && !picture) {
+    if (!a->hand() && !picture) {
         spots_.clear();
         emit changed();
         return;
     }
-    limit_ = a->drawn ? std::max(0.1, a->drawn->slack) : 1.5 * curve::meanScale(art::placement(reference));
-    against_ = a->drawn ? tr("from what was drawn") : tr("from the edge");
+    limit_ = a->hand() ? std::max(0.1, a->hand()->slack) : 1.5 * curve::meanScale(art::placement(reference));
+    against_ = a->hand() ? tr("from what was drawn") : tr("from the edge");
     if (picture != picture_) edges_.reset();
     picture_ = picture;
     working_ = true;
@@ -119,7 +119,7 @@ void FarOff::refresh()
         this, {},
         [item, reference, picture, edges = edges_](const Progress& p) {
             const art::Artwork& work = *item->artwork();
-            return work.drawn ? againstHand(work) : againstEdges(work, reference, *picture, edges, p);
+            return work.hand() ? againstHand(work) : againstEdges(work, reference, *picture, edges, p);
         },
         [this](Measured m) {
             working_ = false;

@@ -58,7 +58,7 @@ public:
         art::Item item;
         item.name = label().toStdString();
         art::Artwork a;
-        a.paths = {figure_};
+        a.setPaths({figure_});
         a.stroke = bench_.look();
         a.guide = guide();
         item.is = a;

@@ -45,22 +45,21 @@ public:
             samples_.clear();
             return;
         }
-        auto drawn = std::make_shared<art::Drawn>();
-        drawn->samples = samples_;
-        drawn->slack = bench_.toolSetting("freehand-slack", curve::defaultSlack) * bench_.px(1);
-        drawn->steadying = bench_.toolSetting("freehand-steadying", 0.3);
-        drawn->grain = bench_.px(1);
+        art::Hand drawn;
+        drawn.samples = samples_;
+        drawn.slack = bench_.toolSetting("freehand-slack", curve::defaultSlack) * bench_.px(1);
+        drawn.steadying = bench_.toolSetting("freehand-steadying", 0.3);
+        drawn.grain = bench_.px(1);
         const bool closes = art::closesItself(samples_, bench_.px(2 * curve::snapReach));
-        const art::FittedStroke f = art::fitStroke(*drawn, closes);
+        const art::FittedStroke f = art::fitStroke(drawn, closes);
         samples_.clear();
         if (f.path.nodes.size() < 2) return;
         art::Item i;
         i.name = "Line";
         art::Artwork a;
         a.stroke = bench_.look();
-        if (pen_ && !a.stroke.swell) a.stroke.swell = pressed(*drawn);
-        a.paths = {f.path};
-        a.drawn = drawn;
+        if (pen_ && !a.stroke.swell) a.stroke.swell = pressed(drawn);
+        a.setDerived({f.path}, art::shared(std::move(drawn)));
         i.is = a;
         const art::Added added = art::withItem(bench_.document(), bench_.selection().layer, i);
         art::Selection s = bench_.selection();
@@ -107,7 +106,7 @@ private:
     QElapsedTimer shown_;
 
     // The pen's pressure along the stroke as a swell; nothing where it hardly varies.
-    static std::optional<curve::Swell> pressed(const art::Drawn& d)
+    static std::optional<curve::Swell> pressed(const art::Hand& d)
     {
         std::vector<double> widths;
         double walked = 0, whole = 0;

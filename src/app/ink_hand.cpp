@@ -44,9 +44,9 @@ void takeLooseColour(Canvas& canvas, art::Colour c)
     canvas.update();
 }
 
-art::Where whereInHand(Bench& bench)
+art::Part whereInHand(Bench& bench)
 {
-    return static_cast<art::Where>(std::clamp(static_cast<int>(bench.toolSetting("paint-where", 0)), 0, 2));
+    return static_cast<art::Part>(std::clamp(static_cast<int>(bench.toolSetting("paint-where", 0)), 0, 2));
 }
 
 QString paintName(const art::Document& d, const art::Paint& paint)

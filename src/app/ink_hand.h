@@ -12,7 +12,7 @@ class Canvas;
 art::Paint paintInHand(Bench& bench);
 void takeInk(Canvas& canvas, art::InkUse use);
 void takeLooseColour(Canvas& canvas, art::Colour c);
-art::Where whereInHand(Bench& bench);
+art::Part whereInHand(Bench& bench);
 // "Lamp", "Lamp, 1 lighter", "#dea03c".
 QString paintName(const art::Document& d, const art::Paint& paint);
 // 0 when the paint is of no ink of the document.

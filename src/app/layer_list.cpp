@@ -1,15 +1,18 @@
-// The layer list: thumbnail, name, show, lock.
-#include "app/chrome.h"
+#include "app/layer_list.h"
+
+#include "app/task.h"
 #include "app/theme.h"
+#include "app/tool.h"
+#include "app/widgets.h"
 #include "art/edits.h"
-#include "art/tones.h"
 #include "render/render.h"
 
 #include <QContextMenuEvent>
 #include <QHBoxLayout>
-#include <QInputDialog>
-#include <QMenu>
+#include <QItemSelection>
 #include <QPainter>
+#include <QScrollBar>
+#include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -18,140 +21,337 @@ namespace softrope::app {
 
 namespace {
 
-class LayerRow : public QWidget {
+constexpr int rowHeight = 30, step = 16, ratio = 2;
+constexpr std::size_t mostSmall = 600; // pictures kept
+
+// The icon that tells what a row is; nothing for what is shown by its picture.
+QString iconOf(const LayerModel& rows, const QModelIndex& at)
+{
+    const art::ItemPtr i = rows.itemAt(at);
+    if (!i) {
+        const art::LayerPtr l = rows.layerAt(at);
+        return l && l->items.size() == 1 && l->items.front()->reference() ? "reference" : QString();
+    }
+    if (i->reference()) return "reference";
+    if (const art::Group* g = i->group()) return g->tones() ? "tone-steps" : g->facets() || g->mesh() ? "facets" : QString();
+    return i->artwork()->drop() ? "colour-drop" : i->artwork()->combined() ? "union" : QString();
+}
+
+// Thin lines would vanish at this size.
+art::ItemPtr thick(const art::ItemPtr& i, double least)
+{
+    art::Item out = *i;
+    out.shown = true;
+    if (art::Artwork* a = std::get_if<art::Artwork>(&out.is)) {
+        a->guide = false;
+        if (a->stroke.colour && a->stroke.width < least) a->stroke.width = least;
+        return art::shared(std::move(out));
+    }
+    std::vector<art::ItemPtr> below;
+    for (const art::ItemPtr& c : art::childrenOf(*i)) below.push_back(thick(c, least));
+    return below.empty() ? art::shared(std::move(out)) : art::shared(art::withChildren(out, std::move(below)));
+}
+
+QImage smallPicture(const art::Sheet& sheet, const std::vector<art::ItemPtr>& items, const curve::Box& seen)
+{
+    const double w = std::max(1e-6, seen.width()), h = std::max(1e-6, seen.height());
+    const double scale = std::min(28 / w, 21 / h) * ratio;
+    art::Document only;
+    only.sheet = sheet;
+    only.sheet.hasBackground = false;
+    art::Layer l;
+    for (const art::ItemPtr& i : items) l.items.push_back(thick(i, 1.1 / scale * ratio));
+    only.layers = {art::shared(std::move(l))};
+    const int px = std::max(1, static_cast<int>(w * scale)), py = std::max(1, static_cast<int>(h * scale));
+    const render::Surface s = render::renderView(only, curve::scaling(scale, scale) * curve::translation(-seen.min), px, py, {});
+    if (s.width == 0) return {};
+    QImage image =
+        QImage(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4, QImage::Format_ARGB32_Premultiplied)
+            .copy();
+    image.setDevicePixelRatio(ratio);
+    return image;
+}
+
+class RowPainter : public QStyledItemDelegate {
 public:
-    LayerRow(Session& session, const art::LayerPtr& layer, bool current) : session_(session), layer_(layer), current_(current)
+    RowPainter(Session& session, LayerTree& tree) : QStyledItemDelegate(&tree), session_(session), tree_(tree) {}
+
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {100, rowHeight}; }
+
+    void paint(QPainter* p, const QStyleOptionViewItem& o, const QModelIndex& at) const override
     {
-        setFixedHeight(30);
-        setAttribute(Qt::WA_Hover);
-        setAccessibleName(QString::fromStdString(layer->name));
-        setToolTip(QString("%1%2%3").arg(QString::fromStdString(layer->name), layer->shown ? "" : ", hidden", layer->locked ? ", locked" : ""));
-        art::Document only;
-        only.sheet = session.document().sheet;
-        only.layers = {layer};
-        if (!layer->shown || layer->opacity < 1) {
-            auto copy = std::make_shared<art::Layer>(*layer);
-            copy->shown = true;
-            copy->opacity = 1;
-            only.layers = {copy};
+        const Palette& c = colours();
+        LayerModel& rows = tree_.rows();
+        const art::LayerPtr layer = rows.layerAt(at);
+        const art::ItemPtr item = rows.itemAt(at);
+        const bool shown = layer ? layer->shown : item->shown, locked = layer ? layer->locked : item->locked;
+        p->save();
+        p->setRenderHint(QPainter::Antialiasing);
+        const QRect r = o.rect;
+        const QRectF box(r.left() + 4, r.top() + 3.5, 30, 23);
+        p->setPen(QPen(c.line, 1));
+        p->setBrush(c.sheetTrue);
+        const QString icon = iconOf(rows, at);
+        if (icon.isEmpty()) {
+            p->drawRect(box);
+            const QImage small = tree_.thumbnail(at);
+            if (!small.isNull())
+                p->drawImage(QPointF(box.center().x() - small.width() / (2.0 * ratio), box.center().y() - small.height() / (2.0 * ratio)), small);
+        } else {
+            p->drawPixmap(QPointF(box.center().x() - 8, box.center().y() - 8), iconPixmap(icon, c.textMuted, 16, tree_.devicePixelRatioF()));
         }
-        const double ratio = 2;
-        const double scale = std::min(28 / only.sheet.width, 21 / only.sheet.height) * ratio;
-        // Thin lines would vanish at this size: they are drawn at least a pixel wide.
-        only.layers = {thick(*only.layers.front(), 1.1 / scale * ratio)};
-        const render::Surface s =
-            render::renderView(only, curve::scaling(scale, scale), static_cast<int>(only.sheet.width * scale), static_cast<int>(only.sheet.height * scale), {});
-        if (s.width > 0)
-            thumb_ = QImage(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4,
-                            QImage::Format_ARGB32_Premultiplied)
-                         .copy();
-        thumb_.setDevicePixelRatio(ratio);
-        pictured_ = !layer->items.empty() && layer->items.front()->reference();
+        QFont name = typeface("body");
+        if (layer && layer->id == session_.selection().layer) name.setWeight(QFont::Bold);
+        p->setFont(name);
+        p->setPen(shown ? c.text : c.textMuted);
+        const int from = r.left() + 42, room = r.right() - 62 - from;
+        p->drawText(QRectF(from, r.top(), room, r.height()), Qt::AlignVCenter,
+                    QFontMetricsF(name).elidedText(at.data(Qt::DisplayRole).toString(), Qt::ElideRight, room));
+        // Both pictures are always there for layers; on things only what is set apart.
+        if (layer || !shown || o.state.testFlag(QStyle::State_MouseOver))
+            p->drawPixmap(tree_.showBox(r).topLeft(), iconPixmap(shown ? "show" : "hide", shown ? c.text : c.disabledText, 17, tree_.devicePixelRatioF()));
+        if (layer || locked || o.state.testFlag(QStyle::State_MouseOver))
+            p->drawPixmap(tree_.lockBox(r).topLeft(), iconPixmap(locked ? "lock" : "unlock", locked ? c.text : c.disabledText, 17, tree_.devicePixelRatioF()));
+        p->restore();
     }
 
-protected:
-    void paintEvent(QPaintEvent*) override
+    void updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& o, const QModelIndex&) const override
     {
-        QPainter p(this);
-        p.setRenderHint(QPainter::Antialiasing);
-        const Palette& c = colours();
-        if (current_) {
-            p.fillRect(rect(), c.cardInset);
-            p.fillRect(QRectF(0, 0, 3, height()), c.accent);
-        } else if (underMouse()) {
-            p.fillRect(rect(), c.hover);
-        }
-        const QRectF box(10, 3.5, 30, 23);
-        p.setPen(QPen(c.line, 1));
-        p.setBrush(c.sheetTrue);
-        p.drawRect(box);
-        if (pictured_)
-            p.drawPixmap(QPointF(17, 7), iconPixmap("reference", c.textMuted, 16, devicePixelRatioF()));
-        else if (!thumb_.isNull())
-            p.drawImage(QPointF(box.center().x() - thumb_.width() / 4.0, box.center().y() - thumb_.height() / 4.0), thumb_);
-        p.setFont(typeface("body", false));
-        QFont name = typeface("body");
-        if (current_) name.setWeight(QFont::Bold);
-        p.setFont(name);
-        p.setPen(layer_->shown ? c.text : c.textMuted);
-        p.drawText(QRectF(49, 0, width() - 49 - 64, height()), Qt::AlignVCenter,
-                   QFontMetricsF(name).elidedText(QString::fromStdString(layer_->name), Qt::ElideRight, width() - 49 - 66));
-        p.drawPixmap(showBox().topLeft(), iconPixmap(layer_->shown ? "show" : "hide", layer_->shown ? c.text : c.disabledText, 17, devicePixelRatioF()));
-        p.drawPixmap(lockBox().topLeft(), iconPixmap(layer_->locked ? "lock" : "unlock", layer_->locked ? c.text : c.disabledText, 17, devicePixelRatioF()));
-    }
-    void mousePressEvent(QMouseEvent* e) override
-    {
-        const QPointF at = e->position();
-        const art::Id id = layer_->id;
-        Session& s = session_;
-        if (e->button() != Qt::LeftButton) return;
-        // The row may be gone once the list is refilled: nothing of it is touched after the edit.
-        if (showBox().adjusted(-5, -6, 5, 6).contains(at)) {
-            s.take(art::withLayer(s.document(), id, [](art::Layer& l) { l.shown = !l.shown; }), layer_->shown ? "Hide layer" : "Show layer");
-        } else if (lockBox().adjusted(-5, -6, 5, 6).contains(at)) {
-            s.take(art::withLock(s.document(), id, !layer_->locked), layer_->locked ? "Unlock layer" : "Lock layer");
-        } else {
-            art::Selection pick = s.selection();
-            pick.layer = id;
-            s.pick(pick);
-        }
-    }
-    void mouseDoubleClickEvent(QMouseEvent* e) override
-    {
-        if (e->position().x() < width() - 60) rename();
-    }
-    void contextMenuEvent(QContextMenuEvent* e) override
-    {
-        Session& s = session_;
-        const art::Id id = layer_->id;
-        QMenu menu;
-        menu.addAction(QObject::tr("Rename…"), this, [this] { rename(); });
-        menu.addAction(QObject::tr("Move up"), &s, [&s, id] { s.take(art::withLayerMoved(s.document(), id, 1), "Move layer"); });
-        menu.addAction(QObject::tr("Move down"), &s, [&s, id] { s.take(art::withLayerMoved(s.document(), id, -1), "Move layer"); });
-        QMenu* opacity = menu.addMenu(QObject::tr("Opacity"));
-        for (const int percent : {100, 75, 50, 25})
-            opacity->addAction(QString("%1 %").arg(percent), &s, [&s, id, percent] {
-                s.take(art::withLayer(s.document(), id, [percent](art::Layer& l) { l.opacity = percent / 100.0; }), "Layer opacity");
-            });
-        menu.addSeparator();
-        menu.addAction(QObject::tr("Delete layer"), &s, [&s, id] {
-            if (s.document().layers.size() > 1) s.take(art::withoutLayer(s.document(), id), "Delete layer");
-        });
-        menu.exec(e->globalPos());
+        editor->setGeometry(o.rect.adjusted(40, 2, -60, -2));
     }
 
 private:
     Session& session_;
-    art::LayerPtr layer_;
-    bool current_, pictured_ = false;
-    QImage thumb_;
-
-    QRectF showBox() const { return {width() - 56.0, 6.5, 17, 17}; }
-    QRectF lockBox() const { return {width() - 29.0, 6.5, 17, 17}; }
-    static art::LayerPtr thick(const art::Layer& l, double least)
-    {
-        auto copy = std::make_shared<art::Layer>(l);
-        for (art::ItemPtr& i : copy->items)
-            if (const art::Artwork* a = i->artwork(); a && a->stroke.colour && a->stroke.width < least) {
-                auto wide = std::make_shared<art::Item>(*i);
-                std::get<art::Artwork>(wide->is).stroke.width = least;
-                i = wide;
-            }
-        return copy;
-    }
-    void rename()
-    {
-        Session& s = session_;
-        const art::Id id = layer_->id;
-        bool ok = false;
-        const QString name =
-            QInputDialog::getText(window(), QObject::tr("Rename layer"), QObject::tr("Name"), QLineEdit::Normal, QString::fromStdString(layer_->name), &ok);
-        if (ok && !name.trimmed().isEmpty())
-            s.take(art::withLayer(s.document(), id, [&](art::Layer& l) { l.name = name.trimmed().toStdString(); }), "Rename layer");
-    }
+    LayerTree& tree_;
 };
 
 } // namespace
+
+// -- rows -------------------------------------------------------------------------------------------------------------------------
+
+LayerTree::LayerTree(Session& session, QWidget* parent) : QTreeView(parent), session_(session), model_(session)
+{
+    setModel(&model_);
+    setItemDelegate(new RowPainter(session_, *this));
+    setHeaderHidden(true);
+    setUniformRowHeights(true);
+    setIndentation(step);
+    setFrameShape(QFrame::NoFrame);
+    setMouseTracking(true);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setSelectionMode(QAbstractItemView::ExtendedSelection);
+    setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
+    setDragDropMode(QAbstractItemView::DragDrop);
+    setDefaultDropAction(Qt::MoveAction);
+    setDropIndicatorShown(true);
+    setExpandsOnDoubleClick(false);
+    setAccessibleName(tr("Layers"));
+    viewport()->setAutoFillBackground(false);
+    setAutoFillBackground(false);
+    // What is open stays so.
+    connect(this, &QTreeView::expanded, this, [this](const QModelIndex& at) { open_.insert(model_.idOf(at)); });
+    connect(this, &QTreeView::collapsed, this, [this](const QModelIndex& at) { open_.erase(model_.idOf(at)); });
+    connect(&model_, &LayerModel::rebuilt, this, [this] {
+        following_ = true;
+        for (const art::Id id : std::set<art::Id>(open_))
+            if (const QModelIndex at = model_.indexOf(id); at.isValid()) setExpanded(at, true);
+        following_ = false;
+    });
+    connect(&model_, &LayerModel::said, this, &LayerTree::said);
+    connect(selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] { pickRows(); });
+}
+
+void LayerTree::refresh()
+{
+    following_ = true;
+    model_.refresh();
+    // What is picked on the bench is picked here.
+    QItemSelection rows;
+    const art::Selection& s = session_.selection();
+    for (const art::Id id : s.items)
+        if (const QModelIndex at = model_.indexOf(id); at.isValid()) rows.select(at, at);
+    if (s.items.empty())
+        if (const QModelIndex at = model_.indexOf(s.layer); at.isValid()) rows.select(at, at);
+    if (rows != selectionModel()->selection()) {
+        selectionModel()->select(rows, QItemSelectionModel::ClearAndSelect);
+        if (!rows.isEmpty()) selectionModel()->setCurrentIndex(rows.indexes().front(), QItemSelectionModel::NoUpdate);
+    }
+    following_ = false;
+    viewport()->update();
+}
+
+void LayerTree::pickRows()
+{
+    if (following_) return;
+    art::Selection s = session_.selection();
+    s.items.clear();
+    s.nodes.clear();
+    for (const QModelIndex& at : selectionModel()->selectedIndexes()) {
+        if (model_.layerAt(at))
+            s.layer = model_.idOf(at);
+        else
+            s.items.push_back(model_.idOf(at));
+    }
+    if (!s.items.empty())
+        if (const art::Layer* l = session_.document().layerOf(s.items.front()); l && !l->locked) s.layer = l->id;
+    session_.pick(s);
+}
+
+QRect LayerTree::rowBox(art::Id id) const
+{
+    const QModelIndex at = model_.indexOf(id);
+    return at.isValid() ? visualRect(at) : QRect();
+}
+
+void LayerTree::toggleShown(art::Id id)
+{
+    const art::Document& d = session_.document();
+    if (const art::Layer* l = d.layer(id)) {
+        session_.take(art::withLayer(d, id, [](art::Layer& copy) { copy.shown = !copy.shown; }), l->shown ? tr("Hide layer") : tr("Show layer"));
+        return;
+    }
+    const art::Item* i = d.item(id);
+    if (!i) return;
+    const bool shown = i->shown;
+    const art::Edited e = art::withTraits(d, {id}, {.shown = !shown});
+    if (e.done())
+        session_.take(e, shown ? tr("Hide") : tr("Show"));
+    else
+        emit said(refusalText(e.why));
+}
+
+void LayerTree::toggleLocked(art::Id id)
+{
+    const art::Document& d = session_.document();
+    if (const art::Layer* l = d.layer(id)) {
+        session_.take(art::withLayer(d, id, [](art::Layer& copy) { copy.locked = !copy.locked; }), l->locked ? tr("Unlock layer") : tr("Lock layer"));
+        return;
+    }
+    const art::Item* i = d.item(id);
+    if (!i) return;
+    const bool locked = i->locked;
+    const art::Edited e = art::withTraits(d, {id}, {.locked = !locked});
+    if (e.done())
+        session_.take(e, locked ? tr("Unlock") : tr("Lock"));
+    else
+        emit said(refusalText(e.why));
+}
+
+void LayerTree::mousePressEvent(QMouseEvent* e)
+{
+    const QModelIndex at = indexAt(e->pos());
+    if (at.isValid() && e->button() == Qt::LeftButton) {
+        const QRect row = visualRect(at);
+        if (showBox(row).adjusted(-5, -6, 5, 6).contains(e->pos())) return toggleShown(model_.idOf(at));
+        if (lockBox(row).adjusted(-5, -6, 5, 6).contains(e->pos())) return toggleLocked(model_.idOf(at));
+    }
+    QTreeView::mousePressEvent(e);
+}
+
+void LayerTree::keyPressEvent(QKeyEvent* e)
+{
+    const QModelIndex at = currentIndex();
+    if (at.isValid() && e->modifiers() == Qt::NoModifier && state() != QAbstractItemView::EditingState) {
+        if (e->key() == Qt::Key_Space) return toggleShown(model_.idOf(at));
+        if (e->key() == Qt::Key_L) return toggleLocked(model_.idOf(at));
+    }
+    QTreeView::keyPressEvent(e);
+}
+
+void LayerTree::contextMenuEvent(QContextMenuEvent* e)
+{
+    const QModelIndex at = e->reason() == QContextMenuEvent::Mouse ? indexAt(e->pos()) : currentIndex();
+    if (!at.isValid()) return;
+    if (!selectionModel()->isSelected(at)) selectionModel()->setCurrentIndex(at, QItemSelectionModel::ClearAndSelect);
+    const QPoint where = e->reason() == QContextMenuEvent::Mouse ? e->globalPos() : viewport()->mapToGlobal(visualRect(at).center());
+    emit menuWanted(where, model_.layerAt(at) ? model_.idOf(at) : 0, session_.selection().items);
+}
+
+void LayerTree::startDrag(Qt::DropActions actions)
+{
+    // Layers or things, not both at once.
+    const QModelIndexList rows = selectionModel()->selectedIndexes();
+    const bool layers = std::any_of(rows.begin(), rows.end(), [this](const QModelIndex& r) { return model_.layerAt(r) != nullptr; });
+    if (layers && rows.size() > 1) return;
+    QTreeView::startDrag(actions);
+}
+
+void LayerTree::drawRow(QPainter* p, const QStyleOptionViewItem& o, const QModelIndex& at) const
+{
+    const Palette& c = colours();
+    const bool drawnOn = model_.layerAt(at) && model_.idOf(at) == session_.selection().layer;
+    const QRect row(0, o.rect.top(), viewport()->width(), o.rect.height());
+    if (selectionModel()->isSelected(at))
+        p->fillRect(row, c.cardInset);
+    else if (o.state.testFlag(QStyle::State_MouseOver))
+        p->fillRect(row, c.hover);
+    if (drawnOn) p->fillRect(QRect(0, row.top(), 3, row.height()), c.accent);
+    if (hasFocus() && at == currentIndex()) {
+        p->setPen(QPen(c.focusRing, 1.5));
+        p->setBrush(Qt::NoBrush);
+        p->drawRect(QRectF(row).adjusted(1, 1, -1, -1));
+    }
+    QStyleOptionViewItem plain = o;
+    plain.state &= ~(QStyle::State_Selected | QStyle::State_HasFocus);
+    plain.showDecorationSelected = false;
+    QTreeView::drawRow(p, plain, at);
+}
+
+void LayerTree::drawBranches(QPainter* p, const QRect& rect, const QModelIndex& at) const
+{
+    if (model_.rowCount(at) == 0) return;
+    // A small dart: down when open, to the right when closed.
+    p->save();
+    p->setRenderHint(QPainter::Antialiasing);
+    const QPointF m(rect.right() - 6, rect.center().y() + 0.5);
+    const QPolygonF dart = isExpanded(at) ? QPolygonF({m + QPointF(-4, -2), m + QPointF(4, -2), m + QPointF(0, 3)})
+                                          : QPolygonF({m + QPointF(-2, -4), m + QPointF(-2, 4), m + QPointF(3, 0)});
+    p->setPen(Qt::NoPen);
+    p->setBrush(colours().textMuted);
+    p->drawPolygon(dart);
+    p->restore();
+}
+
+// -- small pictures ---------------------------------------------------------------------------------------------------------------
+
+QImage LayerTree::thumbnail(const QModelIndex& at)
+{
+    const art::LayerPtr layer = model_.layerAt(at);
+    const art::ItemPtr item = model_.itemAt(at);
+    const void* key = layer ? static_cast<const void*>(layer.get()) : item.get();
+    if (const auto found = small_.find(key); found != small_.end()) return found->second.image;
+    if (std::none_of(wanted_.begin(), wanted_.end(), [key](const auto& w) { return w.first == key; })) {
+        wanted_.emplace_back(key, [layer, item, sheet = session_.document().sheet] {
+            const bool whole = layer != nullptr;
+            const curve::Box seen = whole ? curve::Box{{0, 0}, {sheet.width, sheet.height}} : art::bounds(*item).grown(1);
+            const std::vector<art::ItemPtr> items = whole ? layer->items : std::vector<art::ItemPtr>{item};
+            return Small{smallPicture(sheet, items, seen), whole ? std::shared_ptr<const void>(layer.pointer()) : std::shared_ptr<const void>(item.pointer())};
+        });
+        draw();
+    }
+    return {};
+}
+
+// One after the other, behind the interface; the rows asked for last come first, as they are in sight.
+void LayerTree::draw()
+{
+    if (working_ || wanted_.empty()) return;
+    working_ = true;
+    const auto [key, make] = wanted_.back();
+    wanted_.pop_back();
+    if (wanted_.size() > 64) wanted_.erase(wanted_.begin(), wanted_.end() - 64);
+    inBackground<Small>(
+        this, {}, [make = make](const Progress&) { return make(); },
+        [this, key = key](const Small& s) {
+            working_ = false;
+            if (small_.size() > mostSmall) small_.clear();
+            small_[key] = s;
+            viewport()->update();
+            draw();
+        });
+}
+
+// -- the list ---------------------------------------------------------------------------------------------------------------------
 
 LayerList::LayerList(Session& session, QWidget* parent) : QWidget(parent), session_(session)
 {
@@ -168,64 +368,21 @@ LayerList::LayerList(Session& session, QWidget* parent) : QWidget(parent), sessi
     head->addStretch();
     head->addWidget(add);
     column->addLayout(head);
-    area_ = new QScrollArea;
-    area_->setWidgetResizable(true);
-    area_->setFrameShape(QFrame::NoFrame);
-    area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* inside = new QWidget;
-    rows_ = new QVBoxLayout(inside);
-    rows_->setContentsMargins(0, 0, 0, 0);
-    rows_->setSpacing(0);
-    rows_->addStretch();
-    area_->setWidget(inside);
-    column->addWidget(area_, 1);
+    tree_ = new LayerTree(session_);
+    column->addWidget(tree_, 1);
     connect(add, &QAbstractButton::clicked, this, [this] {
         art::Added a = art::withNewLayer(session_.document(), "Layer " + std::to_string(session_.document().layers.size() + 1), session_.selection().layer);
         art::Selection s = session_.selection();
         s.layer = a.id;
-        session_.take(a.document, s, "Add layer");
+        session_.take(a.document, s, tr("Add layer"));
     });
     refresh();
 }
 
 void LayerList::refresh()
 {
-    const art::Document& d = session_.document();
-    const art::Id current = session_.selection().layer;
-    const bool same = filled_ && current == current_ && d.layers == shown_.layers && d.sheet == shown_.sheet;
-    if (same) return;
-    // Only rows whose layer changed are made anew: thumbnails cost.
-    if (filled_ && current == current_ && d.layers.size() == shown_.layers.size() && d.sheet == shown_.sheet) {
-        const std::size_t n = d.layers.size();
-        for (std::size_t i = 0; i < n; ++i) {
-            if (d.layers[i] == shown_.layers[i]) continue;
-            const int at = static_cast<int>(n - 1 - i);
-            QLayoutItem* old = rows_->takeAt(at);
-            old->widget()->hide(); // gone from sight at once, though its event may still be running
-            old->widget()->deleteLater();
-            delete old;
-            auto* row = new LayerRow(session_, d.layers[i], d.layers[i]->id == current);
-            rows_->insertWidget(at, row);
-            row->show();
-        }
-    } else {
-        while (rows_->count() > 1) {
-            QLayoutItem* old = rows_->takeAt(0);
-            old->widget()->hide(); // gone from sight at once, though its event may still be running
-            old->widget()->deleteLater();
-            delete old;
-        }
-        int at = 0;
-        for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l) {
-            auto* row = new LayerRow(session_, *l, (*l)->id == current);
-            rows_->insertWidget(at++, row);
-            row->show();
-        }
-    }
-    title_->setText(tr("Layers  %1").arg(d.layers.size()));
-    shown_ = d;
-    current_ = current;
-    filled_ = true;
+    tree_->refresh();
+    title_->setText(tr("Layers  %1").arg(session_.document().layers.size()));
 }
 
 void LayerList::paintEvent(QPaintEvent*)

@@ -277,7 +277,7 @@ private:
         const art::ItemPtr now = bench_.document().itemPtr(item_);
         if (!now) return;
         auto copy = std::make_shared<art::Item>(*now);
-        std::get<art::Artwork>(copy->is).paths = {path};
+        std::get<art::Artwork>(copy->is).setPaths({path});
         bench_.hold({copy});
     }
 
@@ -295,7 +295,7 @@ private:
         i.name = "Line";
         art::Artwork a;
         a.stroke = bench_.look();
-        a.paths = {curve::polyline({at}, false)};
+        a.setPaths({curve::polyline({at}, false)});
         i.is = a;
         const art::Added added = art::withItem(bench_.document(), layer, i);
         item_ = added.id;

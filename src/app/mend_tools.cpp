@@ -36,21 +36,17 @@ public:
         const curve::Cubic stroke = curve::straight(way_.back(), p.sheet);
         if (distance(stroke.p0, stroke.p3) < bench_.px(1.5)) return;
         way_.push_back(p.sheet);
-        const art::Document d = bench_.document();
-        for (const art::LayerPtr& l : d.layers) {
-            if (!l->shown || l->locked) continue;
-            for (const art::ItemPtr& i : l->items) {
-                if (!i->artwork()) continue;
-                for (const curve::Path& path : i->artwork()->paths)
-                    for (std::size_t k = 0; k < path.pieceCount(); ++k)
-                        for (const curve::Crossing& c : curve::crossings(stroke, path.piece(k))) {
-                            aimed_ = art::stretchAt(bench_.document(), i->id, c.point);
-                            if (aimed_ && !aimed_->whole) {
-                                take();
-                                return;
-                            }
-                        }
-            }
+        std::vector<std::pair<art::Id, Vec2>> crossed;
+        art::eachArtwork(bench_.document(), art::workable, [&](const art::Item& i, const art::Artwork& a, const art::Where&) {
+            for (const curve::Path& path : a.paths)
+                for (std::size_t k = 0; k < path.pieceCount(); ++k)
+                    for (const curve::Crossing& c : curve::crossings(stroke, path.piece(k))) crossed.emplace_back(i.id, c.point);
+        });
+        for (const auto& [item, at] : crossed) {
+            aimed_ = art::stretchAt(bench_.document(), item, at);
+            if (!aimed_ || aimed_->whole) continue;
+            take();
+            return;
         }
         aimed_.reset();
         bench_.update();

@@ -74,7 +74,7 @@ void weldLayer(Bench& bench)
         bench.say("This layer has no mirror to weld at. M puts one on.");
         return;
     }
-    const art::WeldedLayer w = art::withWeld(bench.document(), layer, bench.toolSetting("weld-reach", 4));
+    const art::Welded w = art::withWeld(bench.document(), layer, bench.toolSetting("weld-reach", 4));
     art::Selection s = bench.selection();
     s.items.clear();
     s.nodes.clear();

@@ -28,13 +28,12 @@ protected:
     {
         if (bench_.selection().items.size() != 1) return nullptr;
         const art::Item* i = bench_.document().item(bench_.selection().items.front());
-        const art::Layer* l = i ? bench_.document().layerOf(i->id) : nullptr;
-        return i && i->artwork() && l && !l->locked ? i : nullptr;
+        return i && i->artwork() && art::refusalOf(bench_.document(), {i->id}) == art::Refusal::none ? i : nullptr;
     }
     const Paths* paths()
     {
         const art::Item* i = item();
-        return i ? &i->artwork()->paths : nullptr;
+        return i ? &*i->artwork()->paths : nullptr;
     }
     std::optional<NodeRef> nodeAt(const Pointer& p)
     {
@@ -69,12 +68,7 @@ protected:
     {
         const art::ItemPtr hit = itemAt(bench_.document(), p.sheet, bench_.px(7));
         if (!hit) return false;
-        const art::Layer* l = bench_.document().layerOf(hit->id);
-        if (l && l->locked) {
-            if (hit->artwork()) bench_.clicksLocked(*l);
-            return false;
-        }
-        if (!hit->artwork()) return false;
+        if (!hit->artwork() || refused(bench_, hit->id)) return false;
         if (!bench_.selection().has(hit->id)) bench_.session().pickItems({hit->id});
         return true;
     }
@@ -82,7 +76,7 @@ protected:
     {
         const art::ItemPtr now = bench_.document().itemPtr(bench_.selection().items.front());
         auto copy = std::make_shared<art::Item>(*now);
-        std::get<art::Artwork>(copy->is).paths = changed;
+        std::get<art::Artwork>(copy->is).setPaths(changed);
         bench_.hold({copy});
     }
     void keep(const Paths& changed, const QString& name, std::optional<std::vector<NodeRef>> nodes = {}, const QString& burst = {})

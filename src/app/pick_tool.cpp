@@ -42,22 +42,28 @@ public:
             act_ = Act::frame;
             return;
         }
-        const art::Layer* layer = bench_.document().layerOf(hit->id);
-        if (layer && layer->locked) {
+        if (const art::Id locked = art::lockedBy(bench_.document(), hit->id)) {
             // A locked thing never catches a click that a frame could use.
             act_ = Act::frame;
-            lockedUnder_ = layer->id;
+            lockedUnder_ = locked;
             return;
         }
         std::vector<art::Id> items = bench_.selection().items;
-        const auto at = std::find(items.begin(), items.end(), hit->id);
+        // A click picks the group first; once more, without a move, what is in it (on letting go).
+        std::vector<art::Id> way;
+        for (const art::Item* i : bench_.document().ancestorsOf(hit->id)) way.push_back(i->id);
+        way.push_back(hit->id);
+        const auto held = std::find_first_of(items.begin(), items.end(), way.begin(), way.end());
+        deeper_ = 0;
         if (p.shift()) {
-            if (at == items.end())
-                items.push_back(hit->id);
+            if (held == items.end())
+                items.push_back(art::pickedBy(bench_.document(), hit->id, items));
             else
-                items.erase(at);
-        } else if (at == items.end()) {
-            items = {hit->id};
+                items.erase(held);
+        } else if (held == items.end()) {
+            items = {art::pickedBy(bench_.document(), hit->id, items)};
+        } else if (const art::Id next = art::pickedBy(bench_.document(), hit->id, items); !bench_.selection().has(next)) {
+            deeper_ = next;
         }
         bench_.session().pickItems(items);
         box_ = art::bounds(bench_.document(), bench_.selection().items);
@@ -106,7 +112,11 @@ public:
             bench_.update();
             return;
         }
-        if (!moved_) return;
+        if (!moved_) {
+            if (act == Act::move && deeper_) bench_.session().pickItems({deeper_});
+            deeper_ = 0;
+            return;
+        }
         bench_.release();
         moved_ = false;
         if (act == Act::part) {
@@ -121,15 +131,19 @@ public:
         art::Document d = bench_.document();
         art::Selection s = bench_.selection();
         if (copies) {
-            const art::Copies c = art::withCopies(d, s.items);
+            const art::Taken c = art::withCopies(d, s.items);
             d = c.document;
             s.items = c.items;
         }
         d = art::transformed(d, s.items, by);
         if (!round_.nodes.empty() && s.items.size() == 1)
-            d = art::withItemChanged(d, s.items.front(), [&](art::Item& i) { std::get<art::Artwork>(i.is).paths = {round_}; });
+            d = art::withItemChanged(d, s.items.front(), [&](art::Item& i) { std::get<art::Artwork>(i.is).setPaths({round_}); });
         round_ = {};
         touches_.clear();
+        if (!copies && d == bench_.document()) {
+            if (const art::Refusal why = art::refusalOf(d, s.items); why != art::Refusal::none) bench_.say(refusalText(why));
+            return;
+        }
         bench_.session().take(d, s, copies ? "Duplicate" : names[static_cast<int>(act)]);
     }
 
@@ -143,7 +157,9 @@ public:
         }
         act_ = Act::none;
         if (bench_.selection().items.empty()) return false;
-        bench_.session().pickItems({});
+        // One level up, then nothing.
+        const art::Id up = art::levelUp(bench_.document(), bench_.selection().items);
+        bench_.session().pickItems(up ? std::vector<art::Id>{up} : std::vector<art::Id>{});
         return true;
     }
     void leave() override
@@ -184,7 +200,7 @@ private:
     QPointF startScreen_;
     Box box_;
     bool moved_ = false, shift_ = false, fromCentre_ = false;
-    art::Id lockedUnder_ = 0;
+    art::Id lockedUnder_ = 0, deeper_ = 0;
     std::size_t part_ = 0;
     std::vector<curve::Touch> touches_;
     Vec2 middle_;
@@ -194,7 +210,7 @@ private:
     {
         if (referencesOnly_ || bench_.selection().items.size() != 1) return nullptr;
         const art::Item* i = bench_.document().item(bench_.selection().items.front());
-        return i && i->artwork() ? i->artwork()->combined.get() : nullptr;
+        return i && i->artwork() ? i->artwork()->combined() : nullptr;
     }
     // A part of the picked live shape is taken by its outline.
     std::optional<std::size_t> partUnder(Vec2 p)
@@ -219,7 +235,7 @@ private:
         const auto& items = bench_.selection().items;
         if (items.size() != 1 || bench_.toolSetting("touch", 1) <= 0) return;
         const art::Item* i = bench_.document().item(items.front());
-        if (!i || !i->artwork() || i->artwork()->paths.size() != 1 || i->artwork()->combined) return;
+        if (!i || !i->artwork() || i->artwork()->paths.size() != 1 || i->artwork()->combined()) return;
         const auto round = art::circleOf(i->artwork()->paths.front());
         if (!round) return;
         const Vec2 to = round->centre + (now_ - start_);
@@ -234,10 +250,7 @@ private:
     bool movable()
     {
         const auto& items = bench_.selection().items;
-        return !items.empty() && std::none_of(items.begin(), items.end(), [&](art::Id id) {
-            const art::Layer* l = bench_.document().layerOf(id);
-            return !l || l->locked;
-        });
+        return !items.empty() && art::refusalOf(bench_.document(), items) == art::Refusal::none;
     }
 
     // On a bracket: size; just outside one: turn.
@@ -315,7 +328,7 @@ private:
         for (const art::LayerPtr& l : bench_.document().layers) {
             if (!l->shown || l->locked) continue;
             for (const art::ItemPtr& i : l->items) {
-                if (referencesOnly_ && !i->reference()) continue;
+                if ((referencesOnly_ && !i->reference()) || !i->shown || i->locked) continue;
                 const Box b = art::bounds(*i);
                 if (!b.empty() && f.contains(b.min) && f.contains(b.max) && std::find(items.begin(), items.end(), i->id) == items.end()) items.push_back(i->id);
             }
@@ -326,7 +339,7 @@ private:
 
     void clickedNothing(bool keep)
     {
-        if (const art::Layer* l = bench_.document().layer(lockedUnder_)) bench_.clicksLocked(*l);
+        if (lockedUnder_) bench_.clicksLocked(lockedUnder_);
         lockedUnder_ = 0;
         if (!keep) bench_.session().pickItems({});
     }

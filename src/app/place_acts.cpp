@@ -2,6 +2,7 @@
 
 #include "app/task.h"
 #include "art/edits.h"
+#include "art/tree.h"
 #include "pixel/skew.h"
 
 #include <algorithm>
@@ -13,15 +14,12 @@ using curve::Vec2;
 
 art::Document withReferenceChanged(const art::Document& d, art::Id item, const std::function<void(art::Reference&)>& change)
 {
-    const art::Layer* l = d.layerOf(item);
-    if (!l) return d;
-    return art::withLayer(d, l->id, [&](art::Layer& copy) {
-        for (art::ItemPtr& i : copy.items) {
-            if (i->id != item || !i->reference()) continue;
-            auto changed = std::make_shared<art::Item>(*i);
-            change(std::get<art::Reference>(changed->is));
-            i = changed;
-        }
+    // Locked or not: the lock keeps clicks from it, not the step that is there for it.
+    return art::rebuilt(d, [&](const art::ItemPtr& i, const art::Where&) {
+        if (i->id != item || !i->reference()) return art::Rebuild::below();
+        art::Item changed = *i;
+        change(std::get<art::Reference>(changed.is));
+        return art::Rebuild::by(art::shared(std::move(changed)));
     });
 }
 
@@ -29,18 +27,16 @@ const art::Item* referenceInHand(const art::Document& d, const art::Selection& s
 {
     for (const art::Id id : s.items)
         if (const art::Item* i = d.item(id); i && i->reference()) return i;
-    const art::Item* any = nullptr;
-    for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l) {
-        if (!(*l)->shown) continue;
-        for (auto i = (*l)->items.rbegin(); i != (*l)->items.rend(); ++i) {
-            const art::Reference* r = (*i)->reference();
-            if (!r) continue;
-            const auto back = curve::inverse(art::placement(*r));
-            if (under && back && art::shownPart(*r).contains(*back * *under)) return i->get();
-            if (!any) any = i->get();
-        }
-    }
-    return any;
+    // The topmost under the place, else the topmost.
+    const art::Item *any = nullptr, *there = nullptr;
+    art::eachItem(d, art::seen, [&](const art::Item& i, const art::Where&) {
+        const art::Reference* r = i.reference();
+        if (!r) return;
+        any = &i;
+        const auto back = curve::inverse(art::placement(*r));
+        if (under && back && art::shownPart(*r).contains(*back * *under)) there = &i;
+    });
+    return there ? there : any;
 }
 
 void turnBy(art::Reference& r, double by)
@@ -77,21 +73,6 @@ void straightenByItself(Bench& bench, art::Id item)
             bench.session().take(withReferenceChanged(bench.document(), item, [&](art::Reference& r) { r.turn = -skew.angle; }), "Straighten");
             bench.say(QString("Straightened: the page lay %1° off. Ctrl+Z turns it back.").arg(curve::degrees(skew.angle), 0, 'f', 1));
         });
-}
-
-ShownPixels shownPixels(const pixel::Picture& p, const art::Reference& r)
-{
-    const curve::Box box = art::shownPart(r);
-    const int x0 = std::clamp(static_cast<int>(std::floor(box.min.x)), 0, p.width), y0 = std::clamp(static_cast<int>(std::floor(box.min.y)), 0, p.height);
-    const int x1 = std::clamp(static_cast<int>(std::ceil(box.max.x)), x0, p.width), y1 = std::clamp(static_cast<int>(std::ceil(box.max.y)), y0, p.height);
-    ShownPixels out{{}, {static_cast<double>(x0), static_cast<double>(y0)}};
-    if (x0 == 0 && y0 == 0 && x1 == p.width && y1 == p.height) {
-        out.pixels = p;
-        return out;
-    }
-    out.pixels = pixel::Picture(x1 - x0, y1 - y0);
-    for (int y = y0; y < y1; ++y) std::copy(p.row(y) + x0, p.row(y) + x1, out.pixels.row(y - y0));
-    return out;
 }
 
 } // namespace softrope::app

@@ -15,12 +15,6 @@ const art::Item* referenceInHand(const art::Document& d, const art::Selection& s
 void turnBy(art::Reference& r, double by);
 // `part` in picture px; empty = all of it. What is kept stays where it lies on the sheet.
 void cropTo(art::Reference& r, const curve::Box& part);
-// The pixels of the shown part of a decoded picture, and where their corner lies in it, picture px.
-struct ShownPixels {
-    pixel::Picture pixels;
-    curve::Vec2 offset;
-};
-ShownPixels shownPixels(const pixel::Picture& p, const art::Reference& r);
 // Finds the turn from the picture itself.
 void straightenByItself(Bench& bench, art::Id item);
 

@@ -29,11 +29,7 @@ public:
         drawing_ = under(p.sheet);
         if (!drawing_) {
             const art::ItemPtr i = itemAt(bench_.document(), p.sheet, bench_.px(curve::snapReach));
-            const art::Layer* l = i ? bench_.document().layerOf(i->id) : nullptr;
-            if (l && l->locked)
-                bench_.clicksLocked(*l);
-            else
-                bench_.say("Start on the line that is to change.");
+            if (!i || !refused(bench_, i->id)) bench_.say("Start on the line that is to change.");
             return;
         }
         stroke_.push_back(p.sheet);
@@ -136,20 +132,16 @@ private:
     {
         double best = bench_.px(curve::snapReach);
         art::Id found = 0;
-        for (const art::LayerPtr& l : bench_.document().layers) {
-            if (!l->shown || l->locked) continue;
-            for (const art::ItemPtr& i : l->items) {
-                const art::Artwork* a = i->artwork();
-                if (!a || !art::bounds(*i).grown(best).contains(p)) continue;
-                const double favour = bench_.selection().has(i->id) ? 0.5 : 1;
-                for (std::size_t k = 0; k < a->paths.size(); ++k)
-                    if (const auto n = nearest(a->paths[k], p); n && n->distance * favour < best) {
-                        best = n->distance * favour;
-                        found = i->id;
-                        index_ = k;
-                    }
-            }
-        }
+        art::eachArtwork(bench_.document(), art::workable, [&](const art::Item& i, const art::Artwork& a, const art::Where&) {
+            if (!art::bounds(i).grown(best).contains(p)) return;
+            const double favour = bench_.selection().has(i.id) ? 0.5 : 1;
+            for (std::size_t k = 0; k < a.paths.size(); ++k)
+                if (const auto n = nearest(a.paths[k], p); n && n->distance * favour < best) {
+                    best = n->distance * favour;
+                    found = i.id;
+                    index_ = k;
+                }
+        });
         item_ = found;
         return found != 0;
     }

@@ -30,7 +30,7 @@ PictureShelf::Picture PictureShelf::make(const art::Reference& r)
         files::PictureResult p = files::readPicture(r.picture->bytes, "The picture");
         base = std::make_shared<pixel::Picture>(p.ok() ? std::move(p.picture) : pixel::Picture(1, 1, pixel::Rgba{128, 128, 128, 255}));
         const std::lock_guard lock(mutex_);
-        entries_[keyOf(plain)] = {r.picture, base, false};
+        entries_[keyOf(plain)] = {r.picture.pointer(), base, false};
     }
     if (r.flattenLight <= 0 && r.liftPaper <= 0) return base;
     return std::make_shared<pixel::Picture>(render::lit(*base, r.flattenLight, r.liftPaper));
@@ -64,14 +64,14 @@ PictureShelf::Picture PictureShelf::get(const art::Reference& r)
         // One light at a time: while a version is being made, newer wishes wait for it and are asked for again then.
         for (const auto& [k, e] : entries_)
             if (k.file == key.file && e.working) return stand;
-        entries_[key] = {r.picture, nullptr, true};
+        entries_[key] = {r.picture.pointer(), nullptr, true};
     }
     const QPointer<PictureShelf> self(this);
     QThreadPool::globalInstance()->start([this, self, r, key] {
         Picture p = make(r);
         {
             const std::lock_guard lock(mutex_);
-            entries_[key] = {r.picture, p, false};
+            entries_[key] = {r.picture.pointer(), p, false};
             trim(key);
         }
         QMetaObject::invokeMethod(this, [self] {

@@ -21,8 +21,9 @@ std::array<double, 6> lookOf(const art::Reference& r)
 
 } // namespace
 
-ToneDesk::ToneDesk(Session& session) : session_(session)
+ToneDesk::ToneDesk(Session& session, Deriver& deriver) : session_(session), deriver_(deriver)
 {
+    connect(&deriver_, &Deriver::changed, this, [this] { repaint(); });
     connect(&session_, &Session::documentChanged, this, [this] { renew(); });
     connect(&session_, &Session::selectionChanged, this, [this] {
         if (watched_) repaint();
@@ -30,33 +31,40 @@ ToneDesk::ToneDesk(Session& session) : session_(session)
     connect(&session_.pictures(), &PictureShelf::ready, this, [this] { renew(); });
 }
 
-const art::Layer* ToneDesk::layer() const
+const art::Item* ToneDesk::item() const
 {
     const art::Document& d = session_.document();
-    const art::Layer* on = d.layer(session_.selection().layer);
-    if (on && on->tones) return on;
-    for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l)
-        if ((*l)->tones) return l->get();
-    return nullptr;
+    for (const art::Id id : session_.selection().items)
+        if (const art::Id stack = art::stackOf(d, id)) return d.item(stack);
+    if (const art::Layer* on = d.layer(session_.selection().layer))
+        for (const art::ItemPtr& i : on->items)
+            if (i->group() && i->group()->tones()) return i.get();
+    return d.item(art::topmostStack(d));
+}
+
+const art::ToneStack* ToneDesk::tones() const
+{
+    const art::Item* i = item();
+    return i ? i->group()->tones() : nullptr;
 }
 
 bool ToneDesk::live() const
 {
-    const art::Layer* l = layer();
-    return l && !l->tones->set;
+    const art::ToneStack* t = tones();
+    return t && !t->set;
 }
 
 const tone::Stack* ToneDesk::stack() const
 {
     if (held_) return &*held_;
-    const art::Layer* l = layer();
-    return l ? &l->tones->stack : nullptr;
+    const art::ToneStack* t = tones();
+    return t ? &t->stack : nullptr;
 }
 
 const art::Item* ToneDesk::picture() const
 {
-    if (const art::Layer* l = layer())
-        if (const art::Item* i = session_.document().item(l->tones->reference); i && i->reference()) return i;
+    if (const art::ToneStack* t = tones())
+        if (const art::Item* i = session_.document().item(t->reference); i && i->reference()) return i;
     return referenceInHand(session_.document(), session_.selection());
 }
 
@@ -91,8 +99,8 @@ void ToneDesk::begin(int tones)
     }
     const int n = wanted_;
     wanted_ = 0;
-    if (layer() && live()) {
-        tone::Stack s = layer()->tones->stack;
+    if (live()) {
+        tone::Stack s = *stack();
         s.cuts = tone::cutsFor(counts_, n);
         s.paint.clear();
         take(s, tr("%1 tones").arg(n));
@@ -103,7 +111,7 @@ void ToneDesk::begin(int tones)
     const double scale = std::max(1e-9, curve::meanScale(toSheet()));
     s.slack = 1.2 / scale; // sheet px
     s.smallest = 40 / (scale * scale);
-    const art::Added a = art::withToneLayer(session_.document(), picture()->id, s);
+    const art::Added a = art::withToneStack(session_.document(), picture()->id, s);
     if (!a.id) return;
     art::Selection now = session_.selection();
     now.items.clear();
@@ -120,15 +128,13 @@ void ToneDesk::show(tone::Stack s)
 void ToneDesk::take(tone::Stack s, const QString& name, const QString& burst)
 {
     held_.reset();
-    const art::Layer* l = layer();
-    if (!l) return;
-    if (l->tones->set) {
+    if (!tones()) return;
+    if (tones()->set) {
         emit said(tr("These tones are set. \"Live again\" on the card goes back to the stack."));
         repaint();
         return;
     }
-    stoppedByHand_ = false;
-    session_.take(art::withStack(session_.document(), l->id, s), name, burst);
+    session_.take(art::withStack(session_.document(), item()->id, s), name, burst);
     repaint();
 }
 
@@ -162,24 +168,23 @@ void ToneDesk::dropPatch()
 
 void ToneDesk::set()
 {
-    const art::Layer* l = layer();
-    if (!l || l->tones->set) return;
-    if (art::wantsTones(session_.document(), *l)) {
+    const art::Item* i = item();
+    if (!live()) return;
+    if (art::wantsTones(session_.document(), *i)) {
         emit said(tr("The shapes are still being worked out. Once more, in a moment."));
         return;
     }
-    const std::size_t n = l->items.size();
+    const std::size_t n = i->group()->items.size();
     art::Selection s = session_.selection();
-    s.layer = l->id;
-    session_.take(art::withTonesSet(session_.document(), l->id), s, tr("Make areas"));
+    s.layer = session_.document().layerOf(i->id)->id;
+    session_.take(art::withTonesSet(session_.document(), i->id), s, tr("Make areas"));
     emit said(tr("%1 areas can be edited like any other. Ctrl+Z, or \"Live again\", brings the stack back.").arg(n));
 }
 
 void ToneDesk::revive()
 {
-    const art::Layer* l = layer();
-    if (!l || !l->tones->set) return;
-    session_.take(art::withTonesLive(session_.document(), l->id), tr("Live again"));
+    if (!tones() || !tones()->set) return;
+    session_.take(art::withTonesLive(session_.document(), item()->id), tr("Live again"));
 }
 
 // -- work -----------------------------------------------------------------------------------------------------------------------
@@ -198,7 +203,6 @@ void ToneDesk::renew()
         else
             repaint();
     }
-    refine();
     emit changed();
 }
 
@@ -216,7 +220,7 @@ void ToneDesk::prepare()
         [shelf = &session_.pictures(), r = *i->reference()](const Progress&) {
             Result out;
             if (const auto p = shelf->wait(r)) {
-                const ShownPixels part = shownPixels(*p, r);
+                const art::ShownPixels part = art::shownPixels(*p, r);
                 out.levels = std::make_shared<const tone::Levels>(tone::levelsOf(part.pixels, quickPixels));
                 out.offset = part.offset;
             }
@@ -235,60 +239,10 @@ void ToneDesk::prepare()
         });
 }
 
-// The shapes of the first live layer that waits for them.
-void ToneDesk::refine()
-{
-    if (stoppedByHand_) return;
-    const art::Document& d = session_.document();
-    const auto found = std::find_if(d.layers.begin(), d.layers.end(), [&d](const art::LayerPtr& l) { return art::wantsTones(d, *l); });
-    const art::Layer* waits = found == d.layers.end() ? nullptr : found->get();
-    if (working_) {
-        // What is being worked out may be out of date: it is let go, and the next one follows.
-        if (!again_ && waits) {
-            progress_.stopped->store(true);
-            again_ = true;
-        }
-        return;
-    }
-    if (!waits) return;
-    working_ = true;
-    progress_ = {};
-    struct Result {
-        std::vector<art::Item> items;
-        bool done = false;
-    };
-    const art::Id id = waits->id;
-    const art::Reference r = *art::wantsTones(d, *waits);
-    const std::uint64_t key = art::toneKey(*waits->tones, r);
-    inBackground<Result>(
-        this, progress_,
-        [shelf = &session_.pictures(), reference = r, stack = waits->tones->stack](const Progress& p) {
-            Result out;
-            const auto picture = shelf->wait(reference);
-            if (!picture || p.cancelled()) return out;
-            const ShownPixels part = shownPixels(*picture, reference);
-            tone::TonesOptions o;
-            o.cancelled = [&p] { return p.cancelled(); };
-            o.progress = [&p](double v) { p.share->store(v); };
-            const tone::Tones t = tone::separate(part.pixels, tone::shifted(stack, -part.offset), o);
-            out.items = art::itemsOf(t, art::placement(reference) * curve::translation(part.offset));
-            out.done = !p.cancelled();
-            return out;
-        },
-        [this, id, key](const Result& result) {
-            working_ = again_ = false;
-            if (result.done) session_.derive(art::withTonesMade(session_.document(), id, result.items, key));
-            refine();
-            repaint();
-        });
-    emit changed();
-}
-
 void ToneDesk::stop()
 {
-    if (!working_) return;
-    stoppedByHand_ = true;
-    progress_.stopped->store(true);
+    if (!deriver_.working()) return;
+    deriver_.stop();
     emit said(tr("Stopped. The shapes are worked out again with the next change."));
 }
 
@@ -338,9 +292,9 @@ void ToneDesk::repaint()
                 all += 1;
             }
         for (double& v : shares_) v /= std::max(1.0, all);
-        const art::Layer* l = layer();
+        const art::Item* i = item();
         // A stack that is set is artwork; one that is up to date is seen as its shapes.
-        if (held_ || (l && !l->tones->set && art::wantsTones(session_.document(), *l))) {
+        if (held_ || (i && art::wantsTones(session_.document(), *i))) {
             quick_ = QImage(tones_.width, tones_.height, QImage::Format_ARGB32_Premultiplied);
             std::array<QRgb, 256> table{};
             for (std::size_t k = 0; k < paints_.size(); ++k) table[k] = qRgb(paints_[k].r, paints_[k].g, paints_[k].b);
@@ -390,11 +344,11 @@ int ToneDesk::toneAt(Vec2 p) const
 
 int ToneDesk::specksBelow(double limit) const
 {
-    const art::Layer* l = layer();
-    if (!l) return 0;
+    const art::Item* stack = item();
+    if (!stack) return 0;
     const double scale = std::max(1e-9, curve::meanScale(toSheet()));
     int n = 0;
-    for (const art::ItemPtr& i : l->items)
+    for (const art::ItemPtr& i : stack->group()->items)
         if (const art::Artwork* a = i->artwork())
             for (const curve::Path& p : a->paths) n += std::abs(curve::area(p)) < limit * scale * scale;
     return n;

@@ -1,9 +1,10 @@
 // The tone stack on the bench: what is shown while a cut or patch is dragged, and the shapes worked out behind it.
 //
-// A quick picture of the tones, from a smaller copy of the photo, follows the hand at once; the shapes follow in the background and
-// take the place of the layer's items without being a step. Recipes are in picture px; this class also maps them to the sheet.
+// A quick picture of the tones, from a smaller copy of the photo, follows the hand at once; the shapes follow in the background
+// (deriver.h). Recipes are in picture px; this class also maps them to the sheet.
 #pragma once
 
+#include "app/deriver.h"
 #include "app/marks.h"
 #include "app/session.h"
 #include "app/task.h"
@@ -16,12 +17,14 @@ namespace softrope::app {
 class ToneDesk : public QObject {
     Q_OBJECT
 public:
-    explicit ToneDesk(Session& session);
+    ToneDesk(Session& session, Deriver& deriver);
 
-    // The tone layer in hand: the one drawn on if it is one, else the topmost. Null when there is none.
-    const art::Layer* layer() const;
+    // The stack in hand: the one picked, or on the layer drawn on, else the topmost. Null when there is none.
+    const art::Item* item() const;
+    // Its recipe as it was taken; null when there is none.
+    const art::ToneStack* tones() const;
     bool live() const;
-    // The recipe in hand: as it is being changed, or that of the layer.
+    // The recipe in hand: as it is being changed, or as it was taken.
     const tone::Stack* stack() const;
     // The picture it is cut from, or that a new stack would be; null when there is none.
     const art::Item* picture() const;
@@ -47,8 +50,8 @@ public:
     // Work is done only while somebody looks, or a live layer waits.
     void setWatched(bool on);
     bool ready() const { return levels_ && !levels_->level.empty(); }
-    bool working() const { return working_ || preparing_; }
-    double progress() const { return progress_.share->load(); }
+    bool working() const { return deriver_.working() || preparing_; }
+    double progress() const { return deriver_.progress(); }
     void stop();
     // Of the levels within the bound, or the picked closed shapes, or in the whole picture.
     const tone::LevelCounts& counts() const { return counts_; }
@@ -76,6 +79,7 @@ signals:
 
 private:
     Session& session_;
+    Deriver& deriver_;
     std::optional<tone::Stack> held_;
     std::shared_ptr<const tone::Levels> levels_; // of the shown part of the picture, small enough to follow the hand
     curve::Vec2 offset_;                         // of that part in the picture
@@ -86,15 +90,12 @@ private:
     std::vector<double> shares_;
     tone::Labels tones_;
     QImage quick_;
-    bool watched_ = false, preparing_ = false, working_ = false, again_ = false, stoppedByHand_ = false;
+    bool watched_ = false, preparing_ = false;
     int patch_ = -1;
     int wanted_ = 0; // tones to begin with once the picture is there
-    Progress progress_;
 
-    const art::Layer* layerOf(bool forChange) const;
     void renew();
     void prepare();
-    void refine();
     void repaint();
     curve::Paths silhouette() const;
 };

@@ -136,8 +136,7 @@ public:
             return;
         }
         const art::ItemPtr hit = itemAt(bench_.document(), p.sheet, bench_.px(6));
-        const art::Layer* on = hit ? bench_.document().layerOf(hit->id) : nullptr;
-        if (hit && hit->artwork() && !hit->artwork()->paths.empty() && hit->artwork()->paths.front().closed && on && !on->tones) {
+        if (hit && hit->artwork() && !hit->artwork()->paths.empty() && hit->artwork()->paths.front().closed && !art::stackOf(bench_.document(), hit->id)) {
             s.bound = mapped(hit->artwork()->paths.front(), desk_.toPicture());
             desk_.take(s, "Bound tones");
         } else if (!s.bound.empty()) {
@@ -353,7 +352,7 @@ private:
         const tone::Stack* s = desk_.stack();
         const Vec2 at = desk_.toPicture() * p;
         for (int k = s ? static_cast<int>(s->patches.size()) - 1 : -1; k >= 0; --k)
-            if (curve::insidePolygon(curve::flatten(s->patches[static_cast<std::size_t>(k)].outline, 0.5), at)) return k;
+            if (curve::insidePaths({s->patches[static_cast<std::size_t>(k)].outline}, at)) return k;
         return -1;
     }
 };
@@ -409,7 +408,7 @@ private:
     tone::Stack pushed() const
     {
         tone::Stack s = *desk_.stack();
-        if (desk_.layer()) s = desk_.layer()->tones->stack;
+        if (desk_.tones()) s = desk_.tones()->stack;
         s.pushes.push_back({wayInPicture(), inPicture(bench_.toolSetting("edge-brush", 14)), tone_});
         return s;
     }

@@ -14,7 +14,7 @@ std::unique_ptr<Tool> makeEdge(Bench&, ToneDesk&);
 std::unique_ptr<Tool> makeSweep(Bench&, ToneDesk&);
 std::unique_ptr<Tool> makeFacetTool(Bench&);
 
-// The layer of facets in hand: that drawn on, else the topmost unlocked one; null when there is none.
-const art::Layer* facetLayer(const art::Document& d, const art::Selection& s);
+// The facets or mesh in hand: picked (itself or one of its pieces), or on the layer drawn on, else the topmost; nothing when there is none.
+const art::Item* piecesInHand(const art::Document& d, const art::Selection& s);
 
 } // namespace softrope::app

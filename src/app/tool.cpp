@@ -1,5 +1,8 @@
 #include "app/tool.h"
 
+#include "art/edits.h"
+#include "art/hit.h"
+
 namespace softrope::app {
 
 using curve::Vec2;
@@ -16,23 +19,7 @@ art::Snap Bench::snap(const Pointer& p, std::vector<art::Id> without)
 
 art::ItemPtr itemAt(const art::Document& d, Vec2 p, double reach)
 {
-    for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l) {
-        if (!(*l)->shown) continue;
-        for (auto i = (*l)->items.rbegin(); i != (*l)->items.rend(); ++i) {
-            if (!art::bounds(**i).grown(reach).contains(p)) continue;
-            if (const art::Reference* r = (*i)->reference()) {
-                const auto back = curve::inverse(art::placement(*r));
-                if (back && art::shownPart(*r).contains(*back * p)) return *i;
-                continue;
-            }
-            const art::Artwork& a = *(*i)->artwork();
-            const double half = a.stroke.colour ? a.stroke.width / 2 : 0;
-            for (const curve::Path& path : a.paths)
-                if (const auto n = curve::nearest(path, p); n && n->distance <= std::max(reach, half)) return *i;
-            if (a.fill.colour && painterPath(a.paths, {}).contains(toQt(p))) return *i;
-        }
-    }
-    return nullptr;
+    return art::thingAt(d, p, reach);
 }
 
 art::Id layerForWork(Bench& bench)
@@ -40,7 +27,7 @@ art::Id layerForWork(Bench& bench)
     const art::Layer* l = bench.document().layer(bench.selection().layer);
     if (!l) return 0;
     if (l->locked) {
-        bench.clicksLocked(*l);
+        bench.clicksLocked(l->id);
         return 0;
     }
     if (!l->shown) {
@@ -48,6 +35,31 @@ art::Id layerForWork(Bench& bench)
         return 0;
     }
     return l->id;
+}
+
+QString refusalText(art::Refusal why)
+{
+    switch (why) {
+    case art::Refusal::none: return {};
+    case art::Refusal::nothingPicked: return "Nothing is picked.";
+    case art::Refusal::locked: return "What is picked is locked.";
+    case art::Refusal::hidden: return "What is picked is hidden.";
+    case art::Refusal::derived: return "This is worked out by a live part. Set that first, to change its pieces by hand.";
+    case art::Refusal::tooFew: return "This takes more than is picked.";
+    case art::Refusal::doesNotFit: return "This cannot be done with what is picked.";
+    }
+    return {};
+}
+
+bool refused(Bench& bench, art::Id item)
+{
+    const art::Refusal why = art::refusalOf(bench.document(), {item});
+    if (why == art::Refusal::none) return false;
+    if (why == art::Refusal::locked)
+        bench.clicksLocked(art::lockedBy(bench.document(), item));
+    else
+        bench.say(refusalText(why));
+    return true;
 }
 
 QString pxText(double v)

@@ -3,6 +3,8 @@
 
 #include "app/marks.h"
 #include "app/session.h"
+#include "art/edited.h"
+#include "art/hit.h"
 #include "art/snap.h"
 
 #include "curve/tolerances.h"
@@ -40,7 +42,8 @@ public:
     virtual void release() = 0;
     virtual void update() = 0;
     virtual void say(const QString& text) = 0;
-    virtual void clicksLocked(const art::Layer& layer) = 0;
+    // Something locked was clicked: says so and offers to unlock it (a layer or an item).
+    virtual void clicksLocked(art::Id locked) = 0;
     // Looks for the next line: weight, colour, ends; carried on until changed.
     virtual art::Stroke& look() = 0;
     virtual bool snapping() const = 0;
@@ -54,6 +57,10 @@ public:
 
 // The topmost item under a point, locked ones included; reach in sheet px. Areas count inside, lines near their path.
 art::ItemPtr itemAt(const art::Document& d, curve::Vec2 p, double reach);
+// Whether the thing cannot be worked on by hand; then that is said, with what helps.
+bool refused(Bench& bench, art::Id item);
+// A sentence for a refusal; empty for none.
+QString refusalText(art::Refusal why);
 // The layer new work goes on; when it cannot take any, says why and gives 0.
 art::Id layerForWork(Bench& bench);
 // "12 px", "0.6 px": one decimal under 10, none above.

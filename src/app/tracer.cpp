@@ -311,7 +311,7 @@ bool Tracer::take(art::Id layer, art::Colour ink)
     }
     const std::size_t count = items.size(), nodes = nodeCount();
     const bool shapes = settings_.what == TraceSettings::What::silhouettes, tones = settings_.what == TraceSettings::What::tones;
-    const art::Landed landed = art::withItems(session_.document(), layer, std::move(items));
+    const art::Taken landed = art::withItems(session_.document(), layer, std::move(items));
     art::Selection s = session_.selection();
     s.items = landed.items;
     s.nodes.clear();

@@ -30,12 +30,7 @@ struct TraceSettings {
     int count = 5;
     bool lightness = false;   // by lightness alone
     double smallestTone = -1; // picture px^2, negative = the picture decides
-    friend bool operator==(const TraceSettings& a, const TraceSettings& b)
-    {
-        return a.what == b.what && a.slack == b.slack && a.cut == b.cut && a.lightOnDark == b.lightOnDark && a.smallestSpeck == b.smallestSpeck &&
-               a.smallestHole == b.smallestHole && a.smoothing == b.smoothing && a.medium == b.medium && a.gather == b.gather && a.shortest == b.shortest &&
-               a.swell == b.swell && a.count == b.count && a.lightness == b.lightness && a.smallestTone == b.smallestTone;
-    }
+    friend bool operator==(const TraceSettings&, const TraceSettings&) = default;
 };
 
 class Tracer : public QObject {

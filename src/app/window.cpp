@@ -172,7 +172,7 @@ Window::Window()
         const art::ItemPtr under = itemAt(session_.document(), canvas_->pointerOnSheet(), canvas_->px(5));
         if ((under ? under->id : 0) != underPointer_) refreshReadings();
     });
-    connect(&areas_, &Areas::dropsFollowed, this, &Window::followDrops);
+    connect(&deriver_, &Deriver::dropsFollowed, this, &Window::tellDrops);
     connect(&areas_, &Areas::changed, this, [this] {
         canvas_->update();
         refreshCourse();
@@ -223,14 +223,19 @@ Window::~Window()
 
 // -- refreshing ---------------------------------------------------------------------------------------------------
 
-void Window::say(const QString& text, art::Id lockedLayer)
+void Window::say(const QString& text, art::Id locked)
 {
     lastSaid_ = text;
-    if (lockedLayer == 0) {
+    if (locked == 0) {
         strip_->say(text);
         return;
     }
-    strip_->say(text, tr("Unlock"), [this, lockedLayer] { session_.take(art::withLock(session_.document(), lockedLayer, false), tr("Unlock layer")); });
+    strip_->say(text, tr("Unlock"), [this, locked] {
+        if (session_.document().layer(locked))
+            session_.take(art::withLayer(session_.document(), locked, [](art::Layer& l) { l.locked = false; }), tr("Unlock layer"));
+        else
+            session_.take(art::withTraits(session_.document(), {locked}, {.locked = false}), tr("Unlock"));
+    });
 }
 
 void Window::refresh()
@@ -257,13 +262,10 @@ void Window::refresh()
 void Window::refreshCourse()
 {
     int pictures = 0, lines = 0;
-    for (const art::LayerPtr& l : session_.document().layers)
-        for (const art::ItemPtr& i : l->items)
-            // What was worked out is not drawn.
-            if (i->reference())
-                ++pictures;
-            else if (!l->tones && !l->facets && !i->artwork()->drop)
-                ++lines;
+    art::eachItem(session_.document(), {true, true, false, true}, [&](const art::Item& i, const art::Where&) {
+        pictures += i.reference() != nullptr;
+        lines += i.artwork() && !i.artwork()->drop(); // what was worked out is not drawn
+    });
     const int ends = static_cast<int>(art::openEnds(session_.document()).size());
     course_->setState(0, pictures == 0 ? Course::State::notBegun : Course::State::settled,
                       pictures == 0   ? tr("no picture yet")
@@ -272,16 +274,16 @@ void Window::refreshCourse()
     const QString text =
         lines == 0 ? tr("not begun") : (lines == 1 ? tr("1 line") : tr("%1 lines").arg(lines)) + (ends ? tr(", %1 open ends").arg(ends) : QString());
     course_->setState(1, lines == 0 ? Course::State::notBegun : ends ? Course::State::underWay : Course::State::settled, text);
-    const art::Layer* stack = desk_.layer();
+    const art::ToneStack* stack = desk_.tones();
     course_->setState(3,
-                      !stack              ? Course::State::notBegun
-                      : stack->tones->set ? Course::State::settled
-                                          : Course::State::underWay,
-                      !stack ? tr("not begun") : tr("%1 tones").arg(stack->tones->stack.cuts.size() + 1) + (stack->tones->set ? tr(", set") : QString()));
+                      !stack       ? Course::State::notBegun
+                      : stack->set ? Course::State::settled
+                                   : Course::State::underWay,
+                      !stack ? tr("not begun") : tr("%1 tones").arg(stack->stack.cuts.size() + 1) + (stack->set ? tr(", set") : QString()));
     std::size_t filled = 0;
-    for (const art::LayerPtr& l : session_.document().layers)
-        if (!l->tones)
-            for (const art::ItemPtr& i : l->items) filled += i->artwork() && i->artwork()->fill.colour && !i->artwork()->guide;
+    art::eachArtwork(session_.document(), {}, [&](const art::Item&, const art::Artwork& a, const art::Where& w) {
+        filled += a.fill.colour && !a.guide && !(w.parent && w.parent->group() && w.parent->group()->tones());
+    });
     const std::size_t inks = session_.document().inks.size(), bare = art::withoutInkYet(session_.document()).size();
     const bool leaking = !art::leaks(session_.document()).empty();
     course_->setState(4,

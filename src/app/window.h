@@ -6,6 +6,7 @@
 #include "app/chrome.h"
 #include "app/commands.h"
 #include "app/far_off.h"
+#include "app/layer_list.h"
 #include "app/replay.h"
 #include "app/task.h"
 #include "app/tone_desk.h"
@@ -67,7 +68,8 @@ private:
     Tracer tracer_{session_};
     Areas areas_{session_};
     FarOff farOff_{session_};
-    ToneDesk desk_{session_};
+    Deriver deriver_{session_, areas_};
+    ToneDesk desk_{session_, deriver_};
     Canvas* canvas_;
     Course* course_;
     SightLine* sight_;
@@ -100,7 +102,7 @@ private:
     void makeBuildCommands();
     void makeColourCommands();
     void watchAreas();
-    void followDrops(const art::FollowedDrops& f);
+    void tellDrops(const art::FollowedDrops& f);
     void weighDocument();
     art::Id underPointer_ = 0;
     art::Document weighed_;
@@ -119,7 +121,7 @@ private:
     void takeAreas();
     void showNextGap();
     void makeMenus();
-    void say(const QString& text, art::Id lockedLayer = 0);
+    void say(const QString& text, art::Id locked = 0);
     void refresh();
     void refreshCourse();
     void refreshReadings();

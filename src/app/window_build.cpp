@@ -93,14 +93,7 @@ void Window::makeBuildCommands()
         "split", tr("Split apart"), "Shift+S", area, [this] { splitPicked(); }, picked);
     add(
         "set-shape", tr("Set live shapes"), "Ctrl+Alt+F", area,
-        [this] {
-            takePicked(tr("Set shape"), [](const art::Document& d, const std::vector<art::Id>& items) {
-                art::Document out = d;
-                for (const art::Id id : items) out = art::withSet(out, id);
-                return out;
-            });
-        },
-        picked);
+        [this] { takePicked(tr("Set shape"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withSet(d, items); }); }, picked);
     add(
         "take-apart", tr("Take a live shape apart"), "Ctrl+Alt+D", area,
         [this] {
@@ -173,7 +166,7 @@ void Window::makeBuildCommands()
             art::Document d = session_.document();
             art::Selection s = session_.selection();
             if (session_.repeat->copies) {
-                const art::Copies c = art::withCopies(d, s.items);
+                const art::Taken c = art::withCopies(d, s.items);
                 d = c.document;
                 s.items = c.items;
             }
@@ -187,7 +180,7 @@ void Window::makeBuildCommands()
                 say(tr("Nothing was moved, sized or turned yet."));
                 return;
             }
-            const art::Copies c = art::withCopies(session_.document(), session_.selection().items);
+            const art::Taken c = art::withCopies(session_.document(), session_.selection().items);
             art::Selection s = session_.selection();
             s.items = c.items;
             session_.take(art::transformed(c.document, c.items, session_.repeat->by), s, tr("Duplicate again"));

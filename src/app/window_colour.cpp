@@ -8,6 +8,7 @@
 #include "art/drops.h"
 #include "art/facets.h"
 #include "art/tones.h"
+#include "art/tree.h"
 #include "files/bytes.h"
 #include "files/palettes.h"
 #include "files/recovery.h"
@@ -26,15 +27,12 @@ namespace softrope::app {
 void Window::watchAreas()
 {
     bool drops = false;
-    for (const art::LayerPtr& l : session_.document().layers)
-        for (const art::ItemPtr& i : l->items) drops = drops || (i->artwork() && i->artwork()->drop);
+    art::eachArtwork(session_.document(), {}, [&](const art::Item&, const art::Artwork& a, const art::Where&) { drops = drops || a.drop(); });
     areas_.setWatched(course_->current() == 2 || course_->current() == 4 || drops);
 }
 
-// Colour drops go where their areas went, as part of the step that moved the lines.
-void Window::followDrops(const art::FollowedDrops& f)
+void Window::tellDrops(const art::FollowedDrops& f)
 {
-    session_.derive(f.document);
     if (f.opened)
         say(f.opened == 1 ? tr("A colour drop's area opened: it stays as it was, the ring shows where. Close the gap, or drop again.")
                           : tr("%1 colour drops' areas opened: they stay as they were, rings show where.").arg(f.opened));
@@ -76,14 +74,8 @@ void Window::weighDocument()
 void Window::toneReadings(std::vector<ReadingStrip::Reading>& r)
 {
     r.clear();
-    const art::Layer* l = desk_.layer();
-    std::size_t areas = 0, nodes = 0;
-    if (l)
-        for (const art::ItemPtr& i : l->items)
-            if (i->artwork()) {
-                ++areas;
-                nodes += curve::nodeCount(i->artwork()->paths);
-            }
+    const art::Item* stack = desk_.item();
+    const std::size_t areas = stack ? stack->group()->items.size() : 0, nodes = stack ? art::nodeCount(*stack) : 0;
     r.push_back({"tone-steps", {}, QString::number(areas), areas == 1 ? tr("area") : tr("areas")});
     r.push_back({"nodes", {}, QString::number(nodes), tr("nodes")});
     const tone::Stack* s = desk_.stack();
@@ -99,9 +91,7 @@ void Window::colourReadings(std::vector<ReadingStrip::Reading>& r)
 {
     const art::Document& d = session_.document();
     std::size_t areas = 0;
-    for (const art::LayerPtr& l : d.layers)
-        if (l->shown)
-            for (const art::ItemPtr& i : l->items) areas += i->artwork() && i->artwork()->fill.colour && !i->artwork()->guide;
+    art::eachArtwork(d, art::seen, [&](const art::Item&, const art::Artwork& a, const art::Where&) { areas += a.fill.colour && !a.guide; });
     const std::size_t bare = art::withoutInkYet(d).size();
     std::vector<ReadingStrip::Reading> first{{"colour-drop", {}, QString::number(areas), areas == 1 ? tr("area") : tr("areas")}};
     if (!d.inks.empty()) first.push_back({"", {}, QString::number(bare), tr("without ink")});
@@ -131,8 +121,8 @@ void Window::cutFacets()
     const auto& items = session_.selection().items;
     const art::Item* shape = items.size() == 1 ? d.item(items.front()) : nullptr;
     const bool closed = shape && shape->artwork() && !shape->artwork()->paths.empty() && shape->artwork()->paths.front().closed;
-    const art::Layer* on = shape ? d.layerOf(shape->id) : nullptr;
-    if (closed && !(on && on->facets)) {
+    const art::Item* now = piecesInHand(d, session_.selection());
+    if (closed && !(now && d.parentOf(shape->id) == now)) {
         tone::FacetPlan plan;
         plan.outline = shape->artwork()->paths;
         plan.chords = tone::proposeChords(plan.outline, pieces, plan.seed);
@@ -141,21 +131,20 @@ void Window::cutFacets()
         const art::Added a = art::withFacets(d, shape->id, plan, named);
         if (!a.id) return;
         art::Selection s = session_.selection();
-        s.items.clear();
+        s.items = {a.id};
         s.nodes.clear();
-        s.layer = a.id;
-        const std::size_t n = a.document.layer(a.id)->items.size();
+        const std::size_t n = a.document.item(a.id)->group()->items.size();
         session_.take(a.document, s, tr("Facets"));
         setStep(3);
         canvas_->takeTool("facets");
         say(tr("Cut into %1 pieces. Drag from corner to corner for more. Ctrl+Z takes them away.").arg(n));
         return;
     }
-    if (const art::Layer* l = facetLayer(d, session_.selection()); l && l->facets->mesh.faces.empty()) {
-        tone::FacetPlan plan = l->facets->plan;
-        plan.chords = tone::proposeChords(plan.outline, std::max(2, static_cast<int>(l->items.size())), ++plan.seed);
+    if (now && now->group()->facets()) {
+        tone::FacetPlan plan = now->group()->facets()->plan;
+        plan.chords = tone::proposeChords(plan.outline, std::max(2, static_cast<int>(now->group()->items.size())), ++plan.seed);
         plan.held.clear();
-        session_.take(art::withFacetPlan(d, l->id, plan), tr("Propose cuts"));
+        session_.take(art::withFacetPlan(d, now->id, plan), tr("Propose cuts"));
         return;
     }
     say(tr("Pick a closed outline first."));
@@ -185,7 +174,7 @@ void Window::meshPicture()
             if (!picture) return Result{};
             o.cancelled = [&p] { return p.cancelled(); };
             o.progress = [&p](double v) { p.share->store(v); };
-            const ShownPixels part = shownPixels(*picture, r);
+            const art::ShownPixels part = art::shownPixels(*picture, r);
             return Result{art::transformed(tone::meshOf(part.pixels, o), art::placement(r) * curve::translation(part.offset))};
         },
         [this, colour](const Result& r) {
@@ -196,11 +185,11 @@ void Window::meshPicture()
             }
             const art::Item* on = desk_.picture();
             // Over the picture, and over its tones.
-            const art::Layer* above = desk_.layer() ? desk_.layer() : on ? session_.document().layerOf(on->id) : nullptr;
+            const art::Item* under = desk_.item() ? desk_.item() : on;
+            const art::Layer* above = under ? session_.document().layerOf(under->id) : nullptr;
             const art::Added a = art::withMesh(session_.document(), r.mesh, canvas_->toolSetting("mesh-gap", 0), colour == 2, above ? above->id : 0);
             art::Selection s = session_.selection();
-            s.items.clear();
-            s.layer = a.id;
+            s.items = {a.id};
             session_.take(a.document, s, tr("Pieces"));
             canvas_->takeTool("facets");
             say(tr("%1 pieces. Drag corners, split and merge. Ctrl+Z takes them away.").arg(r.mesh.faces.size()));
@@ -275,7 +264,7 @@ void Window::useWorkingColour(art::Meaning meaning)
     const art::Id ink = art::workingInk(d, meaning);
     const art::Paint paint = art::paintOf(d, {ink, 0});
     const auto& items = session_.selection().items;
-    if (!items.empty()) d = art::withPaint(d, items, paint, art::Where::area);
+    if (!items.empty()) d = art::withPaint(d, items, paint, art::Part::area);
     session_.take(d, meaning == art::Meaning::willBeDark ? tr("Will be dark") : tr("Will be light"));
     takeInk(*canvas_, {ink, 0});
     canvas_->setToolSetting("shape-paint", static_cast<double>(paint.colour->r << 16 | paint.colour->g << 8 | paint.colour->b));
@@ -286,8 +275,10 @@ void Window::turnWorkingColours()
 {
     const art::Document& d = session_.document();
     std::optional<art::Ends> ends;
-    for (auto l = d.layers.rbegin(); l != d.layers.rend() && !ends; ++l)
-        if ((*l)->tones) ends = art::toneEnds(**l);
+    art::eachItem(d, {}, [&](const art::Item& i, const art::Where&) {
+        if (i.group() && i.group()->tones())
+            if (const auto of = art::toneEnds(*i.group())) ends = of; // of the topmost
+    });
     const art::Ends to = ends.value_or(art::Ends{{20, 22, 28}, {250, 246, 236}});
     const art::Turned t = art::withWorkingColoursTurned(d, {to.dark, {}}, {to.light, {}});
     if (t.items == 0) {
@@ -332,17 +323,17 @@ void Window::makeColourCommands()
     add("turn-working", tr("Turn working colours into their tones"), "Ctrl+Alt+T", sheet, [this] { turnWorkingColours(); });
     add("facets-outline", tr("Cut the picked outline into facets"), "Ctrl+Alt+F2", area, [this] { cutFacets(); });
     add("facets-shuffle", tr("Shuffle facets"), "Ctrl+Alt+F3", area, [this] {
-        const art::Layer* l = facetLayer(session_.document(), session_.selection());
-        if (!l || !l->facets->mesh.faces.empty()) {
+        const art::Item* i = piecesInHand(session_.document(), session_.selection());
+        if (!i || !i->group()->facets()) {
             say(tr("There are no facets of an outline."));
             return;
         }
-        session_.take(art::withFacetsShuffled(session_.document(), l->id, l->facets->plan.seed + 1), tr("Shuffle facets"));
+        session_.take(art::withFacetsShuffled(session_.document(), i->id, i->group()->facets()->plan.seed + 1), tr("Shuffle facets"));
     });
     add("facets-picture", tr("Lay a mesh of pieces over the picture"), "Ctrl+Alt+F4", area, [this] { meshPicture(); });
     add(
         "set-drops", tr("Set colour drops"), "Ctrl+Alt+F5", area,
-        [this] { takePicked(tr("Set drops"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withDropsSet(d, items); }); }, picked);
+        [this] { takePicked(tr("Set drops"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withSet(d, items); }); }, picked);
     add("add-ink", tr("Add the colour in hand as an ink"), "Ctrl+Alt+I", area, [this] {
         const art::Paint now = paintInHand(*canvas_);
         const art::Colour c = now.colour.value_or(art::Colour{46, 107, 102});

@@ -133,7 +133,7 @@ void Window::makeCommands()
     add(
         "duplicate", tr("Duplicate"), "Ctrl+D", edit,
         [this] {
-            const art::Copies c = art::withCopies(session_.document(), session_.selection().items);
+            const art::Taken c = art::withCopies(session_.document(), session_.selection().items);
             art::Selection s = session_.selection();
             s.items = c.items;
             session_.take(art::transformed(c.document, c.items, curve::translation({12, 12})), s, tr("Duplicate"));
@@ -145,16 +145,19 @@ void Window::makeCommands()
         std::vector<art::Id> all;
         for (const art::LayerPtr& l : session_.document().layers)
             if (l->shown && !l->locked)
-                for (const art::ItemPtr& i : l->items) all.push_back(i->id);
+                for (const art::ItemPtr& i : l->items)
+                    if (i->shown && !i->locked) all.push_back(i->id);
         session_.pickItems(all);
     });
     for (const int by : {1, -1})
         add(by > 0 ? "pick-next" : "pick-before", by > 0 ? tr("Pick the next thing") : tr("Pick the one before"), by > 0 ? "Tab" : "Shift+Tab", edit,
             [this, by] {
                 std::vector<art::Id> all;
-                for (const art::LayerPtr& l : session_.document().layers)
-                    if (l->shown && !l->locked)
-                        for (const art::ItemPtr& i : l->items) all.push_back(i->id);
+                // Beside what is picked: in a group, its things.
+                const art::Item* in = session_.selection().items.empty() ? nullptr : session_.document().parentOf(session_.selection().items.front());
+                art::eachItem(session_.document(), {false, false, true, true}, [&](const art::Item& i, const art::Where& w) {
+                    if (w.parent == in) all.push_back(i.id);
+                });
                 if (all.empty()) return;
                 const auto& now = session_.selection().items;
                 const auto at = now.empty() ? all.end() : std::find(all.begin(), all.end(), now.front());
@@ -209,27 +212,12 @@ void Window::makeCommands()
     add(
         "reverse", tr("Turn line round"), "Ctrl+R", line,
         [this] {
-            takePicked(tr("Turn line round"), [](const art::Document& d, const std::vector<art::Id>& items) {
-                return art::withItemsChanged(d, items, [](art::Item& i) {
-                    if (art::Artwork* a = std::get_if<art::Artwork>(&i.is))
-                        for (curve::Path& p : a->paths) p = curve::reversed(p);
-                });
-            });
+            takePicked(tr("Turn line round"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesTurnedRound(d, items); });
         },
         picked);
     add(
         "close-line", tr("Close line with a straight"), "Ctrl+J", line,
-        [this] {
-            takePicked(tr("Close line"), [](const art::Document& d, const std::vector<art::Id>& items) {
-                return art::withItemsChanged(d, items, [](art::Item& i) {
-                    if (art::Artwork* a = std::get_if<art::Artwork>(&i.is)) {
-                        for (curve::Path& p : a->paths)
-                            if (p.nodes.size() > 2) p.closed = true;
-                        a->drawn.reset();
-                    }
-                });
-            });
-        },
+        [this] { takePicked(tr("Close line"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesClosed(d, items); }); },
         picked);
     add("join-near", tr("Join all ends that nearly meet"), "Ctrl+Shift+J", line, [this] {
         const double reach = canvas_->toolSetting("join-reach", curve::joinReach);

@@ -10,7 +10,7 @@ namespace softrope::art {
 
 struct Colour {
     std::uint8_t r = 0, g = 0, b = 0;
-    friend bool operator==(Colour a, Colour b) { return a.r == b.r && a.g == b.g && a.b == b.b; }
+    friend bool operator==(const Colour&, const Colour&) = default;
     friend bool operator!=(Colour a, Colour b) { return !(a == b); }
 };
 

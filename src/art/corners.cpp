@@ -17,7 +17,7 @@ std::size_t nearestCorner(const curve::Path& path, const std::vector<std::size_t
 // The paths with sharp corners, and the radii so far.
 Rounding basisOf(const Artwork& a)
 {
-    if (a.rounding) return *a.rounding;
+    if (a.rounding()) return *a.rounding();
     Rounding r;
     r.before = a.paths;
     r.radii.resize(a.paths.size());
@@ -35,7 +35,7 @@ double radiusAt(const std::vector<curve::CornerRadius>& radii, std::size_t node)
 
 Rounded withRoundCorners(const Document& d, Id item, const std::vector<NodeRef>& nodes, double radius)
 {
-    Rounded out{d, 0, 0};
+    Rounded out{d};
     const Item* i = d.item(item);
     const Artwork* a = i ? i->artwork() : nullptr;
     if (!a || !(radius >= 0)) return out;
@@ -62,17 +62,16 @@ Rounded withRoundCorners(const Document& d, Id item, const std::vector<NodeRef>&
         any = any || !r.radii[p].empty();
         paths.push_back(rounded.path);
     }
-    out.document = withPaths(d, item, std::move(paths));
-    if (any)
-        out.document =
-            withItemChanged(out.document, item, [&](Item& changed) { std::get<Artwork>(changed.is).rounding = std::make_shared<Rounding>(std::move(r)); });
+    const Edited e = any ? withDerived(d, item, std::move(paths), shared(std::move(r))) : withDerived(d, item, std::move(paths), {});
+    out.document = e.document;
+    out.why = e.why;
     return out;
 }
 
 double cornerRadiusOf(const Artwork& a, const std::vector<NodeRef>& nodes)
 {
-    if (!a.rounding) return 0;
-    const Rounding& r = *a.rounding;
+    if (!a.rounding()) return 0;
+    const Rounding& r = *a.rounding();
     double most = 0;
     for (std::size_t p = 0; p < r.before.size(); ++p) {
         if (nodes.empty())

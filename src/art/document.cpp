@@ -1,6 +1,9 @@
 #include "art/document.h"
 
+#include "art/tree.h"
+
 #include <algorithm>
+#include <unordered_set>
 
 namespace softrope::art {
 
@@ -8,38 +11,95 @@ using curve::Affine;
 using curve::Box;
 using curve::Vec2;
 
-namespace {
+// -- doors ------------------------------------------------------------------------------------------------------------------------
 
-template <class T> bool sameTarget(const std::shared_ptr<const T>& a, const std::shared_ptr<const T>& b)
+void Artwork::setPaths(curve::Paths p)
 {
-    return a == b || (a && b && *a == *b);
+    if (p == paths.value_) return;
+    paths.value_ = std::move(p);
+    set();
 }
 
-bool operator==(const PictureFile& a, const PictureFile& b)
+void Artwork::setDerived(curve::Paths p, Recipe r, Key key)
 {
-    return a.format == b.format && a.width == b.width && a.height == b.height && a.bytes == b.bytes;
+    paths.value_ = std::move(p);
+    live.value_ = std::move(r);
+    made = key;
+}
+
+void Artwork::set()
+{
+    live.value_ = {};
+    made = 0;
+}
+
+namespace {
+
+template <class T, class Variant> const T* recipeOf(const Variant& live)
+{
+    const auto* r = std::get_if<Shared<T>>(&live);
+    return r ? r->get() : nullptr;
 }
 
 } // namespace
 
-bool operator==(const Combined& a, const Combined& b)
+const Hand* Artwork::hand() const
 {
-    return a.operation == b.operation &&
-           std::equal(a.parts.begin(), a.parts.end(), b.parts.begin(), b.parts.end(), [](const Artwork& x, const Artwork& y) { return x == y; });
+    return recipeOf<Hand>(*live);
 }
-bool operator==(const Artwork& a, const Artwork& b)
+const Rounding* Artwork::rounding() const
 {
-    return a.paths == b.paths && a.stroke == b.stroke && a.fill == b.fill && a.guide == b.guide && sameTarget(a.drawn, b.drawn) &&
-           sameTarget(a.rounding, b.rounding) && sameTarget(a.combined, b.combined) && sameTarget(a.drop, b.drop);
+    return recipeOf<Rounding>(*live);
+}
+const Combined* Artwork::combined() const
+{
+    return recipeOf<Combined>(*live);
+}
+const Drop* Artwork::drop() const
+{
+    return recipeOf<Drop>(*live);
 }
 
-bool operator==(const Reference& a, const Reference& b)
+void Group::setItems(std::vector<ItemPtr> i)
 {
-    const bool sameCrop = (a.crop.empty() && b.crop.empty()) || a.crop == b.crop;
-    const bool samePicture = a.picture == b.picture || (a.picture && b.picture && *a.picture == *b.picture);
-    return samePicture && a.centre == b.centre && a.scale == b.scale && a.turn == b.turn && sameCrop && a.flattenLight == b.flattenLight &&
-           a.liftPaper == b.liftPaper && a.dim == b.dim;
+    if (i == items.value_) return;
+    items.value_ = std::move(i);
+    if (derived()) set();
 }
+
+void Group::setDerived(std::vector<ItemPtr> i, GroupRecipe r, Key key)
+{
+    items.value_ = std::move(i);
+    live.value_ = std::move(r);
+    made = key;
+}
+
+void Group::set()
+{
+    live.value_ = {};
+    made = 0;
+}
+
+const ToneStack* Group::tones() const
+{
+    return recipeOf<ToneStack>(*live);
+}
+const Facets* Group::facets() const
+{
+    return recipeOf<Facets>(*live);
+}
+const MeshPieces* Group::mesh() const
+{
+    return recipeOf<MeshPieces>(*live);
+}
+
+bool Group::derived() const
+{
+    if (const ToneStack* t = tones()) return !t->set;
+    return !std::holds_alternative<std::monostate>(*live);
+}
+
+// -- pictures ---------------------------------------------------------------------------------------------------------------------
 
 Box shownPart(const Reference& r)
 {
@@ -60,25 +120,34 @@ std::vector<Vec2> frame(const Reference& r)
     return {m * b.min, m * Vec2{b.max.x, b.min.y}, m * b.max, m * Vec2{b.min.x, b.max.y}};
 }
 
-bool operator==(const Item& a, const Item& b)
+// -- finding ----------------------------------------------------------------------------------------------------------------------
+
+const std::vector<ItemPtr>& childrenOf(const Item& item)
 {
-    if (a.id != b.id || a.name != b.name || a.opacity != b.opacity || a.is.index() != b.is.index()) return false;
-    if (const Artwork* x = a.artwork()) return *x == *b.artwork();
-    return *a.reference() == *b.reference();
+    static const std::vector<ItemPtr> none;
+    return std::visit(Each{[](const Artwork& a) -> const std::vector<ItemPtr>& { return a.inside; },
+                           [](const Reference&) -> const std::vector<ItemPtr>& { return none; },
+                           [](const Group& g) -> const std::vector<ItemPtr>& { return *g.items; }},
+                      item.is);
 }
 
-bool operator==(const Layer& a, const Layer& b)
+namespace {
+
+// Depth first; false when it is not below these. `way` is filled from the outermost on.
+const ItemPtr* found(const std::vector<ItemPtr>& in, Id id, std::vector<const Item*>* way)
 {
-    return a.id == b.id && a.name == b.name && a.shown == b.shown && a.locked == b.locked && a.opacity == b.opacity && a.mirror == b.mirror &&
-           sameTarget(a.tones, b.tones) && sameTarget(a.facets, b.facets) &&
-           std::equal(a.items.begin(), a.items.end(), b.items.begin(), b.items.end(), sameTarget<Item>);
+    for (const ItemPtr& i : in) {
+        if (i->id == id) return &i;
+        const std::vector<ItemPtr>& below = childrenOf(*i);
+        if (below.empty()) continue;
+        if (way) way->push_back(i.get());
+        if (const ItemPtr* there = found(below, id, way)) return there;
+        if (way) way->pop_back();
+    }
+    return nullptr;
 }
 
-bool operator==(const Document& a, const Document& b)
-{
-    return a.title == b.title && a.sheet == b.sheet && a.guides == b.guides && a.inks == b.inks &&
-           std::equal(a.layers.begin(), a.layers.end(), b.layers.begin(), b.layers.end(), sameTarget<Layer>);
-}
+} // namespace
 
 const Layer* Document::layer(Id id) const
 {
@@ -89,23 +158,40 @@ const Layer* Document::layer(Id id) const
 
 ItemPtr Document::itemPtr(Id id) const
 {
+    if (id == 0) return nullptr;
     for (const LayerPtr& l : layers)
-        for (const ItemPtr& i : l->items)
-            if (i->id == id) return i;
+        if (const ItemPtr* i = found(l->items, id, nullptr)) return *i;
     return nullptr;
 }
 
 const Item* Document::item(Id id) const
 {
-    return itemPtr(id).get();
+    if (id == 0) return nullptr;
+    for (const LayerPtr& l : layers)
+        if (const ItemPtr* i = found(l->items, id, nullptr)) return i->get();
+    return nullptr;
 }
 
 const Layer* Document::layerOf(Id item) const
 {
+    if (item == 0) return nullptr;
     for (const LayerPtr& l : layers)
-        for (const ItemPtr& i : l->items)
-            if (i->id == item) return l.get();
+        if (found(l->items, item, nullptr)) return l.get();
     return nullptr;
+}
+
+std::vector<const Item*> Document::ancestorsOf(Id item) const
+{
+    std::vector<const Item*> way;
+    for (const LayerPtr& l : layers)
+        if (found(l->items, item, &way)) return way;
+    return {};
+}
+
+const Item* Document::parentOf(Id item) const
+{
+    const std::vector<const Item*> way = ancestorsOf(item);
+    return way.empty() ? nullptr : way.back();
 }
 
 const Ink* Document::ink(Id id) const
@@ -127,8 +213,15 @@ bool Selection::has(NodeRef n) const
 Selection pruned(const Selection& s, const Document& d)
 {
     Selection out;
-    for (const Id id : s.items)
-        if (d.item(id)) out.items.push_back(id);
+    if (s.items.size() < 4) {
+        for (const Id id : s.items)
+            if (d.item(id)) out.items.push_back(id);
+    } else {
+        std::unordered_set<Id> there;
+        eachItem(d, {}, [&](const Item& i, const Where&) { there.insert(i.id); });
+        for (const Id id : s.items)
+            if (there.count(id)) out.items.push_back(id);
+    }
     if (out.items.size() == 1) {
         if (const Artwork* a = d.item(out.items.front())->artwork())
             for (const NodeRef n : s.nodes)
@@ -138,16 +231,27 @@ Selection pruned(const Selection& s, const Document& d)
     return out;
 }
 
+// -- measures ---------------------------------------------------------------------------------------------------------------------
+
 Box bounds(const Item& item)
 {
-    Box b;
-    if (const Artwork* a = item.artwork()) {
-        b = curve::bounds(a->paths);
-        if (a->stroke.colour) b = b.grown(a->stroke.width / 2);
-    } else {
-        for (const Vec2 p : frame(*item.reference())) b.add(p);
-    }
-    return b;
+    const Box b = std::visit(Each{[](const Artwork& a) {
+                                      const Box own = curve::bounds(a.paths);
+                                      return a.stroke.colour ? own.grown(a.stroke.width / 2) : own;
+                                  },
+                                  [](const Reference& r) {
+                                      Box own;
+                                      for (const Vec2 p : frame(r)) own.add(p);
+                                      return own;
+                                  },
+                                  [](const Group& g) {
+                                      Box all;
+                                      for (const ItemPtr& i : g.items)
+                                          if (i->shown) all.add(bounds(*i));
+                                      return all;
+                                  }},
+                             item.is);
+    return b.grown(3 * item.blur);
 }
 
 Box bounds(const Document& d)
@@ -155,43 +259,44 @@ Box bounds(const Document& d)
     Box b;
     for (const LayerPtr& l : d.layers)
         if (l->shown)
-            for (const ItemPtr& i : l->items) b.add(bounds(*i));
+            for (const ItemPtr& i : l->items)
+                if (i->shown) b.add(bounds(*i));
     return b;
 }
 
 Box bounds(const Document& d, const std::vector<Id>& items)
 {
     Box b;
-    for (const Id id : items)
-        if (const Item* i = d.item(id)) b.add(bounds(*i));
+    for (const Item* i : itemsOf(d, items)) b.add(bounds(*i));
     return b;
+}
+
+std::size_t nodeCount(const Item& item)
+{
+    std::size_t n = item.artwork() ? curve::nodeCount(item.artwork()->paths) : 0;
+    for (const ItemPtr& i : childrenOf(item)) n += nodeCount(*i);
+    return n;
 }
 
 std::size_t nodeCount(const Document& d)
 {
     std::size_t n = 0;
     for (const LayerPtr& l : d.layers)
-        for (const ItemPtr& i : l->items)
-            if (const Artwork* a = i->artwork()) n += curve::nodeCount(a->paths);
+        for (const ItemPtr& i : l->items) n += nodeCount(*i);
     return n;
 }
 
 std::vector<OpenEnd> openEnds(const Document& d)
 {
     std::vector<OpenEnd> ends;
-    for (const LayerPtr& l : d.layers) {
-        if (!l->shown || l->locked) continue;
-        for (const ItemPtr& i : l->items) {
-            const Artwork* a = i->artwork();
-            if (!a) continue;
-            for (std::size_t k = 0; k < a->paths.size(); ++k) {
-                const curve::Path& p = a->paths[k];
-                if (p.closed || p.empty()) continue;
-                ends.push_back({i->id, k, true, p.nodes.front().at});
-                if (p.nodes.size() > 1) ends.push_back({i->id, k, false, p.nodes.back().at});
-            }
+    eachArtwork(d, {.hidden = false, .locked = false, .derived = false, .inside = false}, [&](const Item& i, const Artwork& a, const Where&) {
+        for (std::size_t k = 0; k < a.paths.size(); ++k) {
+            const curve::Path& p = a.paths[k];
+            if (p.closed || p.empty()) continue;
+            ends.push_back({i.id, k, true, p.nodes.front().at});
+            if (p.nodes.size() > 1) ends.push_back({i.id, k, false, p.nodes.back().at});
         }
-    }
+    });
     return ends;
 }
 

@@ -1,17 +1,17 @@
 // The document: an immutable value with shared structure.
 //
-// Layers and items are held by pointers to constants; an edit builds the few that change and shares the rest, so a
-// document is cheap to copy and any thread may read it. Ids are unique within a document and never used again.
+// A tree: layers at the top, items in them, items in groups and inside areas, to any depth. Everything is held by pointers to
+// constants; an edit builds the few nodes on its way and shares the rest, so a document is cheap to copy and any thread may
+// read it. Ids are unique within a document and never used again.
+//
+// What is worked out (a recipe's paths, a live group's items) is kept beside its recipe, and each has two doors: by hand, where
+// the recipe goes, and derived, where it stays. Nobody else writes them, so what a person drew is never inside what is derived.
 #pragma once
 
 #include "art/paint.h"
+#include "art/recipe.h"
 #include "curve/path.h"
-#include "curve/round.h"
-#include "curve/swell.h"
 #include "mirror/axis.h"
-#include "planar/combine.h"
-#include "tone/facets.h"
-#include "tone/stack.h"
 
 #include <cstddef>
 #include <cstdint>
@@ -30,136 +30,54 @@ struct Sheet {
     Unit unit = Unit::px;               // how sizes are shown
     Colour background{255, 255, 255};
     bool hasBackground = false; // off: nothing is painted behind the artwork on export
-    friend bool operator==(const Sheet& a, const Sheet& b)
-    {
-        return a.width == b.width && a.height == b.height && a.unit == b.unit && a.background == b.background && a.hasBackground == b.hasBackground;
-    }
+    friend bool operator==(const Sheet&, const Sheet&) = default;
 };
 
-enum class Cap { round, flat };
-enum class Join { round, mitre, bevel };
+struct Item;
+using ItemPtr = Shared<Item>;
 
-struct Stroke {
-    std::optional<Colour> colour; // nothing = no line
-    InkUse ink;                   // where the colour is from
-    double width = 10;            // px
-    double opacity = 1;
-    Cap cap = Cap::round;
-    Join join = Join::round;
-    bool keepsWidth = false;           // the width stays when the item is scaled
-    std::optional<curve::Swell> swell; // shares of the width along each path; nothing = even
-    friend bool operator==(const Stroke& a, const Stroke& b)
-    {
-        return a.colour == b.colour && a.ink == b.ink && a.width == b.width && a.opacity == b.opacity && a.cap == b.cap && a.join == b.join &&
-               a.keepsWidth == b.keepsWidth && a.swell == b.swell;
-    }
-};
-
-struct Fill {
-    std::optional<Colour> colour; // nothing = no fill; with a gradient the colour that stands for it where one is wanted
-    InkUse ink;                   // where the colour is from
-    double opacity = 1;
-    bool evenOdd = false;
-    double overlap = 0;                       // px the fill reaches beyond its border, under its neighbours, so that no hairline shows between them
-    std::shared_ptr<const Gradient> gradient; // in place of the colour
-    friend bool operator==(const Fill& a, const Fill& b)
-    {
-        return a.colour == b.colour && a.ink == b.ink && a.opacity == b.opacity && a.evenOdd == b.evenOdd && a.overlap == b.overlap &&
-               (a.gradient == b.gradient || (a.gradient && b.gradient && *a.gradient == *b.gradient));
-    }
-};
-
-// What the hand did: kept with a freehand line so that its slack can be changed later.
-struct HandSample {
-    curve::Vec2 at;             // sheet px
-    float pressure = 1;         // 0..1
-    float tiltX = 0, tiltY = 0; // degrees
-    float time = 0;             // s from the start of the stroke
-    friend bool operator==(const HandSample& a, const HandSample& b)
-    {
-        return a.at == b.at && a.pressure == b.pressure && a.tiltX == b.tiltX && a.tiltY == b.tiltY && a.time == b.time;
-    }
-};
-
-struct Drawn {
-    std::vector<HandSample> samples;
-    double slack = 1;       // px
-    double steadying = 0.3; // 0..1
-    double grain = 1;       // px: one screen pixel in sheet px when it was drawn
-    friend bool operator==(const Drawn& a, const Drawn& b)
-    {
-        return a.slack == b.slack && a.steadying == b.steadying && a.grain == b.grain && a.samples == b.samples;
-    }
-};
-
-// Corners that are kept round: the paths before, and the radius of each of their corners. Live until the paths are changed
-// otherwise.
-struct Rounding {
-    curve::Paths before;
-    std::vector<std::vector<curve::CornerRadius>> radii; // one list for each path
-    friend bool operator==(const Rounding& a, const Rounding& b) { return a.before == b.before && a.radii == b.radii; }
-};
-
-struct Combined;
-
-// One side of a line: what lies to the left of it, going along it, or to the right.
-struct LineSide {
-    Id line = 0;
-    bool left = true;
-    friend bool operator==(LineSide a, LineSide b) { return a.line == b.line && a.left == b.left; }
-};
-// A colour placed in an area that lines enclose: it follows them (drops.h).
-struct Drop {
-    curve::Vec2 seed;               // px: well inside the area
-    std::vector<LineSide> lines;    // what encloses it
-    std::vector<curve::Vec2> leaks; // px: where the outline is open now; the area is the last one that was closed
-    friend bool operator==(const Drop& a, const Drop& b) { return a.seed == b.seed && a.lines == b.lines && a.leaks == b.leaks; }
-};
-
-// A line or an area: paths with one look.
+// A line or an area: paths with one look, and what lies inside it.
 struct Artwork {
-    curve::Paths paths;
+    Guarded<curve::Paths, Artwork> paths;
     Stroke stroke;
     Fill fill;
-    bool guide = false;                       // serves other lines only: shown on the bench, never delivered
-    std::shared_ptr<const Drawn> drawn;       // only while the path is still what was fitted to it
-    std::shared_ptr<const Rounding> rounding; // only while the paths are what it gives
-    std::shared_ptr<const Combined> combined; // only while the paths are what it gives
-    std::shared_ptr<const Drop> drop;         // only while the paths are to follow the lines round it
+    bool guide = false; // serves other lines only: shown on the bench, never delivered
+    // Painted after the fill and before the line, clipped to the area. Sheet px, like everything.
+    std::vector<ItemPtr> inside;
+    Guarded<Recipe, Artwork> live; // what the paths are made from; nothing for a plain shape
+    Key made = 0;                  // of what the paths were made from, for recipes with sources
+
+    // A hand changed the paths: the recipe goes, unless they are what they were.
+    void setPaths(curve::Paths p);
+    // The recipe gave them.
+    void setDerived(curve::Paths p, Recipe r, Key made = 0);
+    // Plain paths from now on.
+    void set();
+
+    const Hand* hand() const;
+    const Rounding* rounding() const;
+    const Combined* combined() const;
+    const Drop* drop() const;
+    friend bool operator==(const Artwork&, const Artwork&) = default;
 };
 
-// A live combination: the parts stay as they were drawn, and can be moved, until it is set. Lowest part first.
-struct Combined {
-    planar::Operation operation = planar::Operation::unite;
-    std::vector<Artwork> parts;
-};
-bool operator==(const Artwork& a, const Artwork& b);
-bool operator==(const Combined& a, const Combined& b);
+// Items that are one: moved, shown, locked, blended together. A live one holds what its recipe gives.
+struct Group {
+    Guarded<std::vector<ItemPtr>, Group> items; // bottom first
+    Guarded<GroupRecipe, Group> live;
+    Key made = 0;
 
-// A live tone separation: what lies on the layer is worked out from the picture (tones.h). Once set the layer is artwork like
-// any other; the recipe stays as the way back.
-struct ToneLayer {
-    Id reference = 0;
-    tone::Stack stack;
-    bool set = false;
-    std::uint64_t made = 0; // key of what the layer's items were made from; 0 = not yet (toneKey)
-    friend bool operator==(const ToneLayer& a, const ToneLayer& b)
-    {
-        return a.reference == b.reference && a.stack == b.stack && a.set == b.set && a.made == b.made;
-    }
-};
+    // A hand changed what lies in it: a recipe goes (a tone stack that is set stays as the way back).
+    void setItems(std::vector<ItemPtr> i);
+    void setDerived(std::vector<ItemPtr> i, GroupRecipe r, Key made = 0);
+    void set();
 
-// A layer of facets (facets.h): either an outline cut by chords, or a mesh over a picture. The items are its pieces, in order.
-struct FacetLayer {
-    tone::FacetPlan plan;
-    tone::Mesh mesh;
-    double gap = 0;             // px between the pieces of a mesh
-    std::vector<Colour> shades; // the ink's tints the gradients run between: a pair a shade
-    Id ink = 0;
-    friend bool operator==(const FacetLayer& a, const FacetLayer& b)
-    {
-        return a.plan == b.plan && a.mesh == b.mesh && a.gap == b.gap && a.shades == b.shades && a.ink == b.ink;
-    }
+    const ToneStack* tones() const;
+    const Facets* facets() const;
+    const MeshPieces* mesh() const;
+    // Whether its items are what a recipe gives, so that hands keep off them.
+    bool derived() const;
+    friend bool operator==(const Group&, const Group&) = default;
 };
 
 // The bytes of a picture as they came; decoding happens outside the document.
@@ -167,11 +85,12 @@ struct PictureFile {
     std::vector<std::byte> bytes;
     std::string format; // "png", "jpeg", ...
     int width = 0, height = 0;
+    friend bool operator==(const PictureFile&, const PictureFile&) = default;
 };
 
 // A picture to work from. Its own px (after cropping) are mapped to the sheet by centre, scale and turn.
 struct Reference {
-    std::shared_ptr<const PictureFile> picture;
+    Shared<PictureFile> picture;
     curve::Vec2 centre;      // sheet px
     double scale = 1;        // sheet px per picture px
     double turn = 0;         // radians
@@ -179,8 +98,8 @@ struct Reference {
     double flattenLight = 0; // 0..1
     double liftPaper = 0;    // 0..1
     double dim = 0.5;        // 0..1: how strongly it shows on the sheet
+    friend bool operator==(const Reference&, const Reference&) = default;
 };
-bool operator==(const Reference& a, const Reference& b);
 // What of the picture is used, picture px.
 curve::Box shownPart(const Reference& r);
 // From picture px to sheet px.
@@ -188,17 +107,25 @@ curve::Affine placement(const Reference& r);
 // The four corners on the sheet, in order round the picture.
 std::vector<curve::Vec2> frame(const Reference& r);
 
+// A kind of item is a line in this variant: whoever must decide about it does so by std::visit, and the compiler names the place.
+using Kind = std::variant<Artwork, Reference, Group>;
+
 struct Item {
     Id id = 0;
     std::string name;
-    double opacity = 1;
-    std::variant<Artwork, Reference> is;
+    bool shown = true, locked = false;
+    double opacity = 1; // 0..1
+    Blend blend = Blend::normal;
+    double blur = 0; // px: standard deviation, 0..mostBlur
+    Kind is;
 
     const Artwork* artwork() const { return std::get_if<Artwork>(&is); }
     const Reference* reference() const { return std::get_if<Reference>(&is); }
+    const Group* group() const { return std::get_if<Group>(&is); }
+    friend bool operator==(const Item&, const Item&) = default;
 };
-bool operator==(const Item& a, const Item& b);
-using ItemPtr = std::shared_ptr<const Item>;
+// What lies in it: a group's items, or what is inside an area.
+const std::vector<ItemPtr>& childrenOf(const Item& item);
 
 struct Layer {
     Id id = 0;
@@ -208,46 +135,49 @@ struct Layer {
     double opacity = 1;
     std::vector<ItemPtr> items;         // bottom first
     std::optional<mirror::Axis> mirror; // what lies on the layer shows on both sides of it, until the halves are welded
-    std::shared_ptr<const ToneLayer> tones;
-    std::shared_ptr<const FacetLayer> facets;
+    friend bool operator==(const Layer&, const Layer&) = default;
 };
-bool operator==(const Layer& a, const Layer& b);
-using LayerPtr = std::shared_ptr<const Layer>;
+using LayerPtr = Shared<Layer>;
 
 // A straight that is no artwork: things snap to it.
 struct Guide {
     Id id = 0;
     curve::Vec2 through;
     double angle = 0; // radians
-    friend bool operator==(const Guide& a, const Guide& b) { return a.id == b.id && a.through == b.through && a.angle == b.angle; }
+    friend bool operator==(const Guide&, const Guide&) = default;
 };
 
-struct Document {
+// What a document holds: two are equal when this is.
+struct Content {
     std::string title;
     Sheet sheet;
     std::vector<LayerPtr> layers; // bottom first
     std::vector<Guide> guides;
     std::vector<art::Ink> inks;
-    Id nextId = 1;
+    friend bool operator==(const Content&, const Content&) = default;
+};
+
+struct Document : Content {
+    Id nextId = 1; // never given out yet; does not count when documents are compared
 
     const Layer* layer(Id id) const;
     const Item* item(Id id) const;
     ItemPtr itemPtr(Id id) const;
+    // The layer the item lies on, at whatever depth.
     const Layer* layerOf(Id item) const;
+    // The group or area it lies in; nothing when it lies on the layer itself.
+    const Item* parentOf(Id item) const;
+    // Those round it, outermost first.
+    std::vector<const Item*> ancestorsOf(Id item) const;
     const Ink* ink(Id id) const;
+    friend bool operator==(const Document& a, const Document& b) { return static_cast<const Content&>(a) == static_cast<const Content&>(b); }
 };
-// Equal content; ids count, the next free id does not.
-bool operator==(const Document& a, const Document& b);
-inline bool operator!=(const Document& a, const Document& b)
-{
-    return !(a == b);
-}
 
 // What is picked: items, or nodes of one of them.
 struct NodeRef {
     std::size_t path = 0, node = 0;
-    friend bool operator==(NodeRef a, NodeRef b) { return a.path == b.path && a.node == b.node; }
-    friend bool operator<(NodeRef a, NodeRef b) { return a.path != b.path ? a.path < b.path : a.node < b.node; }
+    friend bool operator==(const NodeRef&, const NodeRef&) = default;
+    friend auto operator<=>(const NodeRef&, const NodeRef&) = default;
 };
 struct Selection {
     std::vector<Id> items;
@@ -255,17 +185,19 @@ struct Selection {
     Id layer = 0;               // the layer being drawn on
     bool has(Id id) const;
     bool has(NodeRef n) const;
-    friend bool operator==(const Selection& a, const Selection& b) { return a.items == b.items && a.nodes == b.nodes && a.layer == b.layer; }
+    friend bool operator==(const Selection&, const Selection&) = default;
 };
 // Without what the document no longer holds; the layer is one that exists.
 Selection pruned(const Selection& s, const Document& d);
 
-// Bounds of what is drawn, line width included; of all shown items, or those picked.
+// Bounds of what is drawn, line width and blur included; of all shown items, or those picked.
 curve::Box bounds(const Item& item);
 curve::Box bounds(const Document& d);
 curve::Box bounds(const Document& d, const std::vector<Id>& items);
+// Nodes of all artwork, at any depth.
 std::size_t nodeCount(const Document& d);
-// Ends of open paths on shown layers.
+std::size_t nodeCount(const Item& item);
+// Ends of open paths that are shown and can be worked on; those in live groups are none.
 struct OpenEnd {
     Id item = 0;
     std::size_t path = 0;

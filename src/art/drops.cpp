@@ -1,10 +1,14 @@
 #include "art/drops.h"
 
+#include "art/edits.h"
+#include "art/tree.h"
+
 #include "curve/edit.h"
 #include "curve/polygon.h"
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace softrope::art {
 
@@ -81,14 +85,10 @@ std::vector<Vec2> leaksOf(const Paths& outline, const DrawnLines& lines, double 
     return out;
 }
 
-bool bordersArtwork(const LayerPtr& l)
+bool inPaths(const Artwork& a, Vec2 at)
 {
-    return !l->tones && !l->facets && std::any_of(l->items.begin(), l->items.end(), [](const ItemPtr& i) { return i->artwork() && !i->artwork()->drop; });
+    return curve::insidePaths(a.paths, at);
 }
-
-} // namespace
-
-namespace {
 
 // The sides of lines that make up a half-edge, put where they are missing.
 void addSides(const planar::Map& map, const DrawnLines& lines, int half, std::vector<LineSide>& to)
@@ -124,70 +124,72 @@ std::vector<LineSide> linesRound(const planar::Map& map, const DrawnLines& lines
 
 Id dropAt(const Document& d, Vec2 at)
 {
-    for (auto l = d.layers.rbegin(); l != d.layers.rend(); ++l) {
-        if (!(*l)->shown) continue;
-        for (auto i = (*l)->items.rbegin(); i != (*l)->items.rend(); ++i) {
-            const Artwork* a = (*i)->artwork();
-            if (!a || !a->drop || !curve::bounds(a->paths).contains(at)) continue;
-            bool in = false;
-            for (const curve::Path& p : a->paths) in = in != curve::insidePolygon(curve::flatten(p, 0.1), at);
-            if (in) return (*i)->id;
-        }
-    }
-    return 0;
+    Id top = 0;
+    eachArtwork(d, seen, [&](const Item& i, const Artwork& a, const Where&) {
+        if (a.drop() && inPaths(a, at)) top = i.id;
+    });
+    return top;
 }
 
 Added withDrop(const Document& d, const planar::Map& map, const DrawnLines& lines, Vec2 at, const Paint& paint)
 {
     const int area = map.at(at);
-    if (area == planar::outside) return {d, 0};
-    const auto change = [&](const Document& from, Id item) {
-        return withItemChanged(from, item, [&](Item& i) {
-            Artwork& a = std::get<Artwork>(i.is);
-            a.fill.colour = paint.colour;
-            a.fill.ink = paint.ink;
-            a.fill.gradient.reset();
-        });
-    };
-    if (const Id there = dropAt(d, at); there && !d.layerOf(there)->locked) return {change(d, there), there};
+    if (area == planar::outside) return {d, 0, Refusal::doesNotFit};
+    if (const Id there = dropAt(d, at)) {
+        const Edited painted = withPaint(d, {there}, paint, Part::area);
+        if (painted.done()) return {painted.document, there};
+    }
     Document out = d;
-    Id layer = 0;
-    for (const LayerPtr& l : d.layers)
-        if (!l->locked && l->shown && std::any_of(l->items.begin(), l->items.end(), [](const ItemPtr& i) { return i->artwork() && i->artwork()->drop; }))
-            layer = l->id;
+    Id layer = 0, lines1 = 0;
+    eachArtwork(d, {true, true, false, false}, [&](const Item&, const Artwork& a, const Where& w) {
+        if (a.drop() && w.layer->shown && !w.layer->locked) layer = w.layer->id;
+        if (!a.drop() && !lines1) lines1 = w.layer->id;
+    });
     if (!layer) {
         // Under the lowest layer of lines.
         auto made = std::make_shared<Layer>();
         made->id = layer = out.nextId++;
         made->name = "Colour drops";
-        const auto lowest = std::find_if(out.layers.begin(), out.layers.end(), bordersArtwork);
+        const auto lowest = std::find_if(out.layers.begin(), out.layers.end(), [&](const LayerPtr& l) { return l->id == lines1; });
         out.layers.insert(lowest, made);
     }
     Item item;
     item.name = "Drop";
     Artwork a;
-    a.paths = map.outline(std::vector<int>{area});
-    for (curve::Path& p : a.paths) curve::markKinds(p);
+    Paths outline = map.outline(std::vector<int>{area});
+    for (curve::Path& p : outline) curve::markKinds(p);
     a.stroke.colour.reset();
     a.fill.colour = paint.colour;
     a.fill.ink = paint.ink;
     a.fill.overlap = underLines;
-    auto drop = std::make_shared<Drop>();
-    drop->seed = curve::innerPoint(a.paths);
-    drop->lines = linesRound(map, lines, area);
-    a.drop = drop;
+    Drop drop;
+    drop.seed = curve::innerPoint(outline);
+    drop.lines = linesRound(map, lines, area);
+    a.setDerived(std::move(outline), shared(std::move(drop)));
     item.is = std::move(a);
     return withItem(out, layer, std::move(item));
+}
+
+Key linesKey(const DrawnLines& lines, double gap)
+{
+    Hash h;
+    h.add(gap);
+    for (std::size_t k = 0; k < lines.paths.size(); ++k) {
+        h.add(static_cast<double>(lines.items[k]));
+        h.add(lines.paths[k]);
+    }
+    return h.key();
 }
 
 FollowedDrops withDropsFollowed(const Document& d, const planar::Map& map, const DrawnLines& lines, double gap)
 {
     FollowedDrops out{d};
     std::vector<const Item*> drops;
-    for (const LayerPtr& l : d.layers)
-        for (const ItemPtr& i : l->items)
-            if (i->artwork() && i->artwork()->drop) drops.push_back(i.get());
+    eachArtwork(d, {}, [&](const Item& i, const Artwork& a, const Where&) {
+        if (a.drop()) drops.push_back(&i);
+    });
     if (drops.empty()) return out;
+    const Key key = linesKey(lines, gap);
     const std::vector<std::vector<LineSide>> linesOf = linesByFace(map, lines);
     const std::vector<int> areas = map.areas();
     // The best pairs of drop and area first; two drops share an area only when nothing else is left for them.
@@ -200,15 +202,15 @@ FollowedDrops withDropsFollowed(const Document& d, const planar::Map& map, const
     for (std::size_t k = 0; k < drops.size(); ++k) {
         const Artwork& a = *drops[k]->artwork();
         const double before = std::max(1e-9, sizeOf(a.paths));
-        const int under = map.at(a.drop->seed);
+        const int under = map.at(a.drop()->seed);
         for (const int f : areas) {
             const std::vector<LineSide>& round = linesOf[static_cast<std::size_t>(f)];
-            const std::size_t both = shared(a.drop->lines, round);
+            const std::size_t both = shared(a.drop()->lines, round);
             if (f != under && both == 0) continue;
-            const double alike = both == 0 ? 0 : static_cast<double>(both) / static_cast<double>(a.drop->lines.size() + round.size() - both);
+            const double alike = both == 0 ? 0 : static_cast<double>(both) / static_cast<double>(a.drop()->lines.size() + round.size() - both);
             const planar::Face& face = map.faces()[static_cast<std::size_t>(f)];
             const double score = 3 * alike + (f == under ? 1.2 : 0.0) - std::min(1.0, 0.5 * std::abs(std::log(face.area / before))) -
-                                 0.2 * std::min(3.0, distance(face.box.centre(), a.drop->seed) / std::sqrt(before));
+                                 0.2 * std::min(3.0, distance(face.box.centre(), a.drop()->seed) / std::sqrt(before));
             if (score > leastScore) pairs.push_back({score, k, f});
         }
     }
@@ -228,63 +230,53 @@ FollowedDrops withDropsFollowed(const Document& d, const planar::Map& map, const
         const Artwork& a = *drops[k]->artwork();
         const int face = faceOf[k];
         Artwork now = a;
-        auto drop = std::make_shared<Drop>(*a.drop);
+        Drop drop = *a.drop();
+        Paths outline = a.paths;
         bool open = face == planar::outside;
         if (!open) {
-            const bool lost = shared(drop->lines, linesOf[static_cast<std::size_t>(face)]) < drop->lines.size();
+            const bool lost = shared(drop.lines, linesOf[static_cast<std::size_t>(face)]) < drop.lines.size();
             open = lost && map.faces()[static_cast<std::size_t>(face)].area > grownBy * sizeOf(a.paths);
         }
         if (open) {
-            drop->leaks = leaksOf(a.paths, lines, tolerance);
-            if (drop->leaks.empty()) drop->leaks.push_back(drop->seed); // the lines lie there still, and enclose nothing
-            out.opened += a.drop->leaks.empty();
+            drop.leaks = leaksOf(a.paths, lines, tolerance);
+            if (drop.leaks.empty()) drop.leaks.push_back(drop.seed); // the lines lie there still, and enclose nothing
+            out.opened += a.drop()->leaks.empty();
         } else {
-            now.paths = map.outline(std::vector<int>{face});
-            for (curve::Path& p : now.paths) curve::markKinds(p);
-            if (now.paths != a.paths) drop->seed = curve::innerPoint(now.paths);
-            drop->lines = linesOf[static_cast<std::size_t>(face)];
-            drop->leaks.clear();
-            out.closed += !a.drop->leaks.empty();
+            outline = map.outline(std::vector<int>{face});
+            for (curve::Path& p : outline) curve::markKinds(p);
+            if (!(a.paths == outline)) drop.seed = curve::innerPoint(outline);
+            drop.lines = linesOf[static_cast<std::size_t>(face)];
+            drop.leaks.clear();
+            out.closed += !a.drop()->leaks.empty();
         }
-        if (*drop == *a.drop && now.paths == a.paths) continue;
-        now.drop = drop;
+        const bool same = drop == *a.drop() && a.paths == outline;
+        if (same && a.made == key) continue;
+        out.moved += !same;
+        now.setDerived(std::move(outline), shared(std::move(drop)), key);
         changed.push_back(drops[k]->id);
         next.push_back(std::move(now));
     }
     if (changed.empty()) return out;
-    out.moved = static_cast<int>(changed.size());
     // Locked layers too: what follows is not what a hand does.
-    for (LayerPtr& l : out.document.layers) {
-        std::shared_ptr<Layer> copy;
-        for (std::size_t k = 0; k < l->items.size(); ++k) {
-            const auto at = std::find(changed.begin(), changed.end(), l->items[k]->id);
-            if (at == changed.end()) continue;
-            auto item = std::make_shared<Item>(*l->items[k]);
-            item->is = next[static_cast<std::size_t>(at - changed.begin())];
-            if (!copy) copy = std::make_shared<Layer>(*l);
-            copy->items[k] = item;
-        }
-        if (copy) l = copy;
-    }
-    return out;
-}
-
-Document withDropsSet(const Document& d, const std::vector<Id>& items)
-{
-    return withItemsChanged(d, items, [](Item& i) {
-        if (Artwork* a = std::get_if<Artwork>(&i.is)) a->drop.reset();
+    std::map<Id, std::size_t> at;
+    for (std::size_t k = 0; k < changed.size(); ++k) at[changed[k]] = k;
+    out.document = rebuilt(d, [&](const ItemPtr& i, const Where&) {
+        const auto mine = at.find(i->id);
+        if (mine == at.end()) return Rebuild::below();
+        Item moved = *i;
+        moved.is = std::move(next[mine->second]);
+        return Rebuild::by(shared(std::move(moved)));
     });
+    return out;
 }
 
 std::vector<Leak> leaks(const Document& d)
 {
     std::vector<Leak> out;
-    for (const LayerPtr& l : d.layers) {
-        if (!l->shown) continue;
-        for (const ItemPtr& i : l->items)
-            if (i->artwork() && i->artwork()->drop)
-                for (const Vec2 at : i->artwork()->drop->leaks) out.push_back({i->id, at});
-    }
+    eachArtwork(d, seen, [&](const Item& i, const Artwork& a, const Where&) {
+        if (!a.drop()) return;
+        for (const Vec2 at : a.drop()->leaks) out.push_back({i.id, at});
+    });
     return out;
 }
 

@@ -2,8 +2,10 @@
 // it stays as it was last, and knows where.
 #pragma once
 
-#include "art/build.h"
+#include "art/areas.h"
+#include "art/edits.h"
 #include "art/inks.h"
+#include "art/live.h"
 
 namespace softrope::art {
 
@@ -27,8 +29,8 @@ struct FollowedDrops {
 // larger one, it stays and marks its leaks.
 // `gap`: px that counts as closed, as the map was built with.
 FollowedDrops withDropsFollowed(const Document& d, const planar::Map& map, const DrawnLines& lines, double gap);
-// Plain shapes from now on.
-Document withDropsSet(const Document& d, const std::vector<Id>& items);
+// What drops are made from: all lines, and the gap that counts as closed. Never 0.
+Key linesKey(const DrawnLines& lines, double gap);
 // Drops that are open, and where.
 struct Leak {
     Id item = 0;

@@ -1,12 +1,41 @@
 #include "art/edits.h"
 
+#include "art/live.h"
+#include "art/tree.h"
+
 #include <algorithm>
+#include <cmath>
+#include <map>
+#include <unordered_set>
 
 namespace softrope::art {
 
 using curve::Affine;
 using curve::Box;
 using curve::Vec2;
+
+Refusal refusalOf(const Document& d, const std::vector<Id>& items)
+{
+    const std::unordered_set<Id> wanted(items.begin(), items.end());
+    bool any = false, locked = false, derived = false;
+    eachItem(d, {}, [&](const Item& i, const Where& w) {
+        if (!wanted.count(i.id)) return;
+        any = true;
+        locked = locked || w.locked;
+        derived = derived || w.derived;
+    });
+    return !any ? Refusal::nothingPicked : locked ? Refusal::locked : derived ? Refusal::derived : Refusal::none;
+}
+
+Id lockedBy(const Document& d, Id item)
+{
+    const Layer* l = d.layerOf(item);
+    if (!l) return 0;
+    if (l->locked) return l->id;
+    for (const Item* i : d.ancestorsOf(item))
+        if (i->locked) return i->id;
+    return d.item(item)->locked ? item : 0;
+}
 
 Added withNewLayer(const Document& d, const std::string& name, Id above)
 {
@@ -20,10 +49,14 @@ Added withNewLayer(const Document& d, const std::string& name, Id above)
     return out;
 }
 
-Document withoutLayer(const Document& d, Id layer)
+Edited withoutLayer(const Document& d, Id layer)
 {
+    const Layer* l = d.layer(layer);
+    if (!l) return {d, Refusal::nothingPicked};
+    if (l->locked) return {d, Refusal::locked};
+    if (d.layers.size() < 2) return {d, Refusal::tooFew};
     Document out = d;
-    out.layers.erase(std::remove_if(out.layers.begin(), out.layers.end(), [&](const LayerPtr& l) { return l->id == layer; }), out.layers.end());
+    std::erase_if(out.layers, [&](const LayerPtr& k) { return k->id == layer; });
     return out;
 }
 
@@ -52,144 +85,288 @@ Document withLayerMoved(const Document& d, Id layer, int steps)
     return out;
 }
 
+Item withFreshIds(const Item& item, Id& next)
+{
+    Remap ids;
+    return remapped(item, next, ids);
+}
+
 Added withItem(const Document& d, Id layer, Item item)
 {
-    Added out{d, 0};
     if (layer == 0)
         for (const LayerPtr& l : d.layers)
             if (!l->locked) layer = l->id;
     const Layer* target = d.layer(layer);
-    if (!target || target->locked) return out;
-    item.id = out.id = out.document.nextId++;
-    const auto kept = std::make_shared<const Item>(std::move(item));
-    out.document = withLayer(out.document, layer, [&](Layer& l) { l.items.push_back(kept); });
-    return out;
+    if (!target) return {d, 0, Refusal::nothingPicked};
+    if (target->locked) return {d, 0, Refusal::locked};
+    Taken t = withItems(d, layer, {std::move(item)});
+    return {std::move(t.document), t.items.front()};
 }
 
-Document withoutItems(const Document& d, const std::vector<Id>& items)
+Taken withItems(const Document& d, Id layer, std::vector<Item> items)
 {
-    const auto goes = [&](const ItemPtr& i) { return std::find(items.begin(), items.end(), i->id) != items.end(); };
-    Document out = d;
-    for (const LayerPtr& l : d.layers)
-        if (!l->locked && std::any_of(l->items.begin(), l->items.end(), goes))
-            out = withLayer(out, l->id, [&](Layer& copy) { copy.items.erase(std::remove_if(copy.items.begin(), copy.items.end(), goes), copy.items.end()); });
+    if (!d.layer(layer)) return {d, {}, Refusal::nothingPicked};
+    Taken out{d, {}};
+    Id next = d.nextId;
+    Remap ids; // together: what one is made from may be another of them
+    std::vector<ItemPtr> fresh;
+    for (const Item& i : items) {
+        fresh.push_back(shared(withIdsOf(i, next, ids)));
+        out.items.push_back(fresh.back()->id);
+    }
+    for (ItemPtr& i : fresh) i = shared(withSourcesOf(*i, ids));
+    out.document = withLayer(d, layer, [&](Layer& l) { l.items.insert(l.items.end(), fresh.begin(), fresh.end()); });
+    out.document.nextId = next;
     return out;
 }
 
-Document withItemChanged(const Document& d, Id item, const std::function<void(Item&)>& change)
+namespace {
+
+// Whether a thing may be worked on by hand, and the reason when it may not.
+Refusal refusalAt(const Where& w)
+{
+    return w.locked ? Refusal::locked : w.derived ? Refusal::derived : Refusal::none;
+}
+
+// Plain groups that hold nothing (any more) go.
+Document withoutEmptyGroups(const Document& d)
+{
+    return rebuilt(d, [](const ItemPtr& i, const Where&) {
+        const Group* g = i->group();
+        if (!g || !std::holds_alternative<std::monostate>(*g->live)) return Rebuild::below();
+        return g->items.empty() ? Rebuild::gone() : Rebuild::below();
+    });
+}
+
+} // namespace
+
+Edited withoutItems(const Document& d, const std::vector<Id>& items)
+{
+    const std::unordered_set<Id> wanted(items.begin(), items.end());
+    Refusal why = Refusal::nothingPicked;
+    bool any = false, ofGroups = false;
+    Document out = rebuilt(d, [&](const ItemPtr& i, const Where& w) {
+        if (!wanted.count(i->id)) return Rebuild::below();
+        const Refusal not_ = refusalAt(w);
+        if (not_ != Refusal::none) {
+            why = not_;
+            return Rebuild::stay();
+        }
+        any = true;
+        ofGroups = ofGroups || (w.parent && w.parent->group());
+        return Rebuild::gone();
+    });
+    if (!any) return {d, why};
+    if (!ofGroups) return out;
+    // A group in a group may be empty only once the inner one is gone.
+    for (Document next = withoutEmptyGroups(out);; next = withoutEmptyGroups(out)) {
+        if (next == out) return out;
+        out = next;
+    }
+}
+
+Edited withItemChanged(const Document& d, Id item, const std::function<void(Item&)>& change)
 {
     return withItemsChanged(d, {item}, change);
 }
 
-Document withItemsChanged(const Document& d, const std::vector<Id>& items, const std::function<void(Item&)>& change)
+Edited withItemsChanged(const Document& d, const std::vector<Id>& items, const std::function<void(Item&)>& change)
 {
-    Document out = d;
-    for (LayerPtr& l : out.layers) {
-        if (l->locked) continue;
-        std::shared_ptr<Layer> copy;
-        for (std::size_t k = 0; k < l->items.size(); ++k) {
-            if (std::find(items.begin(), items.end(), l->items[k]->id) == items.end()) continue;
-            auto changed = std::make_shared<Item>(*l->items[k]);
-            change(*changed);
-            changed->id = l->items[k]->id;
-            if (*changed == *l->items[k]) continue;
-            if (!copy) copy = std::make_shared<Layer>(*l);
-            copy->items[k] = changed;
+    const std::unordered_set<Id> wanted(items.begin(), items.end());
+    Refusal why = Refusal::nothingPicked;
+    bool any = false;
+    Document out = rebuilt(d, [&](const ItemPtr& i, const Where& w) {
+        if (!wanted.count(i->id)) return Rebuild::below();
+        const Refusal not_ = refusalAt(w);
+        if (not_ != Refusal::none) {
+            why = not_;
+            return Rebuild::stay();
         }
-        if (copy) l = copy;
+        any = true;
+        Item changed = *i;
+        change(changed);
+        changed.id = i->id;
+        return changed == *i ? Rebuild::stay() : Rebuild::by(shared(std::move(changed)));
+    });
+    return {std::move(out), any ? Refusal::none : why};
+}
+
+namespace {
+
+bool changeArtwork(Item& i, const std::function<void(Artwork&)>& change)
+{
+    if (Artwork* a = std::get_if<Artwork>(&i.is)) {
+        change(*a);
+        return true;
     }
+    const Group* g = i.group();
+    if (!g || g->derived()) return false;
+    std::vector<ItemPtr> children;
+    bool any = false;
+    for (const ItemPtr& c : g->items) {
+        Item one = *c;
+        any = (!one.locked && changeArtwork(one, change)) || any;
+        children.push_back(one == *c ? c : shared(std::move(one)));
+    }
+    if (any) i = withChildren(i, std::move(children));
+    return any;
+}
+
+} // namespace
+
+Edited withArtworkChanged(const Document& d, const std::vector<Id>& items, const std::function<void(Artwork&)>& change)
+{
+    bool any = false;
+    Edited out = withItemsChanged(d, items, [&](Item& i) { any = changeArtwork(i, change) || any; });
+    if (!any && out.done()) out.why = Refusal::doesNotFit;
     return out;
+}
+
+Edited withTraits(const Document& d, const std::vector<Id>& items, const Traits& t)
+{
+    const std::unordered_set<Id> wanted(items.begin(), items.end());
+    Refusal why = Refusal::nothingPicked;
+    bool any = false;
+    Document out = rebuilt(d, [&](const ItemPtr& i, const Where& w) {
+        if (!wanted.count(i->id)) return Rebuild::below();
+        const bool heldRound = w.locked && !i->locked;
+        // The lock keeps the rest of its item as it is; showing and hiding is how one looks.
+        const bool held = w.locked && (t.name || t.opacity || t.blend || t.blur) && t.locked != false;
+        const Refusal not_ = heldRound || held || w.layer->locked ? Refusal::locked : w.derived ? Refusal::derived : Refusal::none;
+        if (not_ != Refusal::none) {
+            why = not_;
+            return Rebuild::stay();
+        }
+        any = true;
+        Item c = *i;
+        c.shown = t.shown.value_or(c.shown);
+        c.locked = t.locked.value_or(c.locked);
+        c.name = t.name.value_or(c.name);
+        if (t.opacity && std::isfinite(*t.opacity)) c.opacity = std::clamp(*t.opacity, 0.0, 1.0);
+        c.blend = t.blend.value_or(c.blend);
+        if (t.blur && std::isfinite(*t.blur)) c.blur = std::clamp(*t.blur, 0.0, mostBlur);
+        return c == *i ? Rebuild::below() : Rebuild::by(shared(std::move(c)));
+    });
+    return {std::move(out), any ? Refusal::none : why};
 }
 
 Artwork transformed(Artwork a, const Affine& m)
 {
     const double scale = curve::meanScale(m);
-    for (curve::Path& p : a.paths) p = curve::transformed(p, m);
-    if (a.fill.gradient) {
-        auto g = std::make_shared<Gradient>(*a.fill.gradient);
-        g->place = m * g->place;
-        a.fill.gradient = g;
-    }
-    if (a.drop) {
-        auto drop = std::make_shared<Drop>(*a.drop);
-        drop->seed = m * drop->seed;
-        a.drop = drop;
-    }
+    curve::Paths paths = a.paths;
+    for (curve::Path& p : paths) p = curve::transformed(p, m);
+    a.setDerived(std::move(paths), transformed(*a.live, m), a.made);
+    a.fill = transformed(std::move(a.fill), m);
     if (!a.stroke.keepsWidth) a.stroke.width *= scale;
-    if (a.drawn) {
-        auto drawn = std::make_shared<Drawn>(*a.drawn);
-        for (HandSample& s : drawn->samples) s.at = m * s.at;
-        drawn->slack *= scale;
-        drawn->grain *= scale;
-        a.drawn = drawn;
-    }
-    if (a.rounding) {
-        auto r = std::make_shared<Rounding>(*a.rounding);
-        for (curve::Path& p : r->before) p = curve::transformed(p, m);
-        for (auto& path : r->radii)
-            for (curve::CornerRadius& c : path) c.radius *= scale;
-        a.rounding = r;
-    }
-    if (a.combined) {
-        auto c = std::make_shared<Combined>(*a.combined);
-        for (Artwork& part : c->parts) part = transformed(std::move(part), m);
-        a.combined = c;
-    }
+    for (ItemPtr& i : a.inside) i = shared(transformed(*i, m));
     return a;
 }
 
-Document transformed(const Document& d, const std::vector<Id>& items, const Affine& m)
+Item transformed(Item item, const Affine& m)
 {
-    const double scale = curve::meanScale(m);
-    return withItemsChanged(d, items, [&](Item& i) {
-        if (Artwork* a = std::get_if<Artwork>(&i.is)) {
-            *a = transformed(std::move(*a), m);
-        } else if (Reference* r = std::get_if<Reference>(&i.is)) {
-            r->centre = m * r->centre;
-            r->scale *= scale;
-            r->turn += std::atan2(m.b - m.c, m.a + m.d);
-        }
-    });
+    std::visit(Each{[&](Artwork& a) { a = transformed(std::move(a), m); },
+                    [&](Reference& r) {
+                        r.centre = m * r.centre;
+                        r.scale *= curve::meanScale(m);
+                        r.turn += std::atan2(m.b - m.c, m.a + m.d);
+                    },
+                    [&](Group& g) {
+                        if (g.tones() && g.derived()) return; // it lies where its picture lies
+                        std::vector<ItemPtr> items;
+                        for (const ItemPtr& i : g.items) items.push_back(shared(transformed(*i, m)));
+                        g.setDerived(std::move(items), transformed(*g.live, m), g.made);
+                    }},
+               item.is);
+    item.blur = std::min(item.blur * curve::meanScale(m), mostBlur);
+    return item;
 }
 
-Copies withCopies(const Document& d, const std::vector<Id>& items)
+Edited transformed(const Document& d, const std::vector<Id>& items, const Affine& m)
 {
-    Copies out{d, {}};
-    for (const LayerPtr& l : d.layers) {
-        if (l->locked) continue;
-        for (const ItemPtr& i : l->items) {
-            if (std::find(items.begin(), items.end(), i->id) == items.end()) continue;
-            Added a = withItem(out.document, l->id, *i);
-            out.document = std::move(a.document);
-            out.items.push_back(a.id);
+    return withItemsChanged(d, items, [&](Item& i) { i = transformed(std::move(i), m); });
+}
+
+Taken withCopies(const Document& d, const std::vector<Id>& items)
+{
+    const std::unordered_set<Id> wanted(items.begin(), items.end());
+    Taken out{d, {}, Refusal::nothingPicked};
+    Id next = d.nextId;
+    Remap ids;
+    std::vector<Id> made;
+    // Each list of items gets the copies of its own on top.
+    std::map<Id, std::vector<ItemPtr>> copies; // by parent, or layer
+    eachItem(d, {}, [&](const Item& i, const Where& w) {
+        if (!wanted.count(i.id)) return;
+        for (const Item* a : d.ancestorsOf(i.id))
+            if (wanted.count(a->id)) return; // goes with that
+        const Refusal not_ = refusalAt(w);
+        if (not_ != Refusal::none) {
+            if (out.items.empty()) out.why = not_;
+            return;
         }
-    }
+        copies[w.parent ? w.parent->id : w.layer->id].push_back(shared(withIdsOf(i, next, ids)));
+        out.items.push_back(next - 1);
+        out.items.back() = copies[w.parent ? w.parent->id : w.layer->id].back()->id;
+    });
+    if (out.items.empty()) return out;
+    out.why = Refusal::none;
+    for (auto& [where, list] : copies)
+        for (ItemPtr& i : list) i = shared(withSourcesOf(*i, ids));
+    out.document = rebuilt(d, [&](const ItemPtr& i, const Where&) {
+        const auto mine = copies.find(i->id);
+        if (mine == copies.end()) return Rebuild::below();
+        std::vector<ItemPtr> children = childrenOf(*i);
+        children.insert(children.end(), mine->second.begin(), mine->second.end());
+        return Rebuild::by(shared(withChildren(*i, std::move(children))));
+    });
+    for (LayerPtr& l : out.document.layers)
+        if (const auto mine = copies.find(l->id); mine != copies.end()) {
+            auto copy = std::make_shared<Layer>(*l);
+            copy->items.insert(copy->items.end(), mine->second.begin(), mine->second.end());
+            l = copy;
+        }
+    out.document.nextId = next;
     return out;
 }
 
-void forgetSources(Artwork& a)
+Edited withPaths(const Document& d, Id item, curve::Paths paths)
 {
-    a.drawn.reset();
-    a.rounding.reset();
-    a.combined.reset();
-    a.drop.reset();
+    return withArtworkChanged(d, {item}, [&](Artwork& a) { a.setPaths(std::move(paths)); });
 }
 
-Document withPaths(const Document& d, Id item, curve::Paths paths)
+Edited withDerived(const Document& d, Id item, curve::Paths paths, Recipe recipe, Key made)
 {
-    return withItemChanged(d, item, [&](Item& i) {
-        if (Artwork* a = std::get_if<Artwork>(&i.is)) {
-            if (a->paths == paths) return;
-            a->paths = std::move(paths);
-            forgetSources(*a);
-        }
+    return withArtworkChanged(d, {item}, [&](Artwork& a) { a.setDerived(std::move(paths), std::move(recipe), made); });
+}
+
+Edited withSet(const Document& d, const std::vector<Id>& items)
+{
+    return withItemsChanged(d, items, [](Item& i) { std::visit(Each{[](Artwork& a) { a.set(); }, [](Reference&) {}, [](Group& g) { g.set(); }}, i.is); });
+}
+
+Edited withLinesTurnedRound(const Document& d, const std::vector<Id>& items)
+{
+    return withArtworkChanged(d, items, [](Artwork& a) {
+        curve::Paths paths = a.paths;
+        for (curve::Path& p : paths) p = curve::reversed(p);
+        a.setPaths(std::move(paths));
     });
 }
 
-Document withEndsJoined(const Document& d, const OpenEnd& first, const OpenEnd& second)
+Edited withLinesClosed(const Document& d, const std::vector<Id>& items)
+{
+    return withArtworkChanged(d, items, [](Artwork& a) {
+        curve::Paths paths = a.paths;
+        for (curve::Path& p : paths)
+            if (p.nodes.size() > 2) p.closed = true;
+        a.setPaths(std::move(paths));
+    });
+}
+
+Edited withEndsJoined(const Document& d, const OpenEnd& first, const OpenEnd& second)
 {
     const Item *u = d.item(first.item), *v = d.item(second.item);
-    if (!u || !v || !u->artwork() || !v->artwork()) return d;
+    if (!u || !v || !u->artwork() || !v->artwork()) return {d, Refusal::nothingPicked};
     if (first.path >= u->artwork()->paths.size() || second.path >= v->artwork()->paths.size()) return d;
     const Vec2 meet = lerp(first.at, second.at, 0.5);
     const auto moved = [&](curve::Node n) {
@@ -230,39 +407,7 @@ Document withEndsJoined(const Document& d, const OpenEnd& first, const OpenEnd& 
     return theirs.empty() ? withoutItems(out, {second.item}) : withPaths(out, second.item, theirs);
 }
 
-Document alignedTo(const Document& d, const std::vector<Id>& items, const Box& to, Side side)
-{
-    Document out = d;
-    for (const Id id : items) {
-        const Item* i = out.item(id);
-        if (!i) continue;
-        const Box b = bounds(*i);
-        if (b.empty()) continue;
-        Vec2 by;
-        switch (side) {
-        case Side::left: by.x = to.min.x - b.min.x; break;
-        case Side::centre: by.x = to.centre().x - b.centre().x; break;
-        case Side::right: by.x = to.max.x - b.max.x; break;
-        case Side::top: by.y = to.min.y - b.min.y; break;
-        case Side::middle: by.y = to.centre().y - b.centre().y; break;
-        case Side::bottom: by.y = to.max.y - b.max.y; break;
-        }
-        out = transformed(out, {id}, curve::translation(by));
-    }
-    return out;
-}
-
-Document alignedToSheet(const Document& d, const std::vector<Id>& items, Side side)
-{
-    return alignedTo(d, items, {{0, 0}, {d.sheet.width, d.sheet.height}}, side);
-}
-
-Document alignedToEachOther(const Document& d, const std::vector<Id>& items, Side side)
-{
-    return alignedTo(d, items, bounds(d, items), side);
-}
-
-Added withReference(const Document& d, std::shared_ptr<const PictureFile> picture, const std::string& name, double dim)
+Added withReference(const Document& d, Shared<PictureFile> picture, const std::string& name, double dim)
 {
     Reference r;
     r.picture = std::move(picture);

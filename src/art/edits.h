@@ -1,54 +1,69 @@
 // Edits: pure functions from one document to the next. An edit that names something the document does not hold, or that
-// a lock forbids, gives the document back unchanged.
+// a lock forbids, gives the document back and says why.
 #pragma once
 
-#include "art/document.h"
+#include "art/edited.h"
 
 #include <functional>
 
 namespace softrope::art {
 
+// Why none of the things can be worked on by hand; none when all can.
+Refusal refusalOf(const Document& d, const std::vector<Id>& items);
+// What locks it: the layer, something round it, or itself; 0 = nothing.
+Id lockedBy(const Document& d, Id item);
+
 // -- layers -------------------------------------------------------------------------------------------------------
-struct Added {
-    Document document;
-    Id id = 0;
-};
 // Above `above`, or on top when that is 0.
 Added withNewLayer(const Document& d, const std::string& name, Id above = 0);
-Document withoutLayer(const Document& d, Id layer);
+// A locked layer stays, and so does the last one.
+Edited withoutLayer(const Document& d, Id layer);
 Document withLayer(const Document& d, Id layer, const std::function<void(Layer&)>& change);
 // Moves the layer by `steps` places (up is positive), as far as there are any.
 Document withLayerMoved(const Document& d, Id layer, int steps);
 
 // -- items --------------------------------------------------------------------------------------------------------
-// Puts a copy of `item` with a fresh id on the layer (on the topmost unlocked one when `layer` is 0).
+// Puts a copy of `item` with fresh ids on the layer (on the topmost unlocked one when `layer` is 0).
 Added withItem(const Document& d, Id layer, Item item);
-Document withoutItems(const Document& d, const std::vector<Id>& items);
-Document withItemChanged(const Document& d, Id item, const std::function<void(Item&)>& change);
-Document withItemsChanged(const Document& d, const std::vector<Id>& items, const std::function<void(Item&)>& change);
-// Stroke widths follow the scale unless a stroke keeps its width; references follow moves, turns and even scales.
-Document transformed(const Document& d, const std::vector<Id>& items, const curve::Affine& m);
+// Puts the items on the layer, first at the bottom, with fresh ids; the layer may be locked.
+Taken withItems(const Document& d, Id layer, std::vector<Item> items);
+Edited withoutItems(const Document& d, const std::vector<Id>& items);
+// Locked things, and what live groups give, stay as they are. An item changes with all that lies in it: those below a changed one
+// are not asked.
+Edited withItemChanged(const Document& d, Id item, const std::function<void(Item&)>& change);
+Edited withItemsChanged(const Document& d, const std::vector<Id>& items, const std::function<void(Item&)>& change);
+// The same for artwork, at any depth below the items.
+Edited withArtworkChanged(const Document& d, const std::vector<Id>& items, const std::function<void(Artwork&)>& change);
+// Show, lock, name, opacity, blend and blur: no lock keeps from these but that of what is round it.
+struct Traits {
+    std::optional<bool> shown = {}, locked = {};
+    std::optional<std::string> name = {};
+    std::optional<double> opacity = {}; // 0..1
+    std::optional<Blend> blend = {};
+    std::optional<double> blur = {}; // px
+};
+Edited withTraits(const Document& d, const std::vector<Id>& items, const Traits& traits);
+// Stroke widths follow the scale unless a stroke keeps its width; references follow moves, turns and even scales. What lies in a
+// thing goes with it.
+Edited transformed(const Document& d, const std::vector<Id>& items, const curve::Affine& m);
+Item transformed(Item item, const curve::Affine& m);
 Artwork transformed(Artwork a, const curve::Affine& m);
 // Copies in place, above their originals; gives the new ids.
-struct Copies {
-    Document document;
-    std::vector<Id> items;
-};
-Copies withCopies(const Document& d, const std::vector<Id>& items);
-// From now on it is its paths, not what raw samples, corner radii, parts or lines round it give.
-void forgetSources(Artwork& a);
-// Replaces the paths; the item stops being what its raw samples were fitted to.
-Document withPaths(const Document& d, Id item, curve::Paths paths);
+Taken withCopies(const Document& d, const std::vector<Id>& items);
+// The item with ids of its own, for it and all that lies in it; recipes follow to the copies of what they were made from.
+Item withFreshIds(const Item& item, Id& next);
+// A hand changed the paths: the item stops being what its recipe gives.
+Edited withPaths(const Document& d, Id item, curve::Paths paths);
+// Its recipe gave the paths: it stays live.
+Edited withDerived(const Document& d, Id item, curve::Paths paths, Recipe recipe, Key made = 0);
+// Plain shapes and groups from now on.
+Edited withSet(const Document& d, const std::vector<Id>& items);
+// Lines run the other way round, closed by a straight.
+Edited withLinesTurnedRound(const Document& d, const std::vector<Id>& items);
+Edited withLinesClosed(const Document& d, const std::vector<Id>& items);
 // Joins the end of one open path to the end of another (or the same one), both made to meet half-way; the look is the
 // first one's.
-Document withEndsJoined(const Document& d, const OpenEnd& first, const OpenEnd& second);
-
-enum class Side { left, centre, right, top, middle, bottom };
-// Moves each item so that its bounds touch that side (or middle) of the sheet.
-Document alignedToSheet(const Document& d, const std::vector<Id>& items, Side side);
-// The same with the bounds of all of them together.
-Document alignedToEachOther(const Document& d, const std::vector<Id>& items, Side side);
-Document alignedTo(const Document& d, const std::vector<Id>& items, const curve::Box& to, Side side);
+Edited withEndsJoined(const Document& d, const OpenEnd& first, const OpenEnd& second);
 
 // -- corners and swell ----------------------------------------------------------------------------------------------
 // Rounds the corners nearest to `nodes` (all corners when empty) with that radius, px; 0 makes them sharp again. The radii
@@ -56,19 +71,20 @@ Document alignedTo(const Document& d, const std::vector<Id>& items, const curve:
 struct Rounded {
     Document document;
     std::size_t corners = 0, limited = 0;
+    Refusal why = Refusal::none;
 };
 Rounded withRoundCorners(const Document& d, Id item, const std::vector<NodeRef>& nodes, double radius);
 // The radius of the corner nearest to the node, or the largest of all; 0 = sharp.
 double cornerRadiusOf(const Artwork& a, const std::vector<NodeRef>& nodes);
 
-// Outlines of the artwork's lines with their swell, px; kept for lines asked for again. Empty without a swell.
-std::shared_ptr<const curve::Paths> swelledOutlines(const Artwork& a);
+// Outlines of the artwork's lines with their swell, px. Empty without a swell.
+curve::Paths swelledOutlines(const Artwork& a);
 // The swell of the strokes set: each becomes an area with the line's colour.
-Document withLinesAsShapes(const Document& d, const std::vector<Id>& items);
+Edited withLinesAsShapes(const Document& d, const std::vector<Id>& items);
 
 // -- references ---------------------------------------------------------------------------------------------------
 // Fits the picture to the sheet, dims it and puts it on a locked layer of its own below the artwork.
-Added withReference(const Document& d, std::shared_ptr<const PictureFile> picture, const std::string& name, double dim = 0.5);
+Added withReference(const Document& d, Shared<PictureFile> picture, const std::string& name, double dim = 0.5);
 
 // -- sheet and guides ---------------------------------------------------------------------------------------------
 Document withSheet(const Document& d, const Sheet& sheet);
@@ -84,7 +100,7 @@ struct FittedStroke {
     std::size_t samples = 0;
 };
 // `quick`: by the one-pass fit, for live previews of long strokes.
-FittedStroke fitStroke(const Drawn& drawn, bool closes, bool quick = false);
+FittedStroke fitStroke(const Hand& drawn, bool closes, bool quick = false);
 // Largest distance of the hand's samples from the path that was fitted to them; nothing when there are none.
 std::optional<double> strayOf(const Artwork& a);
 // True when the end of the stroke lies within `reach` px of its start and the stroke is long enough to enclose something.
@@ -92,6 +108,6 @@ bool closesItself(const std::vector<HandSample>& samples, double reach);
 // The samples after steadying: a low-pass along the stroke that keeps its ends; 0 = as drawn, 1 = calmest.
 std::vector<curve::Vec2> steadied(const std::vector<HandSample>& samples, double strength, double grain);
 // A freehand line fitted anew with another slack.
-Document withSlack(const Document& d, Id item, double slack, bool quick = false);
+Edited withSlack(const Document& d, Id item, double slack, bool quick = false);
 
 } // namespace softrope::art

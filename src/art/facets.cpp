@@ -1,12 +1,15 @@
 #include "art/facets.h"
 
+#include "art/edits.h"
 #include "art/inks.h"
+#include "art/kept.h"
+#include "art/tree.h"
+#include "curve/polygon.h"
 #include "pixel/colour_space.h"
 
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <mutex>
 
 namespace softrope::art {
 
@@ -15,6 +18,7 @@ using curve::Vec2;
 namespace {
 
 constexpr std::array<std::pair<int, int>, tone::shades> shadeSteps{{{-3, -1}, {-1, 1}, {1, 3}, {-2, 0}}};
+constexpr double underNeighbours = 0.4; // px a piece reaches beyond its border
 
 std::vector<Colour> shadesOf(Colour base)
 {
@@ -26,7 +30,7 @@ std::vector<Colour> shadesOf(Colour base)
     return out;
 }
 
-Gradient gradientOf(const tone::Facet& f, const FacetLayer& layer)
+Gradient gradientOf(const tone::Facet& f, const Facets& of)
 {
     const Vec2 way{std::cos(f.turn), std::sin(f.turn)};
     double low = 1e300, high = -1e300;
@@ -41,208 +45,288 @@ Gradient gradientOf(const tone::Facet& f, const FacetLayer& layer)
     g.place = {n * way.x, n * way.y, -n * way.y, n * way.x, from.x, from.y};
     const auto s = static_cast<std::size_t>(f.shade);
     const auto stop = [&](double at, std::size_t k) {
-        return GradientStop{at, layer.shades[2 * s + k], 1, layer.ink ? InkUse{layer.ink, k ? shadeSteps[s].second : shadeSteps[s].first} : InkUse{}};
+        return GradientStop{at, of.shades[2 * s + k], 1, of.ink ? InkUse{of.ink, k ? shadeSteps[s].second : shadeSteps[s].first} : InkUse{}};
     };
     g.stops = {stop(0, 0), stop(1, 1)};
     return g;
 }
 
-// The fill of the piece that face `f` of the changed mesh was, or came from, when it is not the mesh's own colour.
-const Fill* paintedByHand(const Layer& before, const FacetLayer& after, std::size_t f)
+// The paint a hand gave to the piece that holds its place.
+const Fill* paintedIn(const std::vector<PaintedPiece>& painted, const curve::Paths& outline)
 {
-    const tone::Mesh& mesh = before.facets->mesh;
-    std::size_t was = f;
-    if (mesh.faces.size() != after.mesh.faces.size()) {
-        const auto same = std::find(mesh.faces.begin(), mesh.faces.end(), after.mesh.faces[f]);
-        Vec2 middle;
-        for (const int p : after.mesh.faces[f]) middle += after.mesh.points[static_cast<std::size_t>(p)] / static_cast<double>(after.mesh.faces[f].size());
-        const int under = same != mesh.faces.end() ? static_cast<int>(same - mesh.faces.begin()) : tone::faceAt(mesh, middle);
-        if (under < 0) return nullptr;
-        was = static_cast<std::size_t>(under);
-    }
-    if (was >= before.items.size() || was >= mesh.colours.size() || !before.items[was]->artwork()) return nullptr;
-    const Fill& fill = before.items[was]->artwork()->fill;
-    const pixel::Rgba own = mesh.colours[was];
-    return fill.ink.ink || fill.gradient || fill.colour != Colour{own.r, own.g, own.b} ? &fill : nullptr;
+    const curve::Box box = curve::bounds(outline);
+    for (const PaintedPiece& p : painted)
+        if (box.contains(p.at) && curve::insidePaths(outline, p.at)) return &p.fill;
+    return nullptr;
 }
 
-Document withPieces(const Document& d, Id layer, const std::function<void(FacetLayer&)>& change)
+ItemPtr pieceOf(curve::Paths outline, Fill fill, const std::vector<PaintedPiece>& painted, const char* name, std::size_t k, const std::vector<ItemPtr>& before)
 {
-    const Layer* now = d.layer(layer);
-    if (!now || !now->facets) return d;
-    auto next = std::make_shared<FacetLayer>(*now->facets);
-    change(*next);
-    std::vector<Artwork> pieces;
-    if (!next->mesh.faces.empty()) {
-        for (std::size_t f = 0; f < next->mesh.faces.size(); ++f) {
-            Artwork a;
-            const curve::Path p = tone::outlineOf(next->mesh, static_cast<int>(f), next->gap);
-            if (!p.empty()) a.paths = {p};
-            a.stroke.colour.reset();
-            const pixel::Rgba c = next->mesh.colours[f];
-            a.fill.colour = Colour{c.r, c.g, c.b};
-            if (next->gap <= 0) a.fill.overlap = 0.4;
-            if (const Fill* was = paintedByHand(*now, *next, f)) {
-                a.fill.colour = was->colour;
-                a.fill.ink = was->ink;
-                a.fill.gradient = was->gradient;
-            }
-            pieces.push_back(std::move(a));
-        }
-    } else {
-        for (const tone::Facet& f : tone::facetsOf(next->plan)) {
-            Artwork a;
-            a.paths = f.outline;
-            a.stroke.colour.reset();
-            a.fill.gradient = std::make_shared<const Gradient>(gradientOf(f, *next));
-            a.fill.colour = colourAt(*a.fill.gradient, 0.5).colour;
-            a.fill.overlap = 0.4;
-            pieces.push_back(std::move(a));
-        }
+    Artwork a;
+    a.stroke.colour.reset();
+    a.fill = std::move(fill);
+    if (const Fill* by = painted.empty() ? nullptr : paintedIn(painted, outline)) {
+        const double overlap = a.fill.overlap;
+        a.fill = *by;
+        a.fill.overlap = overlap;
     }
-    // In the place of the old ones, with the ids of those as far as there are any.
+    a.setPaths(std::move(outline));
+    Item i;
+    i.id = k < before.size() ? before[k]->id : 0;
+    i.name = name + std::to_string(k + 1);
+    i.is = std::move(a);
+    return shared(std::move(i));
+}
+
+curve::Paths outlineOf(const tone::Mesh& mesh, std::size_t face, double gap)
+{
+    curve::Path p = tone::outlineOf(mesh, static_cast<int>(face), gap);
+    return p.empty() ? curve::Paths{} : curve::Paths{std::move(p)};
+}
+
+// The recipe changed: its pieces with it.
+Edited withRecipe(const Document& d, Id group, const std::function<bool(GroupRecipe&)>& change)
+{
     Document out = d;
-    std::vector<ItemPtr> items;
-    for (std::size_t k = 0; k < pieces.size(); ++k) {
-        auto i = std::make_shared<Item>();
-        i->id = k < now->items.size() ? now->items[k]->id : out.nextId++;
-        i->name = (next->mesh.faces.empty() ? "Facet " : "Piece ") + std::to_string(k + 1);
-        i->is = std::move(pieces[k]);
-        items.push_back(i);
-    }
-    return withLayer(out, layer, [&](Layer& l) {
-        l.items = std::move(items);
-        l.facets = next;
+    bool fits = false;
+    Edited e = withItemChanged(d, group, [&](Item& i) {
+        Group* g = std::get_if<Group>(&i.is);
+        if (!g) return;
+        GroupRecipe r = g->live;
+        if (!(fits = change(r))) return;
+        auto items = give(r, *g);
+        if (!items) return;
+        for (ItemPtr& p : *items)
+            if (p->id == 0) {
+                Item fresh = *p;
+                fresh.id = out.nextId++;
+                p = shared(std::move(fresh));
+            }
+        g->setDerived(std::move(*items), std::move(r));
+    });
+    if (!e.done()) return e;
+    if (!fits) return {d, Refusal::doesNotFit};
+    e.document.nextId = std::max(e.document.nextId, out.nextId);
+    return e;
+}
+
+template <class T> Edited changed(const Document& d, Id group, const std::function<void(T&)>& change)
+{
+    return withRecipe(d, group, [&](GroupRecipe& r) {
+        const auto* now = std::get_if<Shared<T>>(&r);
+        if (!now) return false;
+        T next = **now;
+        change(next);
+        r = shared(std::move(next));
+        return true;
     });
 }
 
-Added withFacetLayer(const Document& d, Id above, FacetLayer layer)
+Added withLiveGroup(const Document& d, Id layer, GroupRecipe r, const char* name)
 {
-    Added out = withNewLayer(d, "Facets", above);
-    out.document = withLayer(out.document, out.id, [&](Layer& l) { l.facets = std::make_shared<const FacetLayer>(std::move(layer)); });
-    out.document = withPieces(out.document, out.id, [](FacetLayer&) {});
+    Group g;
+    g.setDerived({}, std::move(r));
+    Item i;
+    i.name = name;
+    i.is = std::move(g);
+    Added out = withItem(d, layer, std::move(i));
+    if (out.id) out.document = withRecipe(out.document, out.id, [](GroupRecipe&) { return true; });
     return out;
 }
 
 } // namespace
+
+std::vector<ItemPtr> piecesOf(const Facets& f, const std::vector<ItemPtr>& before)
+{
+    std::vector<ItemPtr> out;
+    if (f.shades.size() != 2 * tone::shades) return out;
+    for (const tone::Facet& piece : tone::facetsOf(f.plan)) {
+        Fill fill;
+        fill.gradient = shared(gradientOf(piece, f));
+        fill.colour = colourAt(*fill.gradient, 0.5).colour;
+        fill.overlap = underNeighbours;
+        out.push_back(pieceOf(piece.outline, std::move(fill), f.painted, "Facet ", out.size(), before));
+    }
+    return out;
+}
+
+std::vector<ItemPtr> piecesOf(const MeshPieces& m, const std::vector<ItemPtr>& before)
+{
+    std::vector<ItemPtr> out;
+    for (std::size_t f = 0; f < m.mesh.faces.size(); ++f) {
+        Fill fill;
+        const pixel::Rgba c = m.mesh.colours[f];
+        fill.colour = Colour{c.r, c.g, c.b};
+        if (m.gap <= 0) fill.overlap = underNeighbours;
+        out.push_back(pieceOf(outlineOf(m.mesh, f, m.gap), std::move(fill), m.painted, "Piece ", f, before));
+    }
+    return out;
+}
+
+void eachShade(Facets& f, const PaintVisitor& act)
+{
+    const Id ink = f.ink;
+    for (std::size_t k = 0; k < f.shades.size() && k < 2 * tone::shades; ++k) {
+        const auto& [from, to] = shadeSteps[k / 2];
+        std::optional<Colour> c = f.shades[k];
+        InkUse use{ink, ink ? (k % 2 ? to : from) : 0};
+        act(c, use);
+        f.shades[k] = c.value_or(f.shades[k]);
+        f.ink = use.ink;
+    }
+}
 
 Added withFacets(const Document& d, Id item, const tone::FacetPlan& plan, Id ink)
 {
     const Layer* on = d.layerOf(item);
     const Item* i = d.item(item);
-    if (!on || !i || !i->artwork() || plan.outline.empty()) return {d, 0};
-    FacetLayer l;
-    l.plan = plan;
+    if (!on || !i || !i->artwork()) return {d, 0, Refusal::nothingPicked};
+    if (plan.outline.empty()) return {d, 0, Refusal::doesNotFit};
+    Facets f;
+    f.plan = plan;
     const Ink* named = d.ink(ink);
-    l.ink = named ? ink : 0;
-    l.shades = shadesOf(named ? named->colour : i->artwork()->fill.colour.value_or(i->artwork()->stroke.colour.value_or(Colour{120, 120, 120})));
-    return withFacetLayer(d, on->id, std::move(l));
+    f.ink = named ? ink : 0;
+    f.shades = shadesOf(named ? named->colour : i->artwork()->fill.colour.value_or(i->artwork()->stroke.colour.value_or(Colour{120, 120, 120})));
+    const Added above = withNewLayer(d, "Facets", on->id);
+    return withLiveGroup(above.document, above.id, shared(std::move(f)), "Facets");
 }
 
-Document withFacetPlan(const Document& d, Id layer, const tone::FacetPlan& plan)
+Edited withFacetPlan(const Document& d, Id facets, const tone::FacetPlan& plan)
 {
-    return withPieces(d, layer, [&](FacetLayer& l) { l.plan = plan; });
+    return changed<Facets>(d, facets, [&](Facets& f) { f.plan = plan; });
 }
 
-Document withFacetInk(const Document& d, Id layer, Id ink)
+Edited withFacetInk(const Document& d, Id facets, Id ink)
 {
     const Ink* named = d.ink(ink);
-    if (!named) return d;
-    return withPieces(d, layer, [&](FacetLayer& l) {
-        l.ink = ink;
-        l.shades = shadesOf(named->colour);
+    if (!named) return {d, Refusal::nothingPicked};
+    return changed<Facets>(d, facets, [&](Facets& f) {
+        f.ink = ink;
+        f.shades = shadesOf(named->colour);
+    });
+}
+
+std::vector<tone::Facet> facetsOf(const Group& group)
+{
+    // Tools and cards ask again and again for the same group.
+    static Kept<Facets, std::vector<tone::Facet>> kept(4);
+    const auto* f = std::get_if<Shared<Facets>>(&*group.live);
+    if (!f) return {};
+    return *kept.of(*f, [](const Facets& of) { return tone::facetsOf(of.plan); });
+}
+
+Edited withFacetHeld(const Document& d, Id facets, std::size_t piece, int shade, double turn, bool locked)
+{
+    const Item* now = d.item(facets);
+    if (!now || !now->group()) return {d, Refusal::nothingPicked};
+    const std::vector<tone::Facet> pieces = facetsOf(*now->group());
+    if (piece >= pieces.size()) return {d, Refusal::nothingPicked};
+    return changed<Facets>(d, facets, [&](Facets& f) {
+        f.plan.held.clear();
+        for (std::size_t k = 0; k < pieces.size(); ++k)
+            f.plan.held.push_back(k == piece ? tone::Held{pieces[k].inner, std::clamp(shade, 0, tone::shades - 1), turn, locked}
+                                             : tone::Held{pieces[k].inner, pieces[k].shade, pieces[k].turn, pieces[k].locked});
+        // The shade chosen now goes over a paint given before.
+        std::erase_if(f.painted, [&](const PaintedPiece& p) { return curve::insidePaths(pieces[piece].outline, p.at); });
+    });
+}
+
+Edited withFacetsShuffled(const Document& d, Id facets, std::uint32_t seed)
+{
+    return changed<Facets>(d, facets, [&](Facets& f) {
+        f.plan.seed = seed;
+        std::erase_if(f.plan.held, [](const tone::Held& h) { return !h.locked; });
     });
 }
 
 namespace {
 
-// The pieces of plans that were asked for last: tools and cards ask again and again.
-std::shared_ptr<const std::vector<tone::Facet>> piecesOf(const tone::FacetPlan& plan)
+Vec2 middleOf(const tone::Mesh& mesh, std::size_t face)
 {
-    struct Kept {
-        tone::FacetPlan plan;
-        std::shared_ptr<const std::vector<tone::Facet>> pieces;
-    };
-    static std::mutex mutex;
-    static std::vector<Kept> kept;
-    constexpr std::size_t most = 4;
-    {
-        const std::lock_guard lock(mutex);
-        for (const Kept& k : kept)
-            if (k.plan == plan) return k.pieces;
+    return curve::innerPoint(outlineOf(mesh, face, 0));
+}
+
+// Where the painted pieces lie in the changed mesh: the same piece when none came or went, else the piece with the same corners,
+// else whatever lies there now.
+std::vector<PaintedPiece> followed(const MeshPieces& before, const tone::Mesh& mesh)
+{
+    std::vector<PaintedPiece> out;
+    for (const PaintedPiece& p : before.painted) {
+        const int face = tone::faceAt(before.mesh, p.at);
+        if (face < 0) continue;
+        const auto was = static_cast<std::size_t>(face);
+        Vec2 at = p.at;
+        if (before.mesh.faces.size() == mesh.faces.size()) {
+            at = middleOf(mesh, was);
+        } else if (const auto same = std::find(mesh.faces.begin(), mesh.faces.end(), before.mesh.faces[was]); same != mesh.faces.end()) {
+            at = middleOf(mesh, static_cast<std::size_t>(same - mesh.faces.begin()));
+        } else {
+            // A piece that was split keeps its paint on both sides.
+            for (std::size_t f = 0; f < mesh.faces.size(); ++f)
+                if (std::find(before.mesh.faces.begin(), before.mesh.faces.end(), mesh.faces[f]) == before.mesh.faces.end() &&
+                    tone::faceAt(before.mesh, middleOf(mesh, f)) == face)
+                    out.push_back({middleOf(mesh, f), p.fill});
+            continue;
+        }
+        out.push_back({at, p.fill});
     }
-    auto pieces = std::make_shared<const std::vector<tone::Facet>>(tone::facetsOf(plan));
-    const std::lock_guard lock(mutex);
-    if (kept.size() == most) kept.erase(kept.begin());
-    kept.push_back({plan, pieces});
-    return pieces;
+    return out;
 }
 
 } // namespace
 
-std::vector<tone::Facet> facetsOn(const Layer& layer)
-{
-    return layer.facets && layer.facets->mesh.faces.empty() ? *piecesOf(layer.facets->plan) : std::vector<tone::Facet>{};
-}
-
-Document withFacetHeld(const Document& d, Id layer, std::size_t piece, int shade, double turn, bool locked)
-{
-    const Layer* now = d.layer(layer);
-    if (!now) return d;
-    const std::vector<tone::Facet> pieces = facetsOn(*now);
-    if (piece >= pieces.size()) return d;
-    return withPieces(d, layer, [&](FacetLayer& l) {
-        l.plan.held.clear();
-        for (std::size_t k = 0; k < pieces.size(); ++k)
-            l.plan.held.push_back(k == piece ? tone::Held{pieces[k].inner, std::clamp(shade, 0, tone::shades - 1), turn, locked}
-                                             : tone::Held{pieces[k].inner, pieces[k].shade, pieces[k].turn, pieces[k].locked});
-    });
-}
-
-Document withFacetsShuffled(const Document& d, Id layer, std::uint32_t seed)
-{
-    return withPieces(d, layer, [&](FacetLayer& l) {
-        l.plan.seed = seed;
-        auto& held = l.plan.held;
-        held.erase(std::remove_if(held.begin(), held.end(), [](const tone::Held& h) { return !h.locked; }), held.end());
-    });
-}
-
 Added withMesh(const Document& d, const tone::Mesh& mesh, double gap, bool nearestInk, Id above)
 {
-    if (mesh.faces.empty()) return {d, 0};
-    FacetLayer l;
-    l.mesh = mesh;
-    l.gap = gap;
-    Added out = withFacetLayer(d, above, std::move(l));
-    if (!nearestInk || d.inks.empty()) return out;
-    out.document = withLayer(out.document, out.id, [&](Layer& on) {
-        for (ItemPtr& i : on.items) {
-            Artwork a = *i->artwork();
-            const Colour c = a.fill.colour.value_or(Colour{});
+    if (mesh.faces.empty()) return {d, 0, Refusal::doesNotFit};
+    MeshPieces m{mesh, gap, {}};
+    if (nearestInk)
+        for (std::size_t f = 0; f < mesh.faces.size(); ++f) {
+            const pixel::Rgba c = mesh.colours[f];
             double least = 1e300;
+            const Ink* nearest = nullptr;
             for (const Ink& ink : d.inks) {
                 if (ink.meaning != Meaning::paint) continue;
                 const double off = pixel::ciede2000(pixel::labOf({c.r, c.g, c.b, 255}), pixel::labOf({ink.colour.r, ink.colour.g, ink.colour.b, 255}));
                 if (off >= least) continue;
                 least = off;
-                a.fill.colour = ink.colour;
-                a.fill.ink = {ink.id, 0};
+                nearest = &ink;
             }
-            auto item = std::make_shared<Item>(*i);
-            item->is = std::move(a);
-            i = item;
+            if (!nearest) break;
+            Fill fill;
+            fill.colour = nearest->colour;
+            fill.ink = {nearest->id, 0};
+            m.painted.push_back({middleOf(mesh, f), std::move(fill)});
         }
-    });
-    return out;
+    const Added layer = withNewLayer(d, "Pieces", above);
+    return withLiveGroup(layer.document, layer.id, shared(std::move(m)), "Pieces");
 }
 
-Document withMeshChanged(const Document& d, Id layer, const tone::Mesh& mesh, double gap)
+Edited withMeshChanged(const Document& d, Id pieces, const tone::Mesh& mesh, double gap)
 {
-    return withPieces(d, layer, [&](FacetLayer& l) {
-        l.mesh = mesh;
-        l.gap = gap;
+    return changed<MeshPieces>(d, pieces, [&](MeshPieces& m) {
+        m.painted = followed(m, mesh);
+        m.mesh = mesh;
+        m.gap = gap;
     });
+}
+
+Edited withPieceFilled(const Document& d, Id piece, const std::function<void(Fill&)>& change)
+{
+    const Item* group = d.parentOf(piece);
+    const Item* i = d.item(piece);
+    if (!group || !group->group() || !i->artwork() || !(group->group()->facets() || group->group()->mesh())) return {d, Refusal::doesNotFit};
+    const Artwork& now = *i->artwork();
+    if (now.paths.empty()) return {d, Refusal::doesNotFit};
+    Fill fill = now.fill;
+    change(fill);
+    if (fill == now.fill) return d;
+    fill.overlap = 0; // the recipe's own
+    const auto paint = [&](std::vector<PaintedPiece>& painted) {
+        std::erase_if(painted, [&](const PaintedPiece& p) { return curve::insidePaths(now.paths, p.at); });
+        painted.push_back({curve::innerPoint(now.paths), fill});
+    };
+    if (group->group()->facets()) return changed<Facets>(d, group->id, [&](Facets& f) { paint(f.painted); });
+    return changed<MeshPieces>(d, group->id, [&](MeshPieces& m) { paint(m.painted); });
 }
 
 tone::Mesh transformed(tone::Mesh mesh, const curve::Affine& m)

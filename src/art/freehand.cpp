@@ -55,7 +55,7 @@ std::vector<Vec2> steadied(const std::vector<HandSample>& samples, double streng
 
 namespace {
 
-double furthestOf(const Drawn& drawn, const curve::Path& path)
+double furthestOf(const Hand& drawn, const curve::Path& path)
 {
     std::vector<Vec2> hand;
     hand.reserve(drawn.samples.size());
@@ -66,7 +66,7 @@ double furthestOf(const Drawn& drawn, const curve::Path& path)
     return worst;
 }
 
-FittedStroke fitOnce(const Drawn& drawn, bool closes, double steadying, double slack, bool quick)
+FittedStroke fitOnce(const Hand& drawn, bool closes, double steadying, double slack, bool quick)
 {
     FittedStroke out;
     out.samples = drawn.samples.size();
@@ -87,7 +87,7 @@ FittedStroke fitOnce(const Drawn& drawn, bool closes, double steadying, double s
 
 } // namespace
 
-FittedStroke fitStroke(const Drawn& drawn, bool closes, bool quick)
+FittedStroke fitStroke(const Hand& drawn, bool closes, bool quick)
 {
     // Slack is promised against what the hand drew. Steadying moves the samples before they are fitted, so where both
     // together stray too far, each gives way in turn.
@@ -102,21 +102,18 @@ FittedStroke fitStroke(const Drawn& drawn, bool closes, bool quick)
 
 std::optional<double> strayOf(const Artwork& a)
 {
-    if (!a.drawn || a.paths.empty()) return std::nullopt;
-    return furthestOf(*a.drawn, a.paths.front());
+    if (!a.hand() || a.paths.empty()) return std::nullopt;
+    return furthestOf(*a.hand(), a.paths.front());
 }
 
-Document withSlack(const Document& d, Id item, double slack, bool quick)
+Edited withSlack(const Document& d, Id item, double slack, bool quick)
 {
     const Item* i = d.item(item);
-    if (!i || !i->artwork() || !i->artwork()->drawn || i->artwork()->paths.size() != 1) return d;
-    return withItemChanged(d, item, [&](Item& changed) {
-        Artwork& a = std::get<Artwork>(changed.is);
-        auto drawn = std::make_shared<Drawn>(*a.drawn);
-        drawn->slack = slack;
-        a.paths = {fitStroke(*drawn, a.paths.front().closed, quick).path};
-        a.drawn = drawn;
-    });
+    if (!i || !i->artwork() || !i->artwork()->hand() || i->artwork()->paths.size() != 1) return {d, Refusal::doesNotFit};
+    Hand hand = *i->artwork()->hand();
+    hand.slack = slack;
+    curve::Path path = fitStroke(hand, i->artwork()->paths.front().closed, quick).path;
+    return withDerived(d, item, {std::move(path)}, shared(std::move(hand)));
 }
 
 } // namespace softrope::art

@@ -3,6 +3,8 @@
 
 #include "art/document.h"
 
+#include <cstddef>
+#include <deque>
 #include <string>
 #include <vector>
 
@@ -12,6 +14,9 @@ struct State {
     Document document;
     Selection selection;
 };
+
+// About what a document takes in memory that `other` does not share, bytes; a walk over what differs only.
+std::size_t bytesApart(const Document& d, const Document& other);
 
 class History {
 public:
@@ -36,15 +41,27 @@ public:
     bool redo();
     std::size_t length() const { return steps_.size() - 1; }
 
+    // Steps are kept up to this many bytes, counted by what states do not share; beyond it the oldest are dropped. The present
+    // state and one step are always kept.
+    void setLimit(std::size_t bytes);
+    std::size_t bytes() const { return bytes_; }
+    // How many steps were dropped so far.
+    std::size_t dropped() const { return dropped_; }
+
 private:
     struct Step {
         State state;
         Selection before; // what was picked when the step was taken
         std::string name, burst;
+        std::size_t bytes = 0; // apart from the step before
     };
-    std::vector<Step> steps_;
+    std::deque<Step> steps_;
     std::size_t at_ = 0;
     bool open_ = false;
+    std::size_t limit_ = std::size_t{1} << 30, bytes_ = 0, dropped_ = 0;
+
+    void trim();
+    void weigh(std::size_t step);
 };
 
 } // namespace softrope::art

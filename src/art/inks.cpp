@@ -1,5 +1,10 @@
 #include "art/inks.h"
 
+#include "art/edits.h"
+#include "art/facets.h"
+#include "art/live.h"
+#include "art/tree.h"
+
 #include "pixel/ink_colours.h"
 
 #include <algorithm>
@@ -17,47 +22,19 @@ pixel::Rgba rgba(Colour c)
     return {c.r, c.g, c.b, 255};
 }
 
-// Every artwork of the document, locked or not, parts of live shapes included.
-Document withEveryArtwork(const Document& d, const std::function<void(Artwork&)>& change)
+// Every paint of the document, on locked and hidden layers, in recipes and in what they gave.
+Document withEveryPaint(const Document& d, const PaintVisitor& act)
 {
-    const std::function<void(Artwork&)> deep = [&](Artwork& a) {
-        change(a);
-        if (!a.combined) return;
-        auto c = std::make_shared<Combined>(*a.combined);
-        for (Artwork& part : c->parts) deep(part);
-        if (!(*c == *a.combined)) a.combined = c;
-    };
     Document out = d;
     for (LayerPtr& l : out.layers) {
-        std::shared_ptr<Layer> copy;
-        for (std::size_t k = 0; k < l->items.size(); ++k) {
-            if (!l->items[k]->artwork()) continue;
-            Artwork a = *l->items[k]->artwork();
-            deep(a);
-            if (a == *l->items[k]->artwork()) continue;
-            auto item = std::make_shared<Item>(*l->items[k]);
-            item->is = std::move(a);
-            if (!copy) copy = std::make_shared<Layer>(*l);
-            copy->items[k] = item;
+        Layer copy = *l;
+        for (ItemPtr& i : copy.items) {
+            Item next = withEachPaint(*i, act);
+            if (!(next == *i)) i = shared(std::move(next));
         }
-        if (copy) l = copy;
+        if (!(copy == *l)) l = shared(std::move(copy));
     }
     return out;
-}
-
-// Each paint of an artwork, stops included.
-void eachPaint(Artwork& a, const std::function<void(std::optional<Colour>&, InkUse&)>& act)
-{
-    act(a.fill.colour, a.fill.ink);
-    act(a.stroke.colour, a.stroke.ink);
-    if (!a.fill.gradient) return;
-    auto g = std::make_shared<Gradient>(*a.fill.gradient);
-    for (GradientStop& s : g->stops) {
-        std::optional<Colour> c = s.colour;
-        act(c, s.ink);
-        s.colour = c.value_or(s.colour);
-    }
-    if (!(*g == *a.fill.gradient)) a.fill.gradient = g;
 }
 
 // The area a fill covers by itself, px2.
@@ -95,10 +72,8 @@ Colour tintOf(Colour ink, int step)
 Document withInkColour(const Document& d, Id ink, Colour colour)
 {
     if (!d.ink(ink)) return d;
-    Document out = withEveryArtwork(d, [&](Artwork& a) {
-        eachPaint(a, [&](std::optional<Colour>& c, InkUse& use) {
-            if (use.ink == ink && c) c = tintOf(colour, use.tint);
-        });
+    Document out = withEveryPaint(d, [&](std::optional<Colour>& c, InkUse& use) {
+        if (use.ink == ink && c) c = tintOf(colour, use.tint);
     });
     for (Ink& i : out.inks)
         if (i.id == ink) i.colour = colour;
@@ -117,10 +92,8 @@ Document withInkName(const Document& d, Id ink, const std::string& name)
 
 Document withoutInk(const Document& d, Id ink)
 {
-    Document out = withEveryArtwork(d, [&](Artwork& a) {
-        eachPaint(a, [&](std::optional<Colour>&, InkUse& use) {
-            if (use.ink == ink) use = {};
-        });
+    Document out = withEveryPaint(d, [&](std::optional<Colour>&, InkUse& use) {
+        if (use.ink == ink) use = {};
     });
     out.inks.erase(std::remove_if(out.inks.begin(), out.inks.end(), [&](const Ink& i) { return i.id == ink; }), out.inks.end());
     return out;
@@ -147,21 +120,17 @@ std::vector<art::InkShare> inkShares(const Document& d)
         return nullptr;
     };
     double all = 0;
-    for (const LayerPtr& l : d.layers) {
-        if (!l->shown) continue;
-        for (const ItemPtr& i : l->items) {
-            const Artwork* a = i->artwork();
-            if (!a || a->guide) continue;
-            if (InkShare* s = a->stroke.colour ? place(a->stroke.ink.ink) : nullptr) ++s->lines;
-            if (!a->fill.colour) continue;
-            const double size = fillArea(*a);
-            all += size;
-            if (InkShare* s = place(a->fill.ink.ink)) {
-                ++s->areas;
-                s->share += size;
-            }
+    eachArtwork(d, seen, [&](const Item&, const Artwork& a, const Where&) {
+        if (a.guide) return;
+        if (InkShare* s = a.stroke.colour ? place(a.stroke.ink.ink) : nullptr) ++s->lines;
+        if (!a.fill.colour) return;
+        const double size = fillArea(a);
+        all += size;
+        if (InkShare* s = place(a.fill.ink.ink)) {
+            ++s->areas;
+            s->share += size;
         }
-    }
+    });
     if (all > 0)
         for (InkShare& s : out) s.share /= all;
     return out;
@@ -171,11 +140,11 @@ std::vector<Id> withoutInkYet(const Document& d)
 {
     std::vector<Id> out;
     if (d.inks.empty()) return out;
-    for (const LayerPtr& l : d.layers) {
-        if (!l->shown || l->tones) continue;
-        for (const ItemPtr& i : l->items)
-            if (const Artwork* a = i->artwork(); a && !a->guide && a->fill.colour && a->fill.ink.ink == 0 && !a->fill.gradient) out.push_back(i->id);
-    }
+    // The tones of a stack have colours of their own, set or not.
+    const auto ofStack = [](const Where& w) { return w.parent && w.parent->group() && w.parent->group()->tones(); };
+    eachArtwork(d, seen, [&](const Item& i, const Artwork& a, const Where& w) {
+        if (!a.guide && a.fill.colour && a.fill.ink.ink == 0 && !a.fill.gradient && !ofStack(w)) out.push_back(i.id);
+    });
     return out;
 }
 
@@ -195,31 +164,51 @@ Paint paintOf(const Document& d, InkUse use)
     return {tintOf(ink->colour, use.tint), use};
 }
 
-Document withPaint(const Document& d, const std::vector<Id>& items, const Paint& paint, Where where)
+Edited withFills(const Document& d, const std::vector<Id>& items, const std::function<void(Fill&)>& change)
 {
-    return withItemsChanged(d, items, [&](Item& i) {
-        Artwork* a = std::get_if<Artwork>(&i.is);
-        if (!a) return;
-        if (where != Where::line) {
-            a->fill.colour = paint.colour;
-            a->fill.ink = paint.ink;
-            a->fill.gradient.reset();
-        }
-        if (where != Where::area) {
-            a->stroke.colour = paint.colour;
-            a->stroke.ink = paint.ink;
-        }
-    });
+    Edited out = withArtworkChanged(d, items, [&](Artwork& a) { change(a.fill); });
+    Refusal why = out.why;
+    for (const Id id : items) {
+        const Edited piece = withPieceFilled(out.document, id, change);
+        if (!piece.done()) continue;
+        out = piece;
+        why = Refusal::none;
+    }
+    out.why = why;
+    return out;
 }
 
-Document withPaintsSwapped(const Document& d, const std::vector<Id>& items)
+namespace {
+
+void put(Fill& f, const Paint& paint)
 {
-    return withItemsChanged(d, items, [](Item& i) {
-        if (Artwork* a = std::get_if<Artwork>(&i.is)) {
-            std::swap(a->fill.colour, a->stroke.colour);
-            std::swap(a->fill.ink, a->stroke.ink);
-            a->fill.gradient.reset(); // a line carries none
-        }
+    f.colour = paint.colour;
+    f.ink = paint.ink;
+    f.gradient.reset();
+}
+
+} // namespace
+
+Edited withPaint(const Document& d, const std::vector<Id>& items, const Paint& paint, Part where)
+{
+    Edited out = d;
+    if (where != Part::line) out = withFills(d, items, [&](Fill& f) { put(f, paint); });
+    if (where == Part::area) return out;
+    Edited lines = withArtworkChanged(out.document, items, [&](Artwork& a) {
+        a.stroke.colour = paint.colour;
+        a.stroke.ink = paint.ink;
+    });
+    if (where == Part::both && out.done()) lines.why = Refusal::none;
+    return lines;
+}
+
+Edited withPaintsSwapped(const Document& d, const std::vector<Id>& items)
+{
+    return withArtworkChanged(d, items, [](Artwork& a) {
+        const Paint area = fillOf(a), line = lineOf(a);
+        put(a.fill, line); // a line carries no gradient
+        a.stroke.colour = area.colour;
+        a.stroke.ink = area.ink;
     });
 }
 
@@ -229,91 +218,97 @@ std::vector<Id> alike(const Document& d, Id item, Alike in)
     const Artwork* like = to ? to->artwork() : nullptr;
     std::vector<Id> out;
     if (!like) return out;
-    const auto sameStops = [](const std::shared_ptr<const Gradient>& a, const std::shared_ptr<const Gradient>& b) {
+    const auto sameStops = [](const Shared<Gradient>& a, const Shared<Gradient>& b) {
         return (!a && !b) || (a && b && a->kind == b->kind && a->stops == b->stops);
     };
-    for (const LayerPtr& l : d.layers) {
-        if (!l->shown || l->locked) continue;
-        for (const ItemPtr& i : l->items) {
-            const Artwork* a = i->artwork();
-            if (!a) continue;
-            const bool same = in == Alike::fill ? fillOf(*a) == fillOf(*like) && sameStops(a->fill.gradient, like->fill.gradient)
-                              : in == Alike::line
-                                  ? lineOf(*a) == lineOf(*like)
-                                  : a->stroke.colour.has_value() == like->stroke.colour.has_value() && std::abs(a->stroke.width - like->stroke.width) < 1e-6;
-            if (same) out.push_back(i->id);
-        }
-    }
+    // Pieces of live groups can be painted too.
+    eachArtwork(d, {false, false, true, true}, [&](const Item& i, const Artwork& a, const Where&) {
+        const bool same = in == Alike::fill ? fillOf(a) == fillOf(*like) && sameStops(a.fill.gradient, like->fill.gradient)
+                          : in == Alike::line
+                              ? lineOf(a) == lineOf(*like)
+                              : a.stroke.colour.has_value() == like->stroke.colour.has_value() && std::abs(a.stroke.width - like->stroke.width) < 1e-6;
+        if (same) out.push_back(i.id);
+    });
     return out;
 }
 
-Document withPaintReplaced(const Document& d, const Paint& from, const Paint& to, Where where)
+Document withPaintReplaced(const Document& d, const Paint& from, const Paint& to, Part where)
 {
-    return withEveryArtwork(d, [&](Artwork& a) {
-        if (where != Where::line && fillOf(a) == from) {
-            a.fill.colour = to.colour;
-            a.fill.ink = to.ink;
-        }
-        if (where != Where::line && a.fill.gradient && from.colour && to.colour) {
-            auto g = std::make_shared<Gradient>(*a.fill.gradient);
-            for (GradientStop& s : g->stops)
+    std::vector<Id> areas, lines;
+    eachArtwork(d, {}, [&](const Item& i, const Artwork& a, const Where&) {
+        const auto& stops = a.fill.gradient ? a.fill.gradient->stops : std::vector<GradientStop>{};
+        const bool inStops =
+            from.colour && std::any_of(stops.begin(), stops.end(), [&](const GradientStop& s) { return s.colour == *from.colour && s.ink == from.ink; });
+        if (fillOf(a) == from || inStops) areas.push_back(i.id);
+        if (lineOf(a) == from) lines.push_back(i.id);
+    });
+    Document out = d;
+    if (where != Part::line)
+        out = withFills(out, areas, [&](Fill& f) {
+            if (f.colour == from.colour && f.ink == from.ink && !f.gradient) put(f, to);
+            if (!f.gradient || !from.colour || !to.colour) return;
+            Gradient g = *f.gradient;
+            for (GradientStop& s : g.stops)
                 if (s.colour == *from.colour && s.ink == from.ink) {
                     s.colour = *to.colour;
                     s.ink = to.ink;
                 }
-            if (!(*g == *a.fill.gradient)) a.fill.gradient = g;
-        }
-        if (where != Where::area && lineOf(a) == from) {
-            a.stroke.colour = to.colour;
-            a.stroke.ink = to.ink;
-        }
-    });
+            f.colour = colourAt(g, 0.5).colour;
+            f.gradient = shared(std::move(g));
+        });
+    if (where != Part::area) out = withPaint(out, lines, to, Part::line);
+    return out;
 }
 
 // -- gradients ----------------------------------------------------------------------------------------------------------------
 
-Document withGradient(const Document& d, const std::vector<Id>& items, Gradient::Kind kind, Vec2 from, Vec2 to, const std::vector<GradientStop>& stops)
+namespace {
+
+void put(Fill& f, const Shared<Gradient>& g)
 {
-    if (stops.empty() || !isFinite(from) || !isFinite(to) || distance(from, to) < 1e-6) return d;
-    auto g = std::make_shared<Gradient>();
-    g->kind = kind;
+    f.gradient = g;
+    f.colour = colourAt(*g, 0.5).colour;
+    f.ink = {};
+}
+
+bool earlier(const GradientStop& a, const GradientStop& b)
+{
+    return a.at < b.at;
+}
+
+} // namespace
+
+Edited withGradient(const Document& d, const std::vector<Id>& items, Gradient::Kind kind, Vec2 from, Vec2 to, const std::vector<GradientStop>& stops)
+{
+    if (stops.empty() || !isFinite(from) || !isFinite(to) || distance(from, to) < 1e-6) return {d, Refusal::doesNotFit};
+    Gradient g;
+    g.kind = kind;
     const Vec2 way = to - from;
-    g->place = {way.x, way.y, -way.y, way.x, from.x, from.y};
-    g->stops = stops;
-    std::stable_sort(g->stops.begin(), g->stops.end(), [](const GradientStop& a, const GradientStop& b) { return a.at < b.at; });
-    const GradientStop middle = colourAt(*g, 0.5);
-    return withItemsChanged(d, items, [&](Item& i) {
-        Artwork* a = std::get_if<Artwork>(&i.is);
-        if (!a) return;
-        a->fill.gradient = g;
-        a->fill.colour = middle.colour;
-        a->fill.ink = {};
+    g.place = {way.x, way.y, -way.y, way.x, from.x, from.y};
+    g.stops = stops;
+    std::stable_sort(g.stops.begin(), g.stops.end(), earlier);
+    const Shared<Gradient> one = shared(std::move(g));
+    return withFills(d, items, [&](Fill& f) { put(f, one); });
+}
+
+Edited withGradientStops(const Document& d, const std::vector<Id>& items, std::vector<GradientStop> stops)
+{
+    if (stops.empty()) return {d, Refusal::doesNotFit};
+    std::stable_sort(stops.begin(), stops.end(), earlier);
+    return withFills(d, items, [&](Fill& f) {
+        if (!f.gradient) return;
+        Gradient g = *f.gradient;
+        g.stops = stops;
+        put(f, shared(std::move(g)));
     });
 }
 
-Document withGradientStops(const Document& d, const std::vector<Id>& items, std::vector<GradientStop> stops)
+Edited withoutGradient(const Document& d, const std::vector<Id>& items)
 {
-    if (stops.empty()) return d;
-    std::stable_sort(stops.begin(), stops.end(), [](const GradientStop& a, const GradientStop& b) { return a.at < b.at; });
-    return withItemsChanged(d, items, [&](Item& i) {
-        Artwork* a = std::get_if<Artwork>(&i.is);
-        if (!a || !a->fill.gradient) return;
-        auto g = std::make_shared<Gradient>(*a->fill.gradient);
-        g->stops = stops;
-        a->fill.colour = colourAt(*g, 0.5).colour;
-        a->fill.gradient = g;
-    });
-}
-
-Document withoutGradient(const Document& d, const std::vector<Id>& items)
-{
-    return withItemsChanged(d, items, [](Item& i) {
-        Artwork* a = std::get_if<Artwork>(&i.is);
-        if (!a || !a->fill.gradient) return;
-        const GradientStop first = a->fill.gradient->stops.front();
-        a->fill.colour = first.colour;
-        a->fill.ink = first.ink;
-        a->fill.gradient.reset();
+    return withFills(d, items, [](Fill& f) {
+        if (!f.gradient) return;
+        const GradientStop first = f.gradient->stops.front();
+        put(f, Paint{first.colour, first.ink});
     });
 }
 
@@ -361,20 +356,23 @@ Turned withWorkingColoursTurned(const Document& d, const Paint& dark, const Pain
 {
     Turned out{d, 0};
     const Id will[] = {workingInk(d, Meaning::willBeDark), workingInk(d, Meaning::willBeLight)};
-    out.document = withEveryArtwork(d, [&](Artwork& a) {
+    const auto turn = [&](std::optional<Colour>& c, InkUse& use) {
+        for (const int k : {0, 1})
+            if (will[k] != 0 && use.ink == will[k] && c) {
+                const Paint& to = k == 0 ? dark : light;
+                c = to.colour;
+                use = to.ink;
+                return true;
+            }
+        return false;
+    };
+    eachArtwork(d, {}, [&](const Item&, const Artwork& a, const Where&) {
+        Artwork copy = a;
         bool turned = false;
-        eachPaint(a, [&](std::optional<Colour>& c, InkUse& use) {
-            for (const int k : {0, 1})
-                if (will[k] != 0 && use.ink == will[k] && c) {
-                    const Paint& to = k == 0 ? dark : light;
-                    c = to.colour;
-                    use = to.ink;
-                    turned = true;
-                    break;
-                }
-        });
+        eachPaint(copy, [&](std::optional<Colour>& c, InkUse& use) { turned = turn(c, use) || turned; });
         out.items += turned;
     });
+    out.document = withEveryPaint(d, [&](std::optional<Colour>& c, InkUse& use) { turn(c, use); });
     return out;
 }
 

@@ -1,9 +1,9 @@
 // Edits of paint: inks and what is painted with them, gradients, and things painted alike.
 #pragma once
 
-#include "art/document.h"
 #include "art/edits.h"
 
+#include <functional>
 #include <optional>
 #include <vector>
 
@@ -34,16 +34,20 @@ std::vector<Id> withoutInkYet(const Document& d);
 struct Paint {
     std::optional<Colour> colour; // nothing = none
     InkUse ink;
-    friend bool operator==(const Paint& a, const Paint& b) { return a.colour == b.colour && a.ink == b.ink; }
+    friend bool operator==(const Paint&, const Paint&) = default;
 };
 Paint fillOf(const Artwork& a);
 Paint lineOf(const Artwork& a);
 // The paint of an ink at a step of its tint scale; none when the document has no such ink.
 Paint paintOf(const Document& d, InkUse ink);
-enum class Where { area, line, both };
-Document withPaint(const Document& d, const std::vector<Id>& items, const Paint& paint, Where where);
+enum class Part { area, line, both };
+// A paint takes the place of colour, ink and gradient alike. Pieces of live groups keep it in their recipe.
+Edited withPaint(const Document& d, const std::vector<Id>& items, const Paint& paint, Part where);
 // Fill and line change places.
-Document withPaintsSwapped(const Document& d, const std::vector<Id>& items);
+Edited withPaintsSwapped(const Document& d, const std::vector<Id>& items);
+
+// Any other change of fills, through the same door.
+Edited withFills(const Document& d, const std::vector<Id>& items, const std::function<void(Fill&)>& change);
 
 // -- alike --------------------------------------------------------------------------------------------------------------------
 enum class Alike { fill, line, weight };
@@ -51,15 +55,15 @@ enum class Alike { fill, line, weight };
 // the same ink and tint only; gradients are like equal ones with the same stops, wherever they lie.
 std::vector<Id> alike(const Document& d, Id item, Alike in);
 // Everything painted with `from` (as fill, line or both, stops of gradients included) is painted with `to`.
-Document withPaintReplaced(const Document& d, const Paint& from, const Paint& to, Where where);
+Document withPaintReplaced(const Document& d, const Paint& from, const Paint& to, Part where);
 
 // -- gradients ----------------------------------------------------------------------------------------------------------------
 // A gradient over all of the items, from one place of the sheet to another: linear along that way, radial round `from` with `to`
 // on its rim. Two stops unless `stops` says otherwise.
-Document withGradient(const Document& d, const std::vector<Id>& items, Gradient::Kind kind, curve::Vec2 from, curve::Vec2 to,
-                      const std::vector<GradientStop>& stops);
-Document withGradientStops(const Document& d, const std::vector<Id>& items, std::vector<GradientStop> stops);
-Document withoutGradient(const Document& d, const std::vector<Id>& items);
+Edited withGradient(const Document& d, const std::vector<Id>& items, Gradient::Kind kind, curve::Vec2 from, curve::Vec2 to,
+                    const std::vector<GradientStop>& stops);
+Edited withGradientStops(const Document& d, const std::vector<Id>& items, std::vector<GradientStop> stops);
+Edited withoutGradient(const Document& d, const std::vector<Id>& items);
 // Its colour there, mixed in sRGB without premultiplying (SVG 1.1, 13.2).
 GradientStop colourAt(const Gradient& g, double t);
 curve::Vec2 gradientStart(const Gradient& g);

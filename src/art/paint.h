@@ -1,13 +1,16 @@
-// Paint: colours, the inks they come from, and gradients.
+// Paint: colours, the inks they come from, gradients, fills, strokes, and how things are laid over each other.
 //
 // A fill or line keeps its colour as it is to be seen, and beside it the ink and tint it was taken from; a change of the ink
 // is carried through by an edit (inks.h). So a renderer needs to know nothing of inks.
 #pragma once
 
 #include "art/colour.h"
+#include "art/shared.h"
 #include "curve/affine.h"
+#include "curve/swell.h"
 
 #include <cstdint>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -24,15 +27,14 @@ struct Ink {
     std::string name;
     Colour colour;
     Meaning meaning = Meaning::paint;
-    friend bool operator==(const Ink& a, const Ink& b) { return a.id == b.id && a.name == b.name && a.colour == b.colour && a.meaning == b.meaning; }
+    friend bool operator==(const Ink&, const Ink&) = default;
 };
 
 // Where a colour was taken from: an ink and a step of its tint scale, -3 (dark) .. 3 (light), 0 = as mixed.
 struct InkUse {
     Id ink = 0; // 0 = no ink
     int tint = 0;
-    friend bool operator==(InkUse a, InkUse b) { return a.ink == b.ink && a.tint == b.tint; }
-    friend bool operator!=(InkUse a, InkUse b) { return !(a == b); }
+    friend bool operator==(const InkUse&, const InkUse&) = default;
 };
 
 struct GradientStop {
@@ -40,10 +42,7 @@ struct GradientStop {
     Colour colour;
     double opacity = 1;
     InkUse ink;
-    friend bool operator==(const GradientStop& a, const GradientStop& b)
-    {
-        return a.at == b.at && a.colour == b.colour && a.opacity == b.opacity && a.ink == b.ink;
-    }
+    friend bool operator==(const GradientStop&, const GradientStop&) = default;
 };
 
 // Colours between stops are mixed in sRGB, as SVG has it. Before the first and after the last stop the colour goes on.
@@ -54,7 +53,58 @@ struct Gradient {
     // radius 1 round (0, 0).
     curve::Affine place;
     std::vector<GradientStop> stops; // by place; at least one
-    friend bool operator==(const Gradient& a, const Gradient& b) { return a.kind == b.kind && a.place == b.place && a.stops == b.stops; }
+    friend bool operator==(const Gradient&, const Gradient&) = default;
 };
+
+enum class Cap { round, flat };
+enum class Join { round, mitre, bevel };
+
+struct Stroke {
+    std::optional<Colour> colour; // nothing = no line
+    InkUse ink;                   // where the colour is from
+    double width = 10;            // px
+    double opacity = 1;
+    Cap cap = Cap::round;
+    Join join = Join::round;
+    bool keepsWidth = false;           // the width stays when the item is scaled
+    std::optional<curve::Swell> swell; // shares of the width along each path; nothing = even
+    friend bool operator==(const Stroke&, const Stroke&) = default;
+};
+
+struct Fill {
+    std::optional<Colour> colour; // nothing = no fill; with a gradient the colour that stands for it where one is wanted
+    InkUse ink;                   // where the colour is from
+    double opacity = 1;
+    bool evenOdd = false;
+    double overlap = 0;        // px the fill reaches beyond its border, under its neighbours, so that no hairline shows between them
+    Shared<Gradient> gradient; // in place of the colour
+    friend bool operator==(const Fill&, const Fill&) = default;
+};
+
+// The blend modes of the W3C's Compositing and Blending Level 1 (section 10), in its order.
+enum class Blend {
+    normal,
+    multiply,
+    screen,
+    overlay,
+    darken,
+    lighten,
+    colourDodge,
+    colourBurn,
+    hardLight,
+    softLight,
+    difference,
+    exclusion,
+    hue,
+    saturation,
+    colour,
+    luminosity
+};
+constexpr int blends = 16;
+// The CSS name ("color-dodge"), and the mode of a name; nothing when it is none.
+const char* cssName(Blend b);
+std::optional<Blend> blendFrom(std::string_view cssName);
+
+constexpr double mostBlur = 200; // px
 
 } // namespace softrope::art

@@ -1,8 +1,10 @@
 #include "art/snap.h"
 
+#include "art/tree.h"
 #include "curve/intersect.h"
 
 #include <algorithm>
+#include <unordered_set>
 
 namespace softrope::art {
 
@@ -63,23 +65,23 @@ Snap snapped(const Document& d, const SnapRequest& r)
         Id item;
     };
     std::vector<Near> pieces;
-    for (const LayerPtr& l : d.layers) {
-        if (!l->shown) continue;
-        for (const ItemPtr& i : l->items) {
-            const Artwork* a = i->artwork();
-            if (!a || std::find(r.without.begin(), r.without.end(), i->id) != r.without.end()) continue;
-            for (const curve::Path& p : a->paths) {
-                if (r.toNodes)
-                    for (std::size_t k = 0; k < p.nodes.size(); ++k) {
-                        const bool end = !p.closed && (k == 0 || k + 1 == p.nodes.size());
-                        best.offer(p.nodes[k].at, end ? SnapReason::end : SnapReason::node, end ? 0 : 0.5, i->id);
-                    }
-                if (r.toLines)
-                    for (std::size_t k = 0; k < p.pieceCount(); ++k)
-                        if (const Cubic c = p.piece(k); near(c, r.point, r.reach)) pieces.push_back({c, i->id});
-            }
+    // What is left out is so with all that lies in it.
+    std::unordered_set<Id> without(r.without.begin(), r.without.end());
+    eachItem(d, seen, [&](const Item& i, const Where& w) {
+        if (w.parent && without.count(w.parent->id)) without.insert(i.id);
+        const Artwork* a = i.artwork();
+        if (!a || without.count(i.id)) return;
+        for (const curve::Path& p : a->paths) {
+            if (r.toNodes)
+                for (std::size_t k = 0; k < p.nodes.size(); ++k) {
+                    const bool end = !p.closed && (k == 0 || k + 1 == p.nodes.size());
+                    best.offer(p.nodes[k].at, end ? SnapReason::end : SnapReason::node, end ? 0 : 0.5, i.id);
+                }
+            if (r.toLines)
+                for (std::size_t k = 0; k < p.pieceCount(); ++k)
+                    if (const Cubic c = p.piece(k); near(c, r.point, r.reach)) pieces.push_back({c, i.id});
         }
-    }
+    });
     for (std::size_t i = 0; i < pieces.size() && i < 60; ++i) {
         const curve::NearestOnCubic n = curve::nearest(pieces[i].piece, r.point);
         best.offer(n.point, SnapReason::line, 4, pieces[i].item);

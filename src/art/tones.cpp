@@ -1,77 +1,70 @@
 #include "art/tones.h"
 
+#include "art/edits.h"
+#include "art/tree.h"
 #include "pixel/colour_space.h"
 
 #include <algorithm>
-#include <cstring>
+#include <cmath>
 
 namespace softrope::art {
 
 namespace {
 
-// FNV-1a (Fowler, Noll, Vo) over the values.
-struct Hash {
-    std::uint64_t h = 14695981039346656037ULL;
-    void add(const void* p, std::size_t n)
-    {
-        const auto* b = static_cast<const unsigned char*>(p);
-        for (std::size_t k = 0; k < n; ++k) h = (h ^ b[k]) * 1099511628211ULL;
-    }
-    void add(double v) { add(&v, sizeof v); }
-    void add(curve::Vec2 v)
-    {
-        add(v.x);
-        add(v.y);
-    }
-    void add(const curve::Path& p)
-    {
-        for (const curve::Node& n : p.nodes)
-            for (const curve::Vec2 v : {n.at, n.in, n.out}) add(v);
-        add(static_cast<double>(p.nodes.size()) + 0.5 * p.closed);
-    }
-    void add(const std::vector<curve::Vec2>& way, double radius, double last)
-    {
-        for (const curve::Vec2 v : way) add(v);
-        add(radius);
-        add(last);
-    }
-};
-
-Document withTones(const Document& d, Id layer, const std::function<void(Layer&, ToneLayer&)>& act)
+Edited withTones(const Document& d, Id stack, const std::function<void(Item&, Group&, ToneStack&)>& act)
 {
-    return withLayer(d, layer, [&](Layer& l) {
-        if (!l.tones) return;
-        auto t = std::make_shared<ToneLayer>(*l.tones);
-        act(l, *t);
-        l.tones = t;
+    Refusal why = Refusal::nothingPicked;
+    Document out = rebuilt(d, [&](const ItemPtr& i, const Where& w) {
+        if (i->id != stack) return Rebuild::below();
+        // Its own lock is for clicks; what is round it counts.
+        if (w.layer->locked || (w.parent && w.parent->locked)) {
+            why = Refusal::locked;
+            return Rebuild::stay();
+        }
+        Item next = *i;
+        Group* g = std::get_if<Group>(&next.is);
+        if (!g || !g->tones()) {
+            why = Refusal::doesNotFit;
+            return Rebuild::stay();
+        }
+        why = Refusal::none;
+        ToneStack t = *g->tones();
+        act(next, *g, t);
+        g->setDerived(std::vector<ItemPtr>(g->items), shared(std::move(t)), g->made);
+        return Rebuild::by(shared(std::move(next)));
     });
+    return {std::move(out), why};
 }
 
 } // namespace
 
-Added withToneLayer(const Document& d, Id reference, const tone::Stack& stack)
+Added withToneStack(const Document& d, Id reference, const tone::Stack& stack)
 {
     const Layer* under = d.layerOf(reference);
-    if (!under) return {d, 0};
-    Added out = withNewLayer(d, "Tone stack", under->id);
-    out.document = withLayer(out.document, out.id, [&](Layer& l) {
-        l.locked = true;
-        auto t = std::make_shared<ToneLayer>();
-        t->reference = reference;
-        t->stack = stack;
-        l.tones = t;
-    });
-    return out;
+    if (!under) return {d, 0, Refusal::nothingPicked};
+    const Added layer = withNewLayer(d, "Tone stack", under->id);
+    Group g;
+    g.setDerived({}, shared(ToneStack{reference, stack, false}));
+    Item i;
+    i.name = "Tones";
+    i.locked = true;
+    i.is = std::move(g);
+    return withItem(layer.document, layer.id, std::move(i));
 }
 
-Document withStack(const Document& d, Id layer, const tone::Stack& stack)
+Edited withStack(const Document& d, Id stack, const tone::Stack& to)
 {
-    return withTones(d, layer, [&](Layer&, ToneLayer& t) { t.stack = stack; });
+    return withTones(d, stack, [&](Item&, Group&, ToneStack& t) { t.stack = to; });
 }
 
-std::uint64_t toneKey(const ToneLayer& tones, const Reference& r)
+Key toneKey(const ToneStack& tones, const Reference& r)
 {
     Hash h;
+    const auto add = [&h](const std::vector<curve::Vec2>& way, double radius, double last) {
+        for (const curve::Vec2 v : way) h.add(v);
+        h.add(radius);
+        h.add(last);
+    };
     const tone::Stack& s = tones.stack;
     for (const double c : s.cuts) h.add(c);
     for (const auto& p : s.paint) h.add(p ? p->r * 65536.0 + p->g * 256.0 + p->b : -1.0);
@@ -82,8 +75,8 @@ std::uint64_t toneKey(const ToneLayer& tones, const Reference& r)
         h.add(p.strength);
         h.add(p.soft);
     }
-    for (const tone::Push& p : s.pushes) h.add(p.way, p.radius, p.tone);
-    for (const tone::Sweep& p : s.sweeps) h.add(p.way, p.radius, -1);
+    for (const tone::Push& p : s.pushes) add(p.way, p.radius, p.tone);
+    for (const tone::Sweep& p : s.sweeps) add(p.way, p.radius, -1);
     h.add(r.centre);
     for (const double v : {r.scale, r.turn, r.flattenLight, r.liftPaper, static_cast<double>(tones.reference)}) h.add(v);
     if (!r.crop.empty()) {
@@ -97,58 +90,102 @@ std::uint64_t toneKey(const ToneLayer& tones, const Reference& r)
         h.add(r.picture->bytes.data(), n);
         h.add(r.picture->bytes.data() + r.picture->bytes.size() - n, n);
     }
-    return h.h ? h.h : 1;
+    return h.key();
 }
 
-const Reference* wantsTones(const Document& d, const Layer& layer)
+const Reference* wantsTones(const Document& d, const Item& stack)
 {
-    if (!layer.tones || layer.tones->set) return nullptr;
-    const Item* i = d.item(layer.tones->reference);
+    const ToneStack* t = stack.group() ? stack.group()->tones() : nullptr;
+    if (!t || t->set) return nullptr;
+    const Item* i = d.item(t->reference);
     const Reference* r = i ? i->reference() : nullptr;
-    return r && r->picture && toneKey(*layer.tones, *r) != layer.tones->made ? r : nullptr;
+    return r && r->picture && toneKey(*t, *r) != stack.group()->made ? r : nullptr;
 }
 
-Document withTonesMade(const Document& d, Id layer, std::vector<Item> items, std::uint64_t key)
+ShownPixels shownPixels(const pixel::Picture& p, const Reference& r)
 {
-    const Layer* now = d.layer(layer);
+    const curve::Box box = shownPart(r);
+    const int x0 = std::clamp(static_cast<int>(std::floor(box.min.x)), 0, p.width), y0 = std::clamp(static_cast<int>(std::floor(box.min.y)), 0, p.height);
+    const int x1 = std::clamp(static_cast<int>(std::ceil(box.max.x)), x0, p.width), y1 = std::clamp(static_cast<int>(std::ceil(box.max.y)), y0, p.height);
+    ShownPixels out{{}, {static_cast<double>(x0), static_cast<double>(y0)}};
+    if (x0 == 0 && y0 == 0 && x1 == p.width && y1 == p.height) {
+        out.pixels = p;
+        return out;
+    }
+    out.pixels = pixel::Picture(x1 - x0, y1 - y0);
+    for (int y = y0; y < y1; ++y) std::copy(p.row(y) + x0, p.row(y) + x1, out.pixels.row(y - y0));
+    return out;
+}
+
+std::vector<Item> toneShapes(const ToneStack& tones, const Reference& r, const pixel::Picture& picture, const tone::TonesOptions& options)
+{
+    const ShownPixels part = shownPixels(picture, r);
+    const tone::Tones t = tone::separate(part.pixels, tone::shifted(tones.stack, -part.offset), options);
+    return itemsOf(t, placement(r) * curve::translation(part.offset));
+}
+
+Document withTonesMade(const Document& d, Id stack, std::vector<Item> shapes, Key key)
+{
+    const Item* now = d.item(stack);
     const Reference* r = now ? wantsTones(d, *now) : nullptr;
-    if (!r || toneKey(*now->tones, *r) != key) return d;
-    Document out = withTones(d, layer, [&](Layer& l, ToneLayer& t) {
-        t.made = key;
-        l.items.clear();
+    if (!r || toneKey(*now->group()->tones(), *r) != key) return d;
+    Id next = d.nextId;
+    std::vector<ItemPtr> items;
+    for (Item& i : shapes) {
+        i.id = next++;
+        items.push_back(shared(std::move(i)));
+    }
+    Document out = rebuilt(d, [&](const ItemPtr& i, const Where&) {
+        if (i->id != stack) return Rebuild::below();
+        Item made = *i;
+        Group& g = std::get<Group>(made.is);
+        GroupRecipe recipe = g.live;
+        g.setDerived(std::move(items), std::move(recipe), key);
+        return Rebuild::by(shared(std::move(made)));
     });
-    return withItems(out, layer, std::move(items)).document;
+    out.nextId = next;
+    return out;
 }
 
-Document withTonesSet(const Document& d, Id layer)
+Edited withTonesSet(const Document& d, Id stack)
 {
-    return withTones(d, layer, [](Layer& l, ToneLayer& t) {
+    return withTones(d, stack, [](Item& i, Group&, ToneStack& t) {
         t.set = true;
-        l.locked = false;
+        i.locked = false;
     });
 }
 
-Document withTonesLive(const Document& d, Id layer)
+Edited withTonesLive(const Document& d, Id stack)
 {
-    return withTones(d, layer, [](Layer& l, ToneLayer& t) {
+    return withTones(d, stack, [](Item& i, Group& g, ToneStack& t) {
         t.set = false;
-        t.made = 0;
-        l.locked = true;
+        i.locked = true;
+        g.setDerived(std::vector<ItemPtr>(g.items), GroupRecipe(g.live), 0);
     });
 }
 
-Document withLock(const Document& d, Id layer, bool locked)
+Id stackOf(const Document& d, Id item)
 {
-    const Layer* l = d.layer(layer);
-    if (l && !locked && l->tones && !l->tones->set) return withTonesSet(d, layer);
-    return withLayer(d, layer, [locked](Layer& changed) { changed.locked = locked; });
+    const auto isStack = [](const Item* i) { return i && i->group() && i->group()->tones(); };
+    if (isStack(d.item(item))) return item;
+    const Item* parent = d.parentOf(item);
+    return isStack(parent) ? parent->id : 0;
 }
 
-std::optional<Ends> toneEnds(const Layer& layer)
+Id topmostStack(const Document& d)
+{
+    Id last = 0;
+    eachItem(d, {true, true, false, false}, [&](const Item& i, const Where&) {
+        if (i.group() && i.group()->tones()) last = i.id;
+    });
+    return last;
+}
+
+std::optional<Ends> toneEnds(const Group& stack)
 {
     std::optional<Ends> out;
     const auto light = [](Colour c) { return pixel::labOf({c.r, c.g, c.b, 255}).l; };
-    for (const ItemPtr& i : layer.items) {
+    for (const ItemPtr& i : stack.items) {
         const Artwork* a = i->artwork();
         if (!a || !a->fill.colour) continue;
         if (!out) out = Ends{*a->fill.colour, *a->fill.colour};

@@ -1,30 +1,41 @@
-// Edits of live tone layers.
+// Edits of live tone stacks. A stack is one item: a group whose items are the shapes of its tones.
 #pragma once
 
-#include "art/document.h"
 #include "art/edits.h"
+#include "art/live.h"
 #include "art/traced.h"
 
 namespace softrope::art {
 
-// A live layer above the picture, locked while live: what lies on it is worked out.
-Added withToneLayer(const Document& d, Id reference, const tone::Stack& stack);
-Document withStack(const Document& d, Id layer, const tone::Stack& stack);
-// What the layer's items have to be made from: the recipe, and the picture as it lies and is lit. Never 0.
-std::uint64_t toneKey(const ToneLayer& tones, const Reference& r);
-// The picture of a live tone layer whose items are not those of its recipe; nothing when all is well or the picture is gone.
-const Reference* wantsTones(const Document& d, const Layer& layer);
-// The shapes of the recipe in place of what lies on the layer; unchanged when the recipe is another by now.
-Document withTonesMade(const Document& d, Id layer, std::vector<Item> items, std::uint64_t key);
+// A live stack above the picture, on a layer of its own; locked, so that it does not catch what is meant for things on it. Its
+// shapes are worked out later (live.h).
+Added withToneStack(const Document& d, Id reference, const tone::Stack& stack);
+Edited withStack(const Document& d, Id stack, const tone::Stack& to);
+// What a stack's shapes have to be made from: the recipe, and the picture as it lies and is lit. Never 0.
+Key toneKey(const ToneStack& tones, const Reference& r);
+// The picture of a live stack whose shapes are not those of its recipe; nothing when all is well or the picture is gone.
+const Reference* wantsTones(const Document& d, const Item& stack);
+// The shapes, ready for `withTonesMade`; may be slow, any thread. `picture`: of the reference, lit.
+std::vector<Item> toneShapes(const ToneStack& tones, const Reference& r, const pixel::Picture& picture, const tone::TonesOptions& options);
+// The shapes of the recipe in place of what there was; unchanged when the recipe is another by now.
+Document withTonesMade(const Document& d, Id stack, std::vector<Item> shapes, Key key);
 // Artwork from now on, unlocked; the recipe is kept. And the way back: live again, hand changes go.
-Document withTonesSet(const Document& d, Id layer);
-Document withTonesLive(const Document& d, Id layer);
-// Locks or unlocks any layer; a live tone layer that is unlocked is set, as what was worked out would go over changes by hand.
-Document withLock(const Document& d, Id layer, bool locked);
-// The darkest and the lightest colour on the layer: what working colours are turned into.
+Edited withTonesSet(const Document& d, Id stack);
+Edited withTonesLive(const Document& d, Id stack);
+// The stack of an item, or of the group it lies in; nothing = 0.
+Id stackOf(const Document& d, Id item);
+// The topmost stack of the document.
+Id topmostStack(const Document& d);
+// The darkest and the lightest colour of its shapes: what working colours are turned into.
 struct Ends {
     Colour dark, light;
 };
-std::optional<Ends> toneEnds(const Layer& layer);
+std::optional<Ends> toneEnds(const Group& stack);
+// The pixels of the shown part of a picture, and where that part begins in it (picture px).
+struct ShownPixels {
+    pixel::Picture pixels;
+    curve::Vec2 offset;
+};
+ShownPixels shownPixels(const pixel::Picture& picture, const Reference& r);
 
 } // namespace softrope::art

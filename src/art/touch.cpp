@@ -1,6 +1,6 @@
 #include "art/touch.h"
 
-#include "art/build.h"
+#include "art/areas.h"
 
 #include <algorithm>
 

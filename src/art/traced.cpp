@@ -18,7 +18,9 @@ double scaleOf(const curve::Affine& m)
 Item area(const curve::Paths& paths, const curve::Affine& m, Colour ink, const std::string& name)
 {
     Artwork work;
-    for (const curve::Path& p : paths) work.paths.push_back(transformed(p, m));
+    curve::Paths onSheet;
+    for (const curve::Path& p : paths) onSheet.push_back(transformed(p, m));
+    work.setPaths(std::move(onSheet));
     work.fill.colour = ink;
     Item i;
     i.name = name;
@@ -42,7 +44,7 @@ std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toShee
     const double scale = scaleOf(toSheet);
     for (const trace::Stroke& s : lines.strokes) {
         Artwork work;
-        work.paths = {transformed(s.path, toSheet)};
+        work.setPaths({transformed(s.path, toSheet)});
         work.stroke.colour = ink;
         work.stroke.width = s.width * scale;
         if (swell && !s.widths.empty()) work.stroke.swell = curve::swellOf(s.widths, s.width);
@@ -65,7 +67,9 @@ std::vector<Item> itemsOf(const tone::Tones& tones, const curve::Affine& toSheet
         const auto which = static_cast<std::size_t>(std::find(tones.colours.begin(), tones.colours.end(), s.colour) - tones.colours.begin());
         i.name = "Tone " + std::to_string(which + 1) + (which < count.size() && ++count[which] > 1 ? "." + std::to_string(count[which]) : "");
         Artwork a;
-        for (const curve::Path& p : s.outline) a.paths.push_back(curve::transformed(p, toSheet));
+        curve::Paths outline;
+        for (const curve::Path& p : s.outline) outline.push_back(curve::transformed(p, toSheet));
+        a.setPaths(std::move(outline));
         a.stroke.colour.reset();
         a.fill.colour = Colour{s.colour.r, s.colour.g, s.colour.b};
         a.fill.overlap = s.overlap * curve::meanScale(toSheet);
@@ -73,22 +77,6 @@ std::vector<Item> itemsOf(const tone::Tones& tones, const curve::Affine& toSheet
         items.push_back(std::move(i));
     }
     return items;
-}
-
-Landed withItems(const Document& d, Id layer, std::vector<Item> items)
-{
-    Landed out{d, {}};
-    if (!d.layer(layer)) return out;
-    out.document = withLayer(d, layer, [&](Layer& l) {
-        Id next = d.nextId;
-        for (Item& i : items) {
-            i.id = next++;
-            out.items.push_back(i.id);
-            l.items.push_back(std::make_shared<Item>(std::move(i)));
-        }
-    });
-    out.document.nextId = d.nextId + out.items.size();
-    return out;
 }
 
 } // namespace softrope::art

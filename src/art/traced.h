@@ -16,11 +16,4 @@ std::vector<Item> itemsOf(const trace::Lines& lines, const curve::Affine& toShee
 
 std::vector<Item> itemsOf(const tone::Tones& tones, const curve::Affine& toSheet);
 
-struct Landed {
-    Document document;
-    std::vector<Id> items;
-};
-// Puts the items on the layer, first at the bottom, with fresh ids.
-Landed withItems(const Document& d, Id layer, std::vector<Item> items);
-
 } // namespace softrope::art

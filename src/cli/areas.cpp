@@ -1,6 +1,7 @@
 #include "cli/areas.h"
 
-#include "art/edits.h"
+#include "art/build.h"
+#include "art/tree.h"
 #include "cli/streams.h"
 #include "files/pictures.h"
 #include "mirror/mirror.h"
@@ -25,34 +26,21 @@ int decimalsFor(const art::Document& d)
     return size > 0 ? std::clamp(7 - static_cast<int>(std::ceil(std::log10(size))), 2, 12) : 3;
 }
 
+// What is shown, at any depth.
 std::vector<const art::Artwork*> artworkOf(const art::Document& d)
 {
     std::vector<const art::Artwork*> all;
-    for (const art::LayerPtr& l : d.layers)
-        if (l->shown)
-            for (const art::ItemPtr& i : l->items)
-                if (i->artwork()) all.push_back(i->artwork());
+    art::eachArtwork(d, art::seen, [&](const art::Item&, const art::Artwork& a, const art::Where&) { all.push_back(&a); });
     return all;
 }
 
 // The drawing with one layer of these shapes in place of its own.
-art::Document withShapes(const art::Document& d, const std::string& layerName, std::vector<std::pair<curve::Paths, std::string>> shapes)
+art::Document withShapes(const art::Document& d, const std::string& layerName, std::vector<art::Item> shapes)
 {
     art::Document out = d;
     out.layers.clear();
     const art::Added layer = art::withNewLayer(out, layerName);
-    out = layer.document;
-    for (auto& [paths, name] : shapes) {
-        art::Artwork a;
-        a.paths = std::move(paths);
-        a.stroke.colour.reset();
-        a.fill.colour = art::Colour{136, 136, 136};
-        art::Item item;
-        item.name = name;
-        item.is = std::move(a);
-        out = art::withItem(out, layer.id, std::move(item)).document;
-    }
-    return out;
+    return art::withItems(layer.document, layer.id, std::move(shapes)).document;
 }
 
 // "x=540" or "x1,y1,x2,y2".
@@ -75,20 +63,10 @@ std::optional<mirror::Axis> axisFrom(const std::string& text)
     return mirror::Axis{{v[0], v[1]}, curve::angleOf(curve::Vec2{v[2] - v[0], v[3] - v[1]})};
 }
 
-// From the reference's edges where there is one, else from the lines themselves; on the sheet.
-std::optional<mirror::FoundAxis> symmetryOf(const art::Document& d)
+std::shared_ptr<const pixel::Picture> pictureOf(const art::Reference& r)
 {
-    for (const art::LayerPtr& l : d.layers)
-        for (const art::ItemPtr& i : l->items) {
-            const art::Reference* r = i->reference();
-            if (!r || !r->picture) continue;
-            const files::PictureResult p = files::readPicture(r->picture->bytes, i->name);
-            if (!p.ok()) continue;
-            if (const auto found = mirror::findAxis(mirror::edgePoints(pixel::greyOf(p.picture)), art::placement(*r))) return found;
-        }
-    curve::Paths lines;
-    for (const art::Artwork* w : artworkOf(d)) lines.insert(lines.end(), w->paths.begin(), w->paths.end());
-    return mirror::findAxis(mirror::edgePoints(lines));
+    files::PictureResult p = files::readPicture(r.picture->bytes, "picture");
+    return p.ok() ? std::make_shared<const pixel::Picture>(std::move(p.picture)) : nullptr;
 }
 
 } // namespace
@@ -106,8 +84,17 @@ int combine(const CombineArgs& a)
                                                          : Operation::exclude;
     curve::Paths one = planar::combine(shapes, op);
     if (a.out != "-") std::cerr << shapes.size() << " shapes -> " << one.size() << " contours, " << curve::nodeCount(one) << " nodes\n";
-    std::vector<std::pair<curve::Paths, std::string>> result;
-    if (!one.empty()) result.emplace_back(std::move(one), a.operation);
+    std::vector<art::Item> result;
+    if (!one.empty()) {
+        art::Artwork shape;
+        shape.setPaths(std::move(one));
+        shape.stroke.colour.reset();
+        shape.fill.colour = art::Colour{136, 136, 136};
+        art::Item item;
+        item.name = a.operation;
+        item.is = std::move(shape);
+        result.push_back(std::move(item));
+    }
     return write(a.out, files::writeCleanSvg(withShapes(r.document, "Combined", std::move(result)), decimalsFor(r.document)));
 }
 
@@ -115,16 +102,11 @@ int areas(const AreasArgs& a)
 {
     const files::SvgResult r = readDrawing(a.in);
     if (!r.ok()) return fail(badInput, r.problem);
-    curve::Paths lines;
-    for (const art::Artwork* w : artworkOf(r.document)) lines.insert(lines.end(), w->paths.begin(), w->paths.end());
     planar::BuildOptions o;
     o.gap = a.gap;
-    const planar::MapPtr map = planar::build(lines, o);
-    const std::vector<int> found = map->areas();
-    std::vector<curve::Paths> outlines = map->outlines(found);
-    std::vector<std::pair<curve::Paths, std::string>> shapes;
-    for (std::size_t k = 0; k < outlines.size(); ++k) shapes.emplace_back(std::move(outlines[k]), "Area " + std::to_string(k + 1));
-    if (a.out != "-") std::cerr << found.size() << " areas, " << map->bridges().size() << " gaps closed, " << map->slivers().size() << " slivers absorbed\n";
+    const planar::MapPtr map = planar::build(art::drawnLines(r.document).paths, o);
+    std::vector<art::Item> shapes = art::areaShapes(*map);
+    if (a.out != "-") std::cerr << shapes.size() << " areas, " << map->bridges().size() << " gaps closed, " << map->slivers().size() << " slivers absorbed\n";
     return write(a.out, files::writeCleanSvg(withShapes(r.document, "Areas", std::move(shapes)), decimalsFor(r.document)));
 }
 
@@ -139,7 +121,7 @@ int mirror(const MirrorArgs& a)
     if (given) {
         axis = *given;
     } else {
-        const std::optional<mirror::FoundAxis> found = symmetryOf(r.document);
+        const std::optional<mirror::FoundAxis> found = art::symmetryOf(r.document, pictureOf);
         if (!found || found->confidence < mirror::leastConfidence)
             return fail(badInput, "no symmetry was found" +
                                       (found ? " (confidence " + std::to_string(std::lround(100 * found->confidence)) + " %)" : std::string()) +
@@ -148,29 +130,12 @@ int mirror(const MirrorArgs& a)
         std::cerr << "axis through " << axis.through.x << "," << axis.through.y << " at " << curve::degrees(axis.angle) << " degrees, confidence "
                   << std::lround(100 * found->confidence) << " %\n";
     }
-    mirror::WeldOptions o;
-    o.tolerance = a.weld;
-    curve::Paths all;
-    std::vector<art::Id> owner;
+    std::vector<art::Id> shown;
     for (const art::LayerPtr& l : r.document.layers)
-        for (const art::ItemPtr& i : l->items)
-            if (i->artwork() && l->shown)
-                for (const curve::Path& p : i->artwork()->paths) {
-                    all.push_back(p);
-                    owner.push_back(i->id);
-                }
-    const mirror::Welded w = mirror::weld(all, axis, o);
-    art::Document d = r.document;
-    for (const art::LayerPtr& l : r.document.layers)
-        for (const art::ItemPtr& i : l->items) {
-            if (!i->artwork() || !l->shown) continue;
-            curve::Paths own;
-            for (std::size_t k = 0; k < w.paths.size(); ++k)
-                if (owner[w.sources[k]] == i->id) own.push_back(w.paths[k]);
-            d = own.empty() ? art::withoutItems(d, {i->id}) : art::withPaths(d, i->id, std::move(own));
-        }
-    if (a.out != "-") std::cerr << w.joined << " seams welded, " << w.copied << " paths copied, " << w.dropped << " were there already\n";
-    return write(a.out, files::writeCleanSvg(d, decimalsFor(r.document)));
+        if (l->shown) shown.push_back(l->id);
+    const art::Welded w = art::withWelded(r.document, shown, axis, a.weld);
+    if (a.out != "-") std::cerr << w.seams << " seams welded, " << w.copied << " paths copied, " << w.dropped << " were there already\n";
+    return write(a.out, files::writeCleanSvg(w.document, decimalsFor(r.document)));
 }
 
 } // namespace softrope::cli

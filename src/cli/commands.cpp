@@ -2,6 +2,7 @@
 
 #include "art/edits.h"
 #include "art/traced.h"
+#include "art/tree.h"
 #include "cli/areas.h"
 #include "cli/streams.h"
 #include "files/bytes.h"
@@ -168,15 +169,17 @@ int info(const std::string& in)
     j["layers"] = nlohmann::ordered_json::array();
     for (const art::LayerPtr& l : r.document.layers) {
         std::size_t layerPaths = 0, layerNodes = 0;
-        for (const art::ItemPtr& i : l->items) {
-            if (i->reference()) ++references;
-            if (!i->artwork()) continue;
-            for (const curve::Path& p : i->artwork()->paths) {
+        art::Document only = r.document;
+        only.layers = {l};
+        art::eachItem(only, {}, [&](const art::Item& i, const art::Where&) {
+            if (i.reference()) ++references;
+            if (!i.artwork()) return;
+            for (const curve::Path& p : i.artwork()->paths) {
                 ++layerPaths;
                 layerNodes += p.nodes.size();
                 ++(p.closed ? closed : open);
             }
-        }
+        });
         j["layers"].push_back(
             {{"name", l->name}, {"shown", l->shown}, {"locked", l->locked}, {"items", l->items.size()}, {"paths", layerPaths}, {"nodes", layerNodes}});
         paths += layerPaths;

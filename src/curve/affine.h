@@ -19,10 +19,7 @@ struct Affine {
         return {m.a * n.a + m.c * n.b, m.b * n.a + m.d * n.b,       m.a * n.c + m.c * n.d,
                 m.b * n.c + m.d * n.d, m.a * n.e + m.c * n.f + m.e, m.b * n.e + m.d * n.f + m.f};
     }
-    friend constexpr bool operator==(const Affine& m, const Affine& n)
-    {
-        return m.a == n.a && m.b == n.b && m.c == n.c && m.d == n.d && m.e == n.e && m.f == n.f;
-    }
+    friend constexpr bool operator==(const Affine&, const Affine&) = default;
 };
 
 constexpr Affine translation(Vec2 v)

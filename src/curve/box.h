@@ -30,7 +30,8 @@ struct Box {
     Box grown(double by) const { return empty() ? *this : Box{min - Vec2{by, by}, max + Vec2{by, by}}; }
     bool contains(Vec2 p) const { return p.x >= min.x && p.x <= max.x && p.y >= min.y && p.y <= max.y; }
     bool meets(const Box& b) const { return min.x <= b.max.x && b.min.x <= max.x && min.y <= b.max.y && b.min.y <= max.y; }
-    friend bool operator==(const Box& a, const Box& b) { return a.min == b.min && a.max == b.max; }
+    // All empty boxes are alike.
+    friend bool operator==(const Box& a, const Box& b) { return (a.empty() && b.empty()) || (a.min == b.min && a.max == b.max); }
 };
 
 // Zero when the point is inside.

@@ -11,7 +11,7 @@ namespace softrope::curve {
 
 struct Cubic {
     Vec2 p0, p1, p2, p3;
-    friend bool operator==(const Cubic& a, const Cubic& b) { return a.p0 == b.p0 && a.p1 == b.p1 && a.p2 == b.p2 && a.p3 == b.p3; }
+    friend bool operator==(const Cubic&, const Cubic&) = default;
 };
 
 // The straight piece from a to b, with its handles on its ends.

@@ -23,7 +23,7 @@ struct Node {
     Vec2 out;
     NodeKind kind = NodeKind::corner;
 
-    friend bool operator==(const Node& a, const Node& b) { return a.at == b.at && a.in == b.in && a.out == b.out && a.kind == b.kind; }
+    friend bool operator==(const Node&, const Node&) = default;
 };
 
 inline Node cornerAt(Vec2 p)
@@ -47,7 +47,7 @@ struct Path {
         const Node& b = nodes[(i + 1) % nodes.size()];
         return {a.at, a.out, b.in, b.at};
     }
-    friend bool operator==(const Path& a, const Path& b) { return a.closed == b.closed && a.nodes == b.nodes; }
+    friend bool operator==(const Path&, const Path&) = default;
 };
 
 using Paths = std::vector<Path>;

@@ -13,6 +13,20 @@ bool insidePolygon(const std::vector<Vec2>& ring, Vec2 p)
     return in;
 }
 
+bool insidePaths(const Paths& paths, Vec2 p, Rule rule)
+{
+    int turns = 0;
+    for (const Path& path : paths) {
+        if (path.nodes.size() < 2 || !bounds(path).contains(p)) continue;
+        const std::vector<Vec2> ring = flatten(path, 0.1);
+        for (std::size_t i = 0, j = ring.size() - 1; i < ring.size(); j = i++) {
+            if ((ring[i].y > p.y) == (ring[j].y > p.y)) continue;
+            if (p.x < (ring[j].x - ring[i].x) * (p.y - ring[i].y) / (ring[j].y - ring[i].y) + ring[i].x) turns += ring[i].y > ring[j].y ? 1 : -1;
+        }
+    }
+    return rule == Rule::nonzero ? turns != 0 : turns % 2 != 0;
+}
+
 double polygonArea(const std::vector<Vec2>& ring)
 {
     double twice = 0;

@@ -13,7 +13,7 @@ namespace softrope::curve {
 struct CornerRadius {
     std::size_t node = 0;
     double radius = 0; // px; 0 leaves the corner as it is
-    friend bool operator==(const CornerRadius& a, const CornerRadius& b) { return a.node == b.node && a.radius == b.radius; }
+    friend bool operator==(const CornerRadius&, const CornerRadius&) = default;
 };
 
 struct RoundedPath {

@@ -15,13 +15,13 @@ namespace softrope::curve {
 struct SwellBead {
     double along = 0; // 0..1 of the length
     double width = 1; // share of the line's weight, 0..4
-    friend bool operator==(const SwellBead& a, const SwellBead& b) { return a.along == b.along && a.width == b.width; }
+    friend bool operator==(const SwellBead&, const SwellBead&) = default;
 };
 
 struct Swell {
     std::vector<SwellBead> beads;        // in order along the line, one at least
     double taperStart = 0, taperEnd = 0; // 0..1 of the length over which an end runs out to a point
-    friend bool operator==(const Swell& a, const Swell& b) { return a.beads == b.beads && a.taperStart == b.taperStart && a.taperEnd == b.taperEnd; }
+    friend bool operator==(const Swell&, const Swell&) = default;
 };
 
 constexpr std::size_t mostBeads = 8;

@@ -17,7 +17,7 @@ struct Vec2 {
     friend constexpr Vec2 operator/(Vec2 a, double k) { return {a.x / k, a.y / k}; }
     Vec2& operator+=(Vec2 b) { return *this = *this + b; }
     Vec2& operator-=(Vec2 b) { return *this = *this - b; }
-    friend constexpr bool operator==(Vec2 a, Vec2 b) { return a.x == b.x && a.y == b.y; }
+    friend constexpr bool operator==(const Vec2&, const Vec2&) = default;
     friend constexpr bool operator!=(Vec2 a, Vec2 b) { return !(a == b); }
 };
 

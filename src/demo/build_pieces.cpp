@@ -26,7 +26,7 @@ void put(art::Document& d, art::Id layer, const std::string& name, const Path& p
     art::Item i;
     i.name = name;
     art::Artwork a;
-    a.paths = {path};
+    a.setPaths({path});
     a.stroke = lineLook(4);
     i.is = a;
     d = art::withItem(d, layer, i).document;

@@ -1,6 +1,7 @@
 // The pieces of the demo that show tones, inks and facets: the lantern photo cut into five tones, the moth in inks that follow its
 // lines, a faceted salt crystal.
 #include "art/drops.h"
+#include "art/edits.h"
 #include "art/facets.h"
 #include "art/inks.h"
 #include "art/tones.h"
@@ -69,10 +70,9 @@ art::Document nightMarketLantern(const std::function<std::vector<std::byte>(cons
     s.smallest = 60 / (scale * scale);
     // The upper cap is lost in the dark: a patch brings its side out.
     s.patches = {{curve::rectangle({330, 190}, {630, 330}), 18, 24}};
-    const art::Added stack = art::withToneLayer(d, photograph.id, s);
-    d = stack.document;
-    const std::uint64_t key = art::toneKey(*d.layer(stack.id)->tones, r);
-    return art::withTonesMade(d, stack.id, art::itemsOf(tone::separate(seen, s), art::placement(r)), key);
+    art::Ingredients from;
+    from.picture = [&](const art::Reference&) { return std::make_shared<const pixel::Picture>(seen); };
+    return art::derived(art::withToneStack(d, photograph.id, s).document, from);
 }
 
 art::Document nightMarketInks()
@@ -117,7 +117,7 @@ art::Document nightMarketCrystal()
     art::Item i;
     i.name = "Crystal";
     art::Artwork a;
-    a.paths = {curve::polyline({{540, 90}, {760, 210}, {880, 450}, {820, 760}, {600, 980}, {420, 960}, {230, 740}, {190, 470}, {320, 200}}, true)};
+    a.setPaths({curve::polyline({{540, 90}, {760, 210}, {880, 450}, {820, 760}, {600, 980}, {420, 960}, {230, 740}, {190, 470}, {320, 200}}, true)});
     a.fill.colour = d.inks.front().colour;
     a.fill.ink = {d.inks.front().id, 0};
     a.stroke.colour.reset();

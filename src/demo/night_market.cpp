@@ -11,10 +11,10 @@ using curve::Vec2;
 namespace {
 
 // A stroke as a tablet would have recorded it along a line that was meant.
-art::Drawn handAlong(const curve::Path& line, std::uint64_t seed)
+art::Hand handAlong(const curve::Path& line, std::uint64_t seed)
 {
     Random random(seed);
-    art::Drawn d;
+    art::Hand d;
     d.slack = 1.5;
     const double f1 = random.between(0, 6.3), f2 = random.between(0, 6.3);
     double walked = 0;
@@ -88,16 +88,15 @@ art::Document nightMarketMoth(const std::function<std::vector<std::byte>(const p
     for (const std::size_t k : {0U, 1U, 2U, 3U, 4U, 5U}) {
         art::Artwork a;
         a.stroke = k >= 4 ? detail : main;
-        const auto drawn = std::make_shared<art::Drawn>(handAlong(half[k], 40 + k));
-        a.paths = {art::fitStroke(*drawn, false).path};
-        a.drawn = drawn;
+        const art::Hand drawn = handAlong(half[k], 40 + k);
+        a.setDerived({art::fitStroke(drawn, false).path}, art::shared(drawn));
         if (k == 4) a.stroke.swell = curve::Swell{{{0, 0.4}, {0.55, 1.5}, {1, 0.8}}, 0, 0.3};
         addLine(d, k == 2 || k == 3 ? lines : wings.id, names[k], a);
     }
     for (const std::size_t k : {7U, 8U}) {
         art::Artwork a;
         a.stroke = detail;
-        a.paths = {half[k]};
+        a.setPaths({half[k]});
         addLine(d, marks.id, k == 7 ? "Eye spot, outer" : "Eye spot, inner", a);
     }
     d = art::withGuide(d, {540, 540}, curve::pi / 2).document;

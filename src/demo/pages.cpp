@@ -144,8 +144,9 @@ art::Document pencilled(const Page& page)
                 art::Item item;
                 art::Artwork a;
                 const std::size_t end = std::min(points.size(), i + 10);
-                a.paths = {curve::polyline({points.begin() + static_cast<long>(i), points.begin() + static_cast<long>(end)}, false)};
-                if (line.closed && end == points.size()) a.paths.front().nodes.push_back(curve::cornerAt(points.front()));
+                curve::Path part = curve::polyline({points.begin() + static_cast<long>(i), points.begin() + static_cast<long>(end)}, false);
+                if (line.closed && end == points.size()) part.nodes.push_back(curve::cornerAt(points.front()));
+                a.setPaths({std::move(part)});
                 a.stroke.colour = art::Colour{52, 50, 48};
                 a.stroke.width = random.between(1.5, 2.5);
                 item.opacity = random.between(0.5, 0.85);

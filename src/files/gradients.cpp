@@ -1,10 +1,10 @@
 #include "files/gradients.h"
 
 #include "files/path_data.h"
+#include "files/xml.h"
 
 #include <algorithm>
 #include <cmath>
-#include <cstring>
 #include <set>
 
 namespace softrope::files {
@@ -15,22 +15,10 @@ using curve::Vec2;
 
 namespace {
 
-std::string localName(pugi::xml_node n)
-{
-    const std::string name = n.name();
-    const auto colon = name.find(':');
-    return colon == std::string::npos ? name : name.substr(colon + 1);
-}
-
 bool isGradient(pugi::xml_node n)
 {
     const std::string name = localName(n);
     return name == "linearGradient" || name == "radialGradient";
-}
-
-const char* hrefOf(pugi::xml_node n)
-{
-    return n.attribute("xlink:href") ? n.attribute("xlink:href").value() : n.attribute("href").value();
 }
 
 // A declaration of the style attribute, or the attribute itself.
@@ -74,7 +62,7 @@ void Gradients::gather(pugi::xml_node root)
     }
 }
 
-std::shared_ptr<const Gradient> Gradients::make(const std::string& name, const curve::Box& bounds, const Affine& toSheet, const Style& style) const
+art::Shared<Gradient> Gradients::make(const std::string& name, const curve::Box& bounds, const Affine& toSheet, const Style& style) const
 {
     const auto found = byName_.find(name);
     if (found == byName_.end()) return nullptr;
@@ -130,14 +118,7 @@ std::shared_ptr<const Gradient> Gradients::make(const std::string& name, const c
     }
     for (const double v : {g->place.a, g->place.b, g->place.c, g->place.d, g->place.e, g->place.f})
         if (!std::isfinite(v)) return nullptr;
-    return g;
-}
-
-art::InkUse inkUse(const char* text)
-{
-    const auto v = numbers(text);
-    if (v.size() != 2 || v[0] < 1 || v[0] > 1e15) return {};
-    return {static_cast<art::Id>(v[0]), static_cast<int>(std::clamp(v[1], -3.0, 3.0))};
+    return art::Shared<Gradient>(g);
 }
 
 } // namespace softrope::files

@@ -18,13 +18,10 @@ public:
     void gather(pugi::xml_node root);
     // The gradient of that name on a shape with these bounds (sheet px), `toSheet` mapping the shape's user space to the sheet. A
     // focal point is left out. Nothing when there is none of that name, or it has no stops.
-    std::shared_ptr<const art::Gradient> make(const std::string& name, const curve::Box& bounds, const curve::Affine& toSheet, const Style& style) const;
+    art::Shared<art::Gradient> make(const std::string& name, const curve::Box& bounds, const curve::Affine& toSheet, const Style& style) const;
 
 private:
     std::map<std::string, pugi::xml_node> byName_;
 };
-
-// "12 -1": an ink and a step of its tint scale.
-art::InkUse inkUse(const char* text);
 
 } // namespace softrope::files

@@ -12,7 +12,7 @@ namespace softrope::files {
 struct NamedColour {
     std::string name;
     art::Colour colour;
-    friend bool operator==(const NamedColour& a, const NamedColour& b) { return a.name == b.name && a.colour == b.colour; }
+    friend bool operator==(const NamedColour&, const NamedColour&) = default;
 };
 struct PaletteResult {
     std::vector<NamedColour> colours;

@@ -1,10 +1,11 @@
 #include "files/recipes.h"
 
+#include "art/tree.h"
 #include "files/path_data.h"
+#include "files/xml.h"
 
 #include <algorithm>
 #include <cmath>
-#include <cstring>
 
 namespace softrope::files::recipes {
 
@@ -12,69 +13,19 @@ using curve::Vec2;
 
 namespace {
 
-std::string num(double v)
-{
-    return number(v, exact);
-}
-
-void set(pugi::xml_node n, const char* name, const std::string& v)
-{
-    n.append_attribute(name) = v.c_str();
-}
-
-std::string list(const std::vector<Vec2>& points)
-{
-    std::string text;
-    for (const Vec2 p : points) text += num(p.x) + ' ' + num(p.y) + ' ';
-    return text;
-}
-
-std::vector<Vec2> points(const char* text)
-{
-    const auto v = numbers(text);
-    std::vector<Vec2> out;
-    for (std::size_t k = 0; k + 1 < v.size(); k += 2) out.push_back({v[k], v[k + 1]});
-    return out;
-}
-
-double one(pugi::xml_node n, const char* name, double otherwise)
-{
-    const auto v = numbers(n.attribute(name).value());
-    return v.empty() ? otherwise : v[0];
-}
-
-// Kinds of the nodes go along, as path data does not tell them.
-void setPaths(pugi::xml_node n, const char* name, const curve::Paths& paths)
-{
-    set(n, name, pathData(paths, exact));
-    std::string kinds;
-    for (const curve::Path& p : paths)
-        for (const curve::Node& node : p.nodes) kinds += node.kind == curve::NodeKind::smooth ? 's' : 'c';
-    set(n, "kinds", kinds);
-}
-curve::Paths pathsOf(pugi::xml_node n, const char* name)
-{
-    curve::Paths paths = parsePathData(n.attribute(name).value()).paths;
-    const char* k = n.attribute("kinds").value();
-    for (curve::Path& p : paths)
-        for (curve::Node& node : p.nodes)
-            if (*k) node.kind = *k++ == 's' ? curve::NodeKind::smooth : curve::NodeKind::corner;
-    return paths;
-}
 curve::Path pathOf(pugi::xml_node n, const char* name)
 {
     curve::Paths paths = pathsOf(n, name);
     return paths.empty() ? curve::Path{} : std::move(paths.front());
 }
 
-} // namespace
+// -- of groups --------------------------------------------------------------------------------------------------------------------
 
-void write(pugi::xml_node group, const art::ToneLayer& t)
+void writeTones(pugi::xml_node group, const art::ToneStack& t)
 {
     pugi::xml_node n = group.append_child("rope:tones");
     set(n, "reference", std::to_string(t.reference));
     if (t.set) set(n, "set", "true");
-    set(n, "made", std::to_string(t.made));
     std::string text;
     for (const double c : t.stack.cuts) text += num(c) + ' ';
     set(n, "cuts", text);
@@ -103,14 +54,11 @@ void write(pugi::xml_node group, const art::ToneLayer& t)
     }
 }
 
-std::shared_ptr<const art::ToneLayer> readTones(pugi::xml_node group)
+art::GroupRecipe readTones(pugi::xml_node n)
 {
-    const pugi::xml_node n = group.child("rope:tones");
-    if (!n) return nullptr;
-    auto t = std::make_shared<art::ToneLayer>();
+    auto t = std::make_shared<art::ToneStack>();
     t->reference = n.attribute("reference").as_ullong(0);
-    t->set = std::strcmp(n.attribute("set").value(), "true") == 0;
-    t->made = n.attribute("made").as_ullong(0);
+    t->set = flagged(n, "set");
     t->stack.cuts = numbers(n.attribute("cuts").value());
     for (double& c : t->stack.cuts) c = std::clamp(c, 0.0, 255.0);
     std::sort(t->stack.cuts.begin(), t->stack.cuts.end());
@@ -137,19 +85,40 @@ std::shared_ptr<const art::ToneLayer> readTones(pugi::xml_node group)
             {points(c.attribute("way").value()), std::clamp(one(c, "radius", 0), 0.0, 1e4), std::clamp(c.attribute("tone").as_int(), 0, 15)});
     for (const pugi::xml_node c : n.children("rope:sweep"))
         t->stack.sweeps.push_back({points(c.attribute("way").value()), std::clamp(one(c, "radius", 0), 0.0, 1e4)});
-    return t;
+    return art::Shared<art::ToneStack>(t);
 }
 
-void write(pugi::xml_node group, const art::FacetLayer& f)
+void writePainted(pugi::xml_node n, const std::vector<art::PaintedPiece>& painted, const PartWriter& part)
+{
+    for (const art::PaintedPiece& p : painted) {
+        pugi::xml_node c = n.append_child("rope:painted");
+        set(c, "at", num(p.at.x) + ' ' + num(p.at.y));
+        art::Artwork a;
+        a.stroke.colour.reset();
+        a.fill = p.fill;
+        part(c, a);
+    }
+}
+
+std::vector<art::PaintedPiece> readPainted(pugi::xml_node n, const PartReader& part)
+{
+    std::vector<art::PaintedPiece> out;
+    for (const pugi::xml_node c : n.children("rope:painted")) {
+        const auto at = points(c.attribute("at").value());
+        if (at.size() == 1 && c.child("path")) out.push_back({at[0], part(c.child("path")).fill});
+    }
+    return out;
+}
+
+void writeFacets(pugi::xml_node group, const art::Facets& f, const PartWriter& part)
 {
     pugi::xml_node n = group.append_child("rope:facets");
     set(n, "ink", std::to_string(f.ink));
     std::string text;
     for (const art::Colour c : f.shades) text += art::text(c) + ' ';
     set(n, "shades", text);
-    set(n, "gap", num(f.gap));
     set(n, "seed", std::to_string(f.plan.seed));
-    if (!f.plan.outline.empty()) setPaths(n, "outline", f.plan.outline);
+    setPaths(n, "outline", f.plan.outline);
     std::vector<Vec2> chords;
     for (const tone::Chord& c : f.plan.chords) {
         chords.push_back(c.from);
@@ -163,56 +132,210 @@ void write(pugi::xml_node group, const art::FacetLayer& f)
         set(c, "turn", num(h.turn));
         if (h.locked) set(c, "locked", "true");
     }
-    if (f.mesh.faces.empty()) return;
-    set(n, "points", list(f.mesh.points));
-    for (std::size_t k = 0; k < f.mesh.faces.size(); ++k) {
-        pugi::xml_node c = n.append_child("rope:face");
-        std::string corners;
-        for (const int p : f.mesh.faces[k]) corners += std::to_string(p) + ' ';
-        set(c, "corners", corners);
-        const pixel::Rgba q = f.mesh.colours[k];
-        set(c, "colour", art::text({q.r, q.g, q.b}));
-    }
+    writePainted(n, f.painted, part);
 }
 
-std::shared_ptr<const art::FacetLayer> readFacets(pugi::xml_node group)
+void writeMesh(pugi::xml_node group, const art::MeshPieces& m, const PartWriter& part)
 {
-    const pugi::xml_node n = group.child("rope:facets");
-    if (!n) return nullptr;
-    auto f = std::make_shared<art::FacetLayer>();
-    f->ink = n.attribute("ink").as_ullong(0);
-    f->gap = std::clamp(one(n, "gap", 0), 0.0, 1e4);
-    const std::string shades = n.attribute("shades").value();
-    for (std::size_t at = 0; at < shades.size();) {
-        const auto end = std::min(shades.find(' ', at), shades.size());
-        if (const auto c = art::colourFrom(shades.substr(at, end - at))) f->shades.push_back(*c);
-        at = end + 1;
+    pugi::xml_node n = group.append_child("rope:mesh");
+    set(n, "gap", num(m.gap));
+    set(n, "points", list(m.mesh.points));
+    for (std::size_t k = 0; k < m.mesh.faces.size(); ++k) {
+        pugi::xml_node c = n.append_child("rope:face");
+        std::string corners;
+        for (const int p : m.mesh.faces[k]) corners += std::to_string(p) + ' ';
+        set(c, "corners", corners);
+        const pixel::Rgba q = m.mesh.colours[k];
+        set(c, "colour", art::text({q.r, q.g, q.b}));
     }
-    f->plan.seed = n.attribute("seed").as_uint(1);
-    if (n.attribute("outline")) f->plan.outline = pathsOf(n, "outline");
-    const std::vector<Vec2> chords = points(n.attribute("chords").value());
-    for (std::size_t k = 0; k + 1 < chords.size(); k += 2) f->plan.chords.push_back({chords[k], chords[k + 1]});
-    for (const pugi::xml_node c : n.children("rope:held")) {
-        const auto at = points(c.attribute("at").value());
-        if (at.size() == 1)
-            f->plan.held.push_back({at[0], std::clamp(c.attribute("shade").as_int(), 0, tone::shades - 1), one(c, "turn", 0),
-                                    std::strcmp(c.attribute("locked").value(), "true") == 0});
-    }
-    f->mesh.points = points(n.attribute("points").value());
+    writePainted(n, m.painted, part);
+}
+
+art::GroupRecipe readMesh(pugi::xml_node n, const PartReader& part)
+{
+    art::MeshPieces m;
+    m.gap = std::clamp(one(n, "gap", 0), 0.0, 1e4);
+    m.mesh.points = points(n.attribute("points").value());
     for (const pugi::xml_node c : n.children("rope:face")) {
         std::vector<int> face;
         bool good = true;
         for (const double v : numbers(c.attribute("corners").value())) {
-            good = good && v >= 0 && v < static_cast<double>(f->mesh.points.size());
+            good = good && v >= 0 && v < static_cast<double>(m.mesh.points.size());
             face.push_back(good ? static_cast<int>(v) : 0);
         }
         const art::Colour colour = art::colourFrom(c.attribute("colour").value()).value_or(art::Colour{128, 128, 128});
-        if (!good || face.size() < 3) return nullptr; // a mesh with holes in its numbering is none; its pieces stay as shapes
-        f->mesh.faces.push_back(std::move(face));
-        f->mesh.colours.push_back({colour.r, colour.g, colour.b, 255});
+        if (!good || face.size() < 3) return {}; // a mesh with holes in its numbering is none; its pieces stay as shapes
+        m.mesh.faces.push_back(std::move(face));
+        m.mesh.colours.push_back({colour.r, colour.g, colour.b, 255});
     }
-    if (f->mesh.faces.empty() && (f->plan.outline.empty() || f->shades.size() != 2 * tone::shades)) return nullptr;
-    return f;
+    if (m.mesh.faces.empty()) return {};
+    m.painted = readPainted(n, part);
+    return art::shared(std::move(m));
+}
+
+art::GroupRecipe readFacets(pugi::xml_node n, const PartReader& part)
+{
+    // Before groups there was one element for both.
+    if (n.child("rope:face")) return readMesh(n, part);
+    art::Facets f;
+    f.ink = n.attribute("ink").as_ullong(0);
+    const std::string shades = n.attribute("shades").value();
+    for (std::size_t at = 0; at < shades.size();) {
+        const auto end = std::min(shades.find(' ', at), shades.size());
+        if (const auto c = art::colourFrom(shades.substr(at, end - at))) f.shades.push_back(*c);
+        at = end + 1;
+    }
+    f.plan.seed = n.attribute("seed").as_uint(1);
+    if (n.attribute("outline")) f.plan.outline = pathsOf(n, "outline");
+    const std::vector<Vec2> chords = points(n.attribute("chords").value());
+    for (std::size_t k = 0; k + 1 < chords.size(); k += 2) f.plan.chords.push_back({chords[k], chords[k + 1]});
+    for (const pugi::xml_node c : n.children("rope:held")) {
+        const auto at = points(c.attribute("at").value());
+        if (at.size() == 1)
+            f.plan.held.push_back({at[0], std::clamp(c.attribute("shade").as_int(), 0, tone::shades - 1), one(c, "turn", 0), flagged(c, "locked")});
+    }
+    if (f.plan.outline.empty() || f.shades.size() != 2 * tone::shades) return {};
+    f.painted = readPainted(n, part);
+    return art::shared(std::move(f));
+}
+
+// -- of artwork -----------------------------------------------------------------------------------------------------------------
+
+void writeHand(pugi::xml_node n, const art::Hand& h)
+{
+    set(n, "rope:slack", num(h.slack));
+    set(n, "rope:steadying", num(h.steadying));
+    set(n, "rope:grain", num(h.grain));
+    std::string text;
+    for (const art::HandSample& s : h.samples) {
+        for (const double v : {s.at.x, s.at.y}) text += num(v) + ' ';
+        for (const float v : {s.pressure, s.tiltX, s.tiltY, s.time}) text += num(static_cast<double>(v)) + ' ';
+    }
+    set(n, "rope:samples", text);
+}
+
+art::Recipe readHand(pugi::xml_node n)
+{
+    const auto v = numbers(n.attribute("rope:samples").value());
+    if (v.size() < 12 || v.size() % 6 != 0) return {};
+    art::Hand h;
+    h.slack = one(n, "rope:slack", 1);
+    h.steadying = one(n, "rope:steadying", 0.3);
+    h.grain = one(n, "rope:grain", 1);
+    for (std::size_t i = 0; i < v.size(); i += 6)
+        h.samples.push_back(
+            {{v[i], v[i + 1]}, static_cast<float>(v[i + 2]), static_cast<float>(v[i + 3]), static_cast<float>(v[i + 4]), static_cast<float>(v[i + 5])});
+    return art::shared(std::move(h));
+}
+
+void writeRounding(pugi::xml_node n, const art::Rounding& r)
+{
+    set(n, "rope:sharp", pathData(r.before, exact));
+    set(n, "rope:sharp-kinds", kindsOf(r.before));
+    std::string text;
+    for (std::size_t p = 0; p < r.radii.size(); ++p)
+        for (const curve::CornerRadius& c : r.radii[p]) text += std::to_string(p) + ' ' + std::to_string(c.node) + ' ' + num(c.radius) + ' ';
+    set(n, "rope:radii", text);
+}
+
+art::Recipe readRounding(pugi::xml_node n, const curve::Paths& paths)
+{
+    art::Rounding r;
+    r.before = parsePathData(n.attribute("rope:sharp").value()).paths;
+    setKinds(r.before, n.attribute("rope:sharp-kinds").value());
+    if (r.before.size() != paths.size()) return {};
+    r.radii.resize(r.before.size());
+    const auto v = numbers(n.attribute("rope:radii").value());
+    for (std::size_t i = 0; i + 2 < v.size(); i += 3)
+        if (v[i] >= 0 && v[i] < static_cast<double>(r.radii.size()) && v[i + 1] >= 0 && v[i + 1] < 1e9)
+            r.radii[static_cast<std::size_t>(v[i])].push_back({static_cast<std::size_t>(v[i + 1]), v[i + 2]});
+    for (std::size_t p = 0; p < r.before.size(); ++p) {
+        const curve::Path given = curve::withRoundCorners(r.before[p], r.radii[p]).path;
+        if (given.nodes.size() != paths[p].nodes.size()) return {};
+        for (std::size_t k = 0; k < given.nodes.size(); ++k)
+            if (distance(given.nodes[k].at, paths[p].nodes[k].at) > 1e-3) return {};
+    }
+    return art::shared(std::move(r));
+}
+
+constexpr const char* operations[] = {"union", "difference", "intersection", "exclude"};
+
+// The parts of a live shape, kept inside it where no viewer looks.
+void writeCombined(pugi::xml_node n, const art::Combined& c, const PartWriter& part)
+{
+    pugi::xml_node parts = n.append_child("rope:parts");
+    set(parts, "operation", operations[static_cast<std::size_t>(c.operation)]);
+    for (const art::Artwork& a : c.parts) part(parts, a);
+}
+
+art::Recipe readCombined(pugi::xml_node parts, const PartReader& part)
+{
+    art::Combined c;
+    const std::string name = parts.attribute("operation").value();
+    for (int k = 0; k < 4; ++k)
+        if (name == operations[k]) c.operation = static_cast<planar::Operation>(k);
+    for (const pugi::xml_node n : parts.children("path"))
+        if (!flagged(n, "rope:derived")) c.parts.push_back(part(n));
+    if (c.parts.size() < 2) return {};
+    return art::shared(std::move(c));
+}
+
+void writeDrop(pugi::xml_node n, const art::Drop& d)
+{
+    set(n, "rope:drop", num(d.seed.x) + ' ' + num(d.seed.y));
+    std::string text;
+    for (const art::LineSide& s : d.lines) text += (s.left ? "" : "-") + std::to_string(s.line) + ' ';
+    set(n, "rope:drop-lines", text);
+    if (!d.leaks.empty()) set(n, "rope:drop-leaks", list(d.leaks));
+}
+
+art::Recipe readDrop(pugi::xml_node n)
+{
+    const auto seed = points(n.attribute("rope:drop").value());
+    if (seed.size() != 1) return {};
+    art::Drop d;
+    d.seed = seed[0];
+    for (const double v : numbers(n.attribute("rope:drop-lines").value())) d.lines.push_back({static_cast<art::Id>(std::min(std::abs(v), 1e15)), v > 0});
+    d.leaks = points(n.attribute("rope:drop-leaks").value());
+    return art::shared(std::move(d));
+}
+
+} // namespace
+
+// -- by kind --------------------------------------------------------------------------------------------------------------------
+
+void write(pugi::xml_node artwork, const art::Recipe& recipe, const PartWriter& part)
+{
+    std::visit(art::Each{[](std::monostate) {}, [&](const art::Shared<art::Hand>& h) { writeHand(artwork, *h); },
+                         [&](const art::Shared<art::Rounding>& r) { writeRounding(artwork, *r); },
+                         [&](const art::Shared<art::Combined>& c) { writeCombined(artwork, *c, part); },
+                         [&](const art::Shared<art::Drop>& d) { writeDrop(artwork, *d); }},
+               recipe);
+}
+
+void write(pugi::xml_node group, const art::GroupRecipe& recipe, const PartWriter& part)
+{
+    std::visit(art::Each{[](std::monostate) {}, [&](const art::Shared<art::ToneStack>& t) { writeTones(group, *t); },
+                         [&](const art::Shared<art::Facets>& f) { writeFacets(group, *f, part); },
+                         [&](const art::Shared<art::MeshPieces>& m) { writeMesh(group, *m, part); }},
+               recipe);
+}
+
+art::Recipe read(pugi::xml_node artwork, const curve::Paths& paths, const PartReader& part)
+{
+    if (artwork.attribute("rope:samples")) return readHand(artwork);
+    if (artwork.attribute("rope:sharp")) return readRounding(artwork, paths);
+    if (const pugi::xml_node parts = artwork.child("rope:parts")) return readCombined(parts, part);
+    if (artwork.attribute("rope:drop")) return readDrop(artwork);
+    return {};
+}
+
+art::GroupRecipe readGroup(pugi::xml_node group, const PartReader& part)
+{
+    if (const pugi::xml_node n = group.child("rope:tones")) return readTones(n);
+    if (const pugi::xml_node n = group.child("rope:facets")) return readFacets(n, part);
+    if (const pugi::xml_node n = group.child("rope:mesh")) return readMesh(n, part);
+    return {};
 }
 
 } // namespace softrope::files::recipes

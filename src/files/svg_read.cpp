@@ -1,10 +1,14 @@
+#include "art/edits.h"
 #include "art/inks.h"
+#include "art/tree.h"
+#include "curve/polygon.h"
 #include "files/bytes.h"
 #include "files/gradients.h"
 #include "files/path_data.h"
 #include "files/recipes.h"
 #include "files/svg.h"
 #include "files/svg_style.h"
+#include "files/xml.h"
 
 #include <pugixml.hpp>
 
@@ -18,6 +22,7 @@ namespace softrope::files {
 using art::Artwork;
 using art::Id;
 using art::Item;
+using art::ItemPtr;
 using curve::Affine;
 using curve::Path;
 using curve::Paths;
@@ -25,12 +30,10 @@ using curve::Vec2;
 
 namespace {
 
-constexpr int deepest = 200; // groups inside groups; more is refused rather than followed
+constexpr int deepest = 200;     // groups inside groups; more is refused rather than followed
+constexpr int deepestItems = 16; // groups that stay groups; deeper ones are flattened
 
-bool flagged(pugi::xml_node n, const char* name)
-{
-    return std::strcmp(n.attribute(name).value(), "true") == 0;
-}
+using List = std::vector<ItemPtr>;
 
 class Reader {
 public:
@@ -47,9 +50,10 @@ public:
         }
         style.apply(svg);
         gradients_.gather(svg);
+        nameAll(svg);
         for (const pugi::xml_node n : svg.children()) {
             const std::string name = localName(n);
-            if (name == "g" && (!out_.working || n.attribute("rope:layer")))
+            if (name == "g" && (out_.working ? n.attribute("rope:layer") : canBeLayer(n)))
                 layer(n, style);
             else if (name == "guide" && out_.working)
                 guide(n);
@@ -63,14 +67,9 @@ public:
                 loose(n, style);
         }
         if (d_.layers.empty()) {
-            const Id next = d_.nextId;
-            const art::Document fresh = art::newDocument(d_.sheet);
-            auto l = std::make_shared<art::Layer>(*fresh.layers.front());
-            l->id = next;
-            d_.layers.push_back(l);
-            d_.nextId = next + 1;
+            d_.layers.emplace_back(newLayer(art::newDocument().layers.front()->name));
         }
-        if (out_.working) d_.nextId = std::max<Id>(d_.nextId, svg.attribute("rope:next-id").as_ullong(1));
+        if (out_.working) d_.nextId = std::max<Id>(d_.nextId, std::min<Id>(svg.attribute("rope:next-id").as_ullong(1), mostId));
         for (const auto& [what, n] : missed_) out_.leftOut.push_back(std::to_string(n) + ' ' + what + (n > 1 && what.back() != ')' ? "s" : ""));
     }
 
@@ -81,23 +80,32 @@ private:
     std::map<std::string, int> missed_;
     Gradients gradients_;
 
-    static std::string localName(pugi::xml_node n)
+    // Elements that others refer to. By hand, not by recursion: hostile files nest deeply.
+    std::map<std::string, pugi::xml_node> named_;
+    void nameAll(pugi::xml_node root)
     {
-        std::string name = n.name();
-        const auto colon = name.find(':');
-        if (colon == std::string::npos) return name;
-        const std::string prefix = name.substr(0, colon);
-        // Other programs' own elements say nothing that we could draw.
-        return prefix == "svg" ? name.substr(colon + 1) : prefix == "rope" ? name.substr(colon + 1) : "";
+        std::vector<pugi::xml_node> open{root};
+        while (!open.empty()) {
+            const pugi::xml_node n = open.back();
+            open.pop_back();
+            const std::string name = localName(n);
+            if ((name == "clipPath" || name == "filter") && *n.attribute("id").value()) named_.emplace(n.attribute("id").value(), n);
+            for (const pugi::xml_node c : n.children())
+                if (c.type() == pugi::node_element) open.push_back(c);
+        }
     }
+
     void miss(const std::string& what) { ++missed_[what]; }
+
+    // A sheet of no size, or of none that is a number, is none.
+    static double side(double v) { return std::isfinite(v) && v > 0 ? std::clamp(v, 1.0, 100000.0) : 1080; }
 
     void sheetOfOurs(pugi::xml_node svg)
     {
         const auto size = numbers(svg.attribute("rope:sheet").value());
         if (size.size() == 2) {
-            d_.sheet.width = size[0];
-            d_.sheet.height = size[1];
+            d_.sheet.width = side(size[0]);
+            d_.sheet.height = side(size[1]);
         }
         const std::string width = svg.attribute("width").value();
         if (width.size() > 2) {
@@ -112,10 +120,8 @@ private:
         const auto box = numbers(svg.attribute("viewBox").value());
         const bool hasBox = box.size() == 4 && box[2] > 0 && box[3] > 0;
         const auto w = lengthPx(svg.attribute("width").value()), h = lengthPx(svg.attribute("height").value());
-        d_.sheet.width = w && *w > 0 ? *w : hasBox ? box[2] : 1080;
-        d_.sheet.height = h && *h > 0 ? *h : hasBox ? box[3] : 1080;
-        d_.sheet.width = std::clamp(d_.sheet.width, 1.0, 100000.0);
-        d_.sheet.height = std::clamp(d_.sheet.height, 1.0, 100000.0);
+        d_.sheet.width = side(w && *w > 0 ? *w : hasBox ? box[2] : 1080);
+        d_.sheet.height = side(h && *h > 0 ? *h : hasBox ? box[3] : 1080);
         const std::string width = svg.attribute("width").value();
         if (width.find("mm") != std::string::npos) d_.sheet.unit = art::Unit::mm;
         if (width.find("in") != std::string::npos) d_.sheet.unit = art::Unit::in;
@@ -142,31 +148,35 @@ private:
     {
         const auto p = numbers(n.attribute("through").value());
         if (p.size() != 2) return;
-        const Id id = n.attribute("id").as_ullong(d_.nextId);
-        d_.guides.push_back({id, {p[0], p[1]}, numbers(n.attribute("angle").value()).empty() ? 0 : numbers(n.attribute("angle").value())[0]});
-        d_.nextId = std::max(d_.nextId, id + 1);
+        d_.guides.push_back({free(n.attribute("id").as_ullong(0)), {p[0], p[1]}, one(n, "angle", 0)});
     }
 
     void ink(pugi::xml_node n)
     {
-        const Id id = n.attribute("id").as_ullong(d_.nextId);
+        const Id id = n.attribute("id").as_ullong(0);
         const std::string meaning = n.attribute("meaning").value();
         const auto c = art::colourFrom(n.attribute("colour").value());
         if (!c || d_.ink(id)) return;
-        d_.inks.push_back({id, n.attribute("name").value(), *c,
+        d_.inks.push_back({free(id), n.attribute("name").value(), *c,
                            meaning == "dark"    ? art::Meaning::willBeDark
                            : meaning == "light" ? art::Meaning::willBeLight
                                                 : art::Meaning::paint});
-        d_.nextId = std::max(d_.nextId, id + 1);
     }
 
     std::shared_ptr<art::Layer> newLayer(const std::string& name, Id id = 0)
     {
         auto l = std::make_shared<art::Layer>();
-        l->id = id != 0 && !d_.layer(id) ? id : d_.nextId;
-        d_.nextId = std::max(d_.nextId, l->id + 1);
+        l->id = free(id);
         l->name = name;
         return l;
+    }
+
+    // A layer has opacity and nothing else: a group with more is a thing on a layer.
+    static bool canBeLayer(pugi::xml_node n)
+    {
+        Style own;
+        own.apply(n);
+        return own.filter.empty() && own.clip.empty() && own.blend == art::Blend::normal;
     }
 
     void layer(pugi::xml_node n, Style style)
@@ -183,89 +193,272 @@ private:
         l->opacity = style.opacity;
         style.opacity = 1;
         if (const auto v = numbers(n.attribute("rope:mirror").value()); v.size() == 3) l->mirror = mirror::Axis{{v[0], v[1]}, v[2]};
-        l->tones = recipes::readTones(n);
-        l->facets = recipes::readFacets(n);
         const Affine m = toSheet_ * transformOf(n.attribute("transform").value());
-        children(n, style, m, *l, 1);
+        open_ = nullptr;
+        art::GroupRecipe live = out_.working ? recipes::readGroup(n, reader()) : art::GroupRecipe{};
+        List items;
+        children(n, style, m, items, 1);
+        if (std::holds_alternative<std::monostate>(live))
+            l->items = std::move(items);
+        else
+            ofOldLayer(n, *l, std::move(items), std::move(live));
         d_.layers.push_back(l);
+    }
+
+    // Before groups, a live part was a whole layer: it becomes one thing on a plain one.
+    void ofOldLayer(pugi::xml_node n, art::Layer& l, List items, art::GroupRecipe live)
+    {
+        Item one;
+        one.id = nextFree();
+        one.name = l.name;
+        art::Key made = 0;
+        if (auto* t = std::get_if<art::Shared<art::ToneStack>>(&live)) {
+            one.name = "Tones";
+            made = n.child("rope:tones").attribute("made").as_ullong(0);
+            one.locked = l.locked && !(*t)->set;
+            if (!(*t)->set) l.locked = false;
+        }
+        if (auto* m = std::get_if<art::Shared<art::MeshPieces>>(&live)) {
+            // Pieces painted by hand were told by their colour.
+            art::MeshPieces pieces = **m;
+            for (std::size_t f = 0; f < pieces.mesh.faces.size() && f < items.size(); ++f) {
+                const Artwork* a = items[f]->artwork();
+                const pixel::Rgba own = pieces.mesh.colours[f];
+                if (!a || a->paths.empty() || (!a->fill.ink.ink && !a->fill.gradient && a->fill.colour == art::Colour{own.r, own.g, own.b})) continue;
+                art::Fill fill = a->fill;
+                fill.overlap = 0;
+                pieces.painted.push_back({curve::innerPoint(a->paths), std::move(fill)});
+            }
+            live = art::shared(std::move(pieces));
+        }
+        art::Group g;
+        g.setDerived(std::move(items), std::move(live), made);
+        one.is = std::move(g);
+        l.items.push_back(art::shared(std::move(one)));
     }
 
     // Things beside the groups are gathered on a layer of their own, in their place in the order.
     void loose(pugi::xml_node n, const Style& style)
     {
         if (n.type() != pugi::node_element) return;
-        std::shared_ptr<art::Layer> l;
-        const bool goOn = !d_.layers.empty() && loose_ == d_.layers.back()->id;
-        if (goOn)
-            l = std::make_shared<art::Layer>(*d_.layers.back());
-        else
-            l = newLayer("Artwork");
-        const std::size_t before = l->items.size();
-        element(n, style, toSheet_, *l, 0);
-        if (l->items.size() == before) return;
-        loose_ = l->id;
-        if (goOn)
-            d_.layers.back() = l;
-        else
-            d_.layers.push_back(l);
+        List found;
+        element(n, style, toSheet_, found, 0);
+        if (found.empty()) return;
+        if (!open_) {
+            open_ = newLayer("Artwork");
+            d_.layers.emplace_back(open_);
+        }
+        open_->items.insert(open_->items.end(), found.begin(), found.end());
     }
-    Id loose_ = 0;
+    std::shared_ptr<art::Layer> open_; // the last layer, while loose things go on it
 
-    void children(pugi::xml_node n, const Style& style, const Affine& m, art::Layer& l, int depth)
+    void children(pugi::xml_node n, const Style& style, const Affine& m, List& to, int depth)
     {
         if (depth > deepest) {
             miss("group too deeply nested");
             return;
         }
         for (const pugi::xml_node c : n.children())
-            if (c.type() == pugi::node_element) element(c, style, m, l, depth);
+            if (c.type() == pugi::node_element) element(c, style, m, to, depth);
     }
 
-    void element(pugi::xml_node n, Style style, const Affine& parent, art::Layer& l, int depth)
+    recipes::PartReader reader()
+    {
+        return [this](pugi::xml_node n) {
+            Style style;
+            style.apply(n);
+            Paths p = parsePathData(n.attribute("d").value()).paths;
+            setKinds(p, n.attribute("rope:kinds").value());
+            return artworkOf(n, std::move(p), style, {});
+        };
+    }
+
+    // What the element says of the item itself. Its effects are taken out of the style: they are not inherited.
+    Item traitsOf(pugi::xml_node n, Style& style, const Affine& m)
+    {
+        Item i;
+        i.name = n.attribute("rope:name") ? n.attribute("rope:name").value() : n.attribute("id").value();
+        i.locked = flagged(n, "rope:locked");
+        i.opacity = style.opacity;
+        if (const auto o = numbers(n.attribute("rope:opacity").value()); o.size() == 1) i.opacity = std::clamp(o[0], 0.0, 1.0);
+        i.blend = style.blend;
+        i.shown = out_.working ? std::strcmp(n.attribute("rope:shown").value(), "false") != 0 : !style.hidden;
+        if (!style.filter.empty()) {
+            const double own = one(n, "rope:blur", -1);
+            const double sigma = own >= 0 ? own : blurOf(style.filter) * curve::meanScale(m);
+            if (std::isfinite(sigma) && sigma >= 0)
+                i.blur = std::min(sigma, art::mostBlur);
+            else
+                miss("filter (drawn without)");
+        }
+        style.opacity = 1;
+        style.blend = art::Blend::normal;
+        style.filter.clear();
+        style.hidden = false;
+        return i;
+    }
+
+    // The deviation of a filter that is one Gaussian blur; less than nothing for others.
+    double blurOf(const std::string& name) const
+    {
+        const auto at = named_.find(name);
+        if (at == named_.end() || localName(at->second) != "filter") return -1;
+        const pugi::xml_node first = at->second.first_child();
+        if (!first || first.next_sibling() || localName(first) != "feGaussianBlur") return -1;
+        const auto sigma = numbers(first.attribute("stdDeviation").value());
+        if (sigma.empty() || (sigma.size() > 1 && sigma[0] != sigma[1])) return -1;
+        return sigma[0];
+    }
+
+    // A clip path of one shape, on the sheet; nothing for others.
+    std::optional<std::pair<Paths, bool>> clipOf(const std::string& name, const Affine& m) const
+    {
+        const auto at = named_.find(name);
+        if (at == named_.end() || localName(at->second) != "clipPath" || std::strcmp(at->second.attribute("clipPathUnits").value(), "objectBoundingBox") == 0)
+            return std::nullopt;
+        const pugi::xml_node shape = at->second.first_child();
+        if (!shape || shape.next_sibling() || shape.attribute("clip-path") || at->second.attribute("clip-path")) return std::nullopt;
+        std::optional<Paths> paths;
+        if (localName(shape) == "path")
+            paths = parsePathData(shape.attribute("d").value()).paths;
+        else
+            paths = basicShape(localName(shape), shape);
+        if (!paths || paths->empty()) return std::nullopt;
+        const Affine to = m * transformOf(at->second.attribute("transform").value()) * transformOf(shape.attribute("transform").value());
+        for (Path& p : *paths) {
+            p = curve::transformed(p, to);
+            p.closed = true;
+        }
+        return std::pair{std::move(*paths), std::strcmp(shape.attribute("clip-rule").value(), "evenodd") == 0};
+    }
+
+    // A group of any file. Plain ones that hold one thing are dissolved, and so are those too deep to be kept.
+    void group(pugi::xml_node n, Style style, const Affine& m, List& to, int depth)
+    {
+        Item i = traitsOf(n, style, m);
+        if (flagged(n, "rope:parent")) {
+            parent(n, std::move(i), style, m, to, depth);
+            return;
+        }
+        const bool ours = flagged(n, "rope:group");
+        art::GroupRecipe live = ours ? recipes::readGroup(n, reader()) : art::GroupRecipe{};
+        List items;
+        children(n, style, m, items, depth + 1);
+        const bool liveOne = !std::holds_alternative<std::monostate>(live);
+        const bool plain = i.shown && i.opacity >= 1 && i.blend == art::Blend::normal && i.blur <= 0;
+        if (!ours && (items.empty() || (plain && items.size() == 1))) {
+            to.insert(to.end(), items.begin(), items.end());
+            return;
+        }
+        if (depth > deepestItems && !liveOne) {
+            miss("group nested deeper than " + std::to_string(deepestItems) + " (flattened)");
+            for (const ItemPtr& c : items) {
+                Item flat = *c;
+                flat.opacity *= i.opacity;
+                flat.shown = flat.shown && i.shown;
+                to.push_back(art::shared(std::move(flat)));
+            }
+            return;
+        }
+        if (ours && items.empty() && !liveOne) return;
+        art::Group g;
+        g.setDerived(std::move(items), std::move(live), n.attribute("rope:made").as_ullong(0));
+        i.is = std::move(g);
+        put(n, std::move(i), to);
+    }
+
+    // One of our own: an element for the area, one for what lies inside.
+    void parent(pugi::xml_node n, Item i, const Style& style, const Affine& m, List& to, int depth)
+    {
+        List made, inside;
+        for (const pugi::xml_node c : n.children()) {
+            if (flagged(c, "rope:derived")) continue;
+            if (flagged(c, "rope:inside"))
+                children(c, style, m, inside, depth + 1);
+            else
+                element(c, style, m, made, depth + 1);
+        }
+        if (made.size() != 1 || !made.front()->artwork()) { // changed elsewhere: what is there stays
+            to.insert(to.end(), made.begin(), made.end());
+            to.insert(to.end(), inside.begin(), inside.end());
+            return;
+        }
+        Artwork a = *made.front()->artwork();
+        used_.erase(made.front()->id); // it was never an item of its own
+        a.inside = std::move(inside);
+        i.is = std::move(a);
+        put(n, std::move(i), to);
+    }
+
+    // A foreign group or shape with a clip path: what is in it lies inside an area without paint.
+    bool clipped(pugi::xml_node n, const Style& style, const Affine& m, List& to, int depth)
+    {
+        if (style.clip.empty()) return false;
+        const auto clip = clipOf(style.clip, m);
+        if (!clip) {
+            miss("clip-path (drawn without)");
+            return false;
+        }
+        if (depth > deepestItems) {
+            miss("clip-path (drawn without)");
+            return false;
+        }
+        Style own = style;
+        own.clip.clear();
+        List inside;
+        unclipped(n, own, m, inside, depth + 1);
+        if (inside.empty()) return true;
+        Artwork a;
+        a.setPaths(clip->first);
+        a.stroke.colour.reset();
+        a.fill.evenOdd = clip->second;
+        a.inside = std::move(inside);
+        Item i;
+        i.name = "Clip";
+        i.is = std::move(a);
+        i.id = nextFree();
+        to.push_back(art::shared(std::move(i)));
+        return true;
+    }
+
+    void element(pugi::xml_node n, Style style, const Affine& parent, List& to, int depth)
     {
         if (flagged(n, "rope:derived")) return; // shown for others, worked out again here
         const std::string name = localName(n);
-        if (name.empty() || name == "tones" || name == "facets" || name == "title" || name == "desc" || name == "metadata" || name == "defs" ||
-            name == "namedview") {
-            if (name == "defs")
-                for (const pugi::xml_node c : n.children())
-                    if (localName(c) == "style") miss("style sheet");
+        for (const char* said :
+             {"", "tones", "facets", "mesh", "inside", "title", "desc", "metadata", "namedview", "clipPath", "filter", "linearGradient", "radialGradient"})
+            if (name == said) return;
+        if (name == "defs") {
+            for (const pugi::xml_node c : n.children())
+                if (localName(c) == "style") miss("style sheet");
             return;
         }
+        // Not inherited: each element has its own.
+        style.filter.clear();
+        style.clip.clear();
         style.apply(n);
-        if (flagged(n, "rope:guide")) style.hidden = false;
-        if (style.hidden) {
-            miss("hidden thing");
-            return;
-        }
+        if (n.attribute("rope:guide")) style.hidden = false;
         const Affine m = parent * transformOf(n.attribute("transform").value());
-        for (const char* effect : {"mask", "clip-path", "filter"})
-            if (n.attribute(effect) && std::strcmp(n.attribute(effect).value(), "none") != 0) miss(std::string(effect) + " (drawn without)");
+        if (n.attribute("mask") && std::strcmp(n.attribute("mask").value(), "none") != 0) miss("mask (drawn without)");
+        if (!clipped(n, style, m, to, depth)) unclipped(n, style, m, to, depth);
+    }
+
+    void unclipped(pugi::xml_node n, const Style& style, const Affine& m, List& to, int depth)
+    {
+        const std::string name = localName(n);
         if (name == "g" || name == "a" || name == "svg" || name == "switch") {
-            children(n, style, m, l, depth + 1);
+            group(n, style, m, to, depth);
         } else if (name == "path") {
             ParsedPaths p = parsePathData(n.attribute("d").value());
             if (p.fault) miss("path broken off at a fault");
-            kinds(n, p.paths);
-            add(n, std::move(p.paths), style, m, l);
+            setKinds(p.paths, n.attribute("rope:kinds").value());
+            add(n, std::move(p.paths), style, m, to);
         } else if (name == "image") {
-            image(n, m, l, style);
+            image(n, m, to, style);
         } else if (const auto shape = basicShape(name, n)) {
-            if (!shape->empty()) add(n, *shape, style, m, l);
-        } else {
+            if (!shape->empty()) add(n, *shape, style, m, to);
+        } else if (!style.hidden) {
             miss(name == "text" ? "text" : name == "use" ? "use of another element" : name == "style" ? "style sheet" : name + " element");
-        }
-    }
-
-    static void kinds(pugi::xml_node n, Paths& paths)
-    {
-        const char* k = n.attribute("rope:kinds").value();
-        if (!*k) return;
-        for (Path& p : paths) {
-            for (curve::Node& node : p.nodes) {
-                if (*k == 's' || *k == 'c') node.kind = *k++ == 's' ? curve::NodeKind::smooth : curve::NodeKind::corner;
-            }
-            if (*k == ' ') ++k;
         }
     }
 
@@ -301,22 +494,28 @@ private:
         return std::nullopt;
     }
 
-    void add(pugi::xml_node n, Paths paths, const Style& s, const Affine& m, art::Layer& l)
+    void add(pugi::xml_node n, Paths paths, Style s, const Affine& m, List& to)
     {
+        Item i = traitsOf(n, s, m);
         Artwork a = artworkOf(n, std::move(paths), s, m);
-        if (!a.paths.empty() || a.combined) put(n, std::move(a), s.opacity, l);
+        // A live part that gives nothing now may give something again.
+        if (a.paths.empty() && std::holds_alternative<std::monostate>(*a.live)) return;
+        i.is = std::move(a);
+        put(n, std::move(i), to);
     }
 
     Artwork artworkOf(pugi::xml_node n, Paths paths, const Style& s, const Affine& m)
     {
         Artwork a;
+        Paths onSheet;
         for (Path& p : paths)
-            if (!p.empty()) a.paths.push_back(m == Affine{} ? std::move(p) : curve::transformed(p, m));
+            if (!p.empty()) onSheet.push_back(m == Affine{} ? std::move(p) : curve::transformed(p, m));
+        a.setPaths(std::move(onSheet));
         const auto paint = [&](const Style::Paint& p) -> std::optional<art::Colour> {
             if (!p.server.empty()) miss("gradient or pattern (painted grey)");
             return p.colour;
         };
-        if (const auto g = s.fill.server.empty() ? nullptr : gradients_.make(s.fill.server, curve::bounds(a.paths), m, s)) {
+        if (const auto g = s.fill.server.empty() ? art::Shared<art::Gradient>() : gradients_.make(s.fill.server, curve::bounds(a.paths), m, s)) {
             a.fill.gradient = g;
             a.fill.colour = art::colourAt(*g, 0.5).colour;
             if (const auto c = art::colourFrom(n.attribute("rope:fill-colour").value())) a.fill.colour = c;
@@ -325,64 +524,46 @@ private:
         }
         a.fill.ink = inkUse(n.attribute("rope:fill-ink").value());
         a.stroke.ink = inkUse(n.attribute("rope:stroke-ink").value());
-        a.fill.opacity = s.fillOpacity;
+        a.fill.opacity = one(n, "rope:fill-opacity", s.fillOpacity);
         a.fill.evenOdd = s.evenOdd;
         // A fill that reaches under its neighbours is drawn with a line of its own paint.
-        a.stroke.colour = n.attribute("rope:overlap") ? std::nullopt : paint(s.stroke);
+        a.stroke.colour = n.attribute("rope:overlap") && !n.attribute("rope:lined") ? std::nullopt : paint(s.stroke);
         a.stroke.width = s.strokeWidth * curve::meanScale(m);
         a.stroke.opacity = s.strokeOpacity;
         a.stroke.cap = s.cap;
         a.stroke.join = s.join;
         if (s.dashed && a.stroke.colour) miss("dash pattern (drawn solid)");
         a.stroke.keepsWidth = flagged(n, "rope:keeps-width");
-        if (n.attribute("rope:samples")) a.drawn = drawnOf(n);
         if (n.attribute("rope:stroke")) a.stroke.colour = art::colourFrom(n.attribute("rope:stroke").value());
         if (n.attribute("rope:swell")) a.stroke.swell = swellFrom(numbers(n.attribute("rope:swell").value()));
-        if (n.attribute("rope:sharp")) a.rounding = roundingOf(n, a);
         if (const auto v = numbers(n.attribute("rope:overlap").value()); v.size() == 2) {
             a.fill.overlap = v[0];
-            const art::InkUse line = a.stroke.ink;
-            a.stroke = {};
-            a.stroke.ink = line;
-            a.stroke.colour.reset();
             a.stroke.width = v[1];
+            if (a.fill.colour && !flagged(n, "rope:lined")) rim(n, a.stroke);
         }
         a.guide = flagged(n, "rope:guide");
-        if (n.attribute("rope:drop")) a.drop = dropOf(n);
-        if (const pugi::xml_node parts = n.child("rope:parts")) a.combined = combinedOf(parts);
+        art::Recipe live = recipes::read(n, a.paths, reader());
+        if (!std::holds_alternative<std::monostate>(live)) a.setDerived(Paths(a.paths), std::move(live), n.attribute("rope:made").as_ullong(0));
+        if (const pugi::xml_node below = n.child("rope:inside")) {
+            List inside;
+            children(below, {}, {}, inside, 1);
+            a.inside = std::move(inside);
+        }
         return a;
     }
 
-    static std::shared_ptr<const art::Drop> dropOf(pugi::xml_node n)
+    // The line's attributes paint the rim of the fill: the line itself, which is not drawn, is told apart from them.
+    static void rim(pugi::xml_node n, art::Stroke& s)
     {
-        const auto seed = numbers(n.attribute("rope:drop").value()), leaks = numbers(n.attribute("rope:drop-leaks").value());
-        if (seed.size() != 2) return nullptr;
-        auto d = std::make_shared<art::Drop>();
-        d->seed = {seed[0], seed[1]};
-        for (const double v : numbers(n.attribute("rope:drop-lines").value())) d->lines.push_back({static_cast<Id>(std::min(std::abs(v), 1e15)), v > 0});
-        for (std::size_t k = 0; k + 1 < leaks.size(); k += 2) d->leaks.push_back({leaks[k], leaks[k + 1]});
-        return d;
-    }
-
-    std::shared_ptr<const art::Combined> combinedOf(pugi::xml_node parts)
-    {
-        auto c = std::make_shared<art::Combined>();
-        const std::string name = parts.attribute("operation").value();
-        using planar::Operation;
-        c->operation = name == "difference"     ? Operation::difference
-                       : name == "intersection" ? Operation::intersection
-                       : name == "exclude"      ? Operation::exclude
-                                                : Operation::unite;
-        for (const pugi::xml_node n : parts.children("path")) {
-            if (flagged(n, "rope:derived")) continue;
-            Style style;
-            style.apply(n);
-            Paths p = parsePathData(n.attribute("d").value()).paths;
-            kinds(n, p);
-            c->parts.push_back(artworkOf(n, std::move(p), style, {}));
-        }
-        if (c->parts.size() < 2) return nullptr;
-        return c;
+        const art::Stroke plain;
+        s.opacity = plain.opacity;
+        s.cap = plain.cap;
+        s.join = plain.join;
+        const auto v = numbers(n.attribute("rope:line").value());
+        if (v.size() != 3) return;
+        s.opacity = std::clamp(v[0], 0.0, 1.0);
+        s.cap = v[1] > 0 ? art::Cap::flat : art::Cap::round;
+        s.join = static_cast<art::Join>(static_cast<int>(std::clamp(v[2], 0.0, 2.0)));
     }
 
     static std::optional<curve::Swell> swellFrom(const std::vector<double>& v)
@@ -395,68 +576,30 @@ private:
         return curve::tidied(std::move(s));
     }
 
-    // Only when it gives the paths that are there: they may have been changed elsewhere.
-    static std::shared_ptr<const art::Rounding> roundingOf(pugi::xml_node n, const Artwork& a)
+    void put(pugi::xml_node n, Item i, List& to)
     {
-        auto r = std::make_shared<art::Rounding>();
-        r->before = parsePathData(n.attribute("rope:sharp").value()).paths;
-        if (r->before.size() != a.paths.size()) return nullptr;
-        r->radii.resize(r->before.size());
-        const auto v = numbers(n.attribute("rope:radii").value());
-        for (std::size_t i = 0; i + 2 < v.size(); i += 3)
-            if (v[i] >= 0 && v[i] < static_cast<double>(r->radii.size()) && v[i + 1] >= 0 && v[i + 1] < 1e9)
-                r->radii[static_cast<std::size_t>(v[i])].push_back({static_cast<std::size_t>(v[i + 1]), v[i + 2]});
-        for (std::size_t p = 0; p < r->before.size(); ++p) {
-            const curve::Path given = curve::withRoundCorners(r->before[p], r->radii[p]).path;
-            if (given.nodes.size() != a.paths[p].nodes.size()) return nullptr;
-            for (std::size_t k = 0; k < given.nodes.size(); ++k)
-                if (distance(given.nodes[k].at, a.paths[p].nodes[k].at) > 1e-3) return nullptr;
-        }
-        return r;
+        i.id = free(n.attribute("rope:item").as_ullong(0));
+        to.push_back(art::shared(std::move(i)));
     }
 
-    static std::shared_ptr<const art::Drawn> drawnOf(pugi::xml_node n)
-    {
-        const auto v = numbers(n.attribute("rope:samples").value());
-        if (v.size() < 12 || v.size() % 6 != 0) return nullptr;
-        auto d = std::make_shared<art::Drawn>();
-        const auto one = [&](const char* a, double otherwise) {
-            const auto x = numbers(n.attribute(a).value());
-            return x.empty() ? otherwise : x[0];
-        };
-        d->slack = one("rope:slack", 1);
-        d->steadying = one("rope:steadying", 0.3);
-        d->grain = one("rope:grain", 1);
-        for (std::size_t i = 0; i < v.size(); i += 6)
-            d->samples.push_back(
-                {{v[i], v[i + 1]}, static_cast<float>(v[i + 2]), static_cast<float>(v[i + 3]), static_cast<float>(v[i + 4]), static_cast<float>(v[i + 5])});
-        return d;
-    }
-
-    template <class T> void put(pugi::xml_node n, T what, double opacity, art::Layer& l)
-    {
-        auto i = std::make_shared<Item>();
-        const Id id = n.attribute("rope:item").as_ullong(0);
-        i->id = id != 0 && used_.insert(id).second ? id : nextFree();
-        d_.nextId = std::max(d_.nextId, i->id + 1);
-        i->name = n.attribute("rope:name") ? n.attribute("rope:name").value() : n.attribute("id").value();
-        i->opacity = opacity;
-        i->is = std::move(what);
-        l.items.push_back(i);
-    }
+    // Ids only grow: things under construction are not in the document yet. Damaged and hostile files have an id twice.
     std::set<Id> used_;
-    Id nextFree()
+    static constexpr Id mostId = Id{1} << 53;
+    Id free(Id wanted)
     {
-        // Layers under construction are not in the document yet: ids only grow.
-        const Id id = d_.nextId++;
-        used_.insert(id);
+        const Id id = wanted != 0 && wanted < mostId && used_.insert(wanted).second ? wanted : nextFree();
+        d_.nextId = std::max(d_.nextId, id + 1);
         return id;
     }
-
-    void image(pugi::xml_node n, const Affine& m, art::Layer& l, const Style& style)
+    Id nextFree()
     {
-        const char* href = n.attribute("xlink:href") ? n.attribute("xlink:href").value() : n.attribute("href").value();
-        const std::string_view h = href;
+        while (!used_.insert(d_.nextId).second) ++d_.nextId;
+        return d_.nextId++;
+    }
+
+    void image(pugi::xml_node n, const Affine& m, List& to, Style style)
+    {
+        const std::string_view h = hrefOf(n);
         const auto comma = h.find(";base64,");
         if (h.rfind("data:image/", 0) != 0 || comma == std::string_view::npos) {
             miss("linked picture");
@@ -476,7 +619,6 @@ private:
         art::Reference r;
         r.picture = picture;
         const auto place = numbers(n.attribute("rope:place").value());
-        double opacity = style.opacity;
         if (place.size() == 4) {
             r.centre = {place[0], place[1]};
             r.scale = place[2];
@@ -489,8 +631,6 @@ private:
                 r.liftPaper = light[1];
                 r.dim = light[2];
             }
-            const auto o = numbers(n.attribute("rope:opacity").value());
-            opacity = o.empty() ? 1 : o[0];
         } else {
             const Vec2 centre = m * Vec2{n.attribute("x").as_double() + w / 2, n.attribute("y").as_double() + ht / 2};
             r.centre = centre;
@@ -498,7 +638,9 @@ private:
             r.turn = std::atan2(m.b, m.a);
             r.dim = 1;
         }
-        put(n, std::move(r), opacity, l);
+        Item i = traitsOf(n, style, m);
+        i.is = std::move(r);
+        put(n, std::move(i), to);
     }
 };
 

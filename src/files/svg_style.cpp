@@ -67,6 +67,7 @@ curve::Affine transformOf(std::string_view text)
         std::string_view inside = text.substr(open + 1, close - open - 1);
         while (!inside.empty()) {
             if (inside.front() == '+') inside.remove_prefix(1);
+            if (inside.empty()) break;
             double x = 0;
             const auto [end, e] = std::from_chars(inside.data(), inside.data() + inside.size(), x);
             if (e == std::errc()) {
@@ -93,16 +94,27 @@ curve::Affine transformOf(std::string_view text)
     }
 }
 
+namespace {
+
+// "url(#name)", or "" for none and what is no name in this file.
+std::string nameOf(std::string_view value)
+{
+    const auto from = value.find('#'), to = value.find(')');
+    if (value.rfind("url(", 0) != 0 || from == std::string_view::npos || to == std::string_view::npos || from > to) return {};
+    std::string name(trimmed(value.substr(from + 1, to - from - 1)));
+    while (!name.empty() && (name.back() == '"' || name.back() == '\'')) name.pop_back();
+    return name;
+}
+
+} // namespace
+
 Style::Paint Style::paint(std::string_view value, const Paint& before) const
 {
     if (value == "none" || value == "transparent") return {};
     if (value == "inherit") return before;
     if (value == "currentColor") return {current, {}};
     if (value.rfind("url(", 0) == 0) {
-        const auto from = value.find('#'), to = value.find(')');
-        std::string name = "?";
-        if (from != std::string_view::npos && to != std::string_view::npos && from < to) name = trimmed(value.substr(from + 1, to - from - 1));
-        while (!name.empty() && (name.back() == '"' || name.back() == '\'')) name.pop_back();
+        const std::string found = nameOf(value), name = found.empty() ? "?" : found;
         return {art::Colour{128, 128, 128}, name};
     }
     if (const auto c = art::colourFrom(value)) return {*c, {}};
@@ -125,6 +137,12 @@ void Style::set(std::string_view name, std::string_view value)
         strokeOpacity = share(value);
     else if (name == "opacity")
         opacity *= share(value);
+    else if (name == "mix-blend-mode")
+        blend = art::blendFrom(value).value_or(art::Blend::normal);
+    else if (name == "filter")
+        filter = value == "none" ? std::string() : nameOf(value).empty() ? "?" : nameOf(value);
+    else if (name == "clip-path")
+        clip = value == "none" ? std::string() : nameOf(value).empty() ? "?" : nameOf(value);
     else if (name == "stroke-width")
         strokeWidth = std::max(0.0, lengthPx(value).value_or(strokeWidth));
     else if (name == "fill-rule")

@@ -22,8 +22,11 @@ struct Style {
     Paint fill{art::Colour{0, 0, 0}, {}}, stroke;
     art::Colour current{0, 0, 0};
     double fillOpacity = 1, strokeOpacity = 1, strokeWidth = 1;
-    double opacity = 1; // not inherited, but gathered on the way down: groups are dissolved
     bool evenOdd = false, hidden = false, dashed = false;
+    // Not inherited: whoever goes down takes them out first.
+    double opacity = 1;
+    art::Blend blend = art::Blend::normal;
+    std::string filter, clip; // names
     art::Cap cap = art::Cap::flat;
     art::Join join = art::Join::mitre;
 

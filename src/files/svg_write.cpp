@@ -1,12 +1,15 @@
-#include "art/build.h"
 #include "art/edits.h"
+#include "art/mirrored.h"
+#include "art/tree.h"
 #include "files/bytes.h"
 #include "files/path_data.h"
 #include "files/recipes.h"
 #include "files/svg.h"
+#include "files/xml.h"
 
 #include <pugixml.hpp>
 
+#include <algorithm>
 #include <sstream>
 
 namespace softrope::files {
@@ -44,7 +47,7 @@ public:
         set(root_, "height", num(inUnit(d_.sheet.height, d_.sheet.unit)) + unitName(d_.sheet.unit));
         set(root_, "viewBox", "0 0 " + num(d_.sheet.width) + ' ' + num(d_.sheet.height));
         if (working_) {
-            set(root_, "rope:version", "1");
+            set(root_, "rope:version", "2");
             set(root_, "rope:next-id", std::to_string(d_.nextId));
             set(root_, "rope:sheet", num(d_.sheet.width) + ' ' + num(d_.sheet.height));
             if (!d_.sheet.hasBackground && !(d_.sheet.background == art::Colour{255, 255, 255})) set(root_, "rope:background", art::text(d_.sheet.background));
@@ -81,8 +84,16 @@ private:
     pugi::xml_node root_, defs_;
     int gradients_ = 0;
 
+    int clips_ = 0, blurs_ = 0;
+
     std::string num(double v) const { return number(v, working_ ? exact : decimals_); }
-    static void set(pugi::xml_node n, const char* name, const std::string& v) { n.append_attribute(name) = v.c_str(); }
+
+    std::string matrix(const curve::Affine& m) const
+    {
+        std::string out = "matrix(";
+        for (const double v : {m.a, m.b, m.c, m.d, m.e}) out += num(v) + ' ';
+        return out + num(m.f) + ')';
+    }
 
     void layer(const art::Layer& l)
     {
@@ -97,32 +108,108 @@ private:
         }
         if (l.opacity < 1) set(g, "opacity", num(l.opacity));
         if (!working_ && !l.name.empty()) g.append_child("title").text().set(l.name.c_str());
-        if (working_ && l.tones) recipes::write(g, *l.tones);
-        if (working_ && l.facets) recipes::write(g, *l.facets);
         if (working_ && l.mirror) set(g, "rope:mirror", num(l.mirror->through.x) + ' ' + num(l.mirror->through.y) + ' ' + num(l.mirror->angle));
-        for (const art::ItemPtr& i : l.items) {
-            if (const Artwork* a = i->artwork())
-                artwork(g, *i, *a);
-            else if (working_)
-                reference(g, *i, *i->reference());
-        }
+        for (const art::ItemPtr& i : l.items) item(g, *i);
         // The mirrored half is worked out again when it is read here.
-        for (const Item& i : art::mirroredItems(l)) {
-            if (!working_) {
-                artwork(g, i, *i.artwork());
-                continue;
-            }
-            Writer plain(d_, false, 3);
-            pugi::xml_node other = g.append_child("g");
-            set(other, "rope:derived", "true");
-            plain.root_ = root_;
-            plain.defs_ = defs_;
-            plain.gradients_ = gradients_;
-            plain.artwork(other, i, *i.artwork());
-            gradients_ = plain.gradients_;
-            if (!other.first_child()) g.remove_child(other);
+        if (l.mirror) {
+            const std::vector<art::ItemPtr> other = art::mirroredItems(l);
+            if (!working_)
+                for (const art::ItemPtr& i : other) item(g, *i);
+            else if (!other.empty())
+                plainly(g, [&](Writer& plain, pugi::xml_node to) {
+                    for (const art::ItemPtr& i : other) plain.item(to, *i);
+                });
         }
-        if (!working_ && !g.child("path")) root_.remove_child(g);
+        if (!working_ && !drawn(g)) root_.remove_child(g);
+    }
+
+    static bool drawn(pugi::xml_node g) { return g.child("path") || g.child("g"); }
+
+    // What is shown for other viewers and worked out again when it is read here.
+    template <class Act> void plainly(pugi::xml_node g, const Act& act)
+    {
+        Writer plain(d_, false, 3);
+        pugi::xml_node other = g.append_child("g");
+        set(other, "rope:derived", "true");
+        plain.root_ = root_;
+        plain.defs_ = defs_;
+        plain.gradients_ = gradients_;
+        plain.clips_ = clips_;
+        plain.blurs_ = blurs_;
+        act(plain, other);
+        gradients_ = plain.gradients_;
+        clips_ = plain.clips_;
+        blurs_ = plain.blurs_;
+        if (!other.first_child()) g.remove_child(other);
+    }
+
+    void item(pugi::xml_node g, const Item& i)
+    {
+        if (!working_ && (!i.shown || i.opacity <= 0)) return;
+        std::visit(art::Each{[&](const Artwork& a) {
+                                 if (a.inside.empty())
+                                     artwork(g, i, a);
+                                 else
+                                     parent(g, i, a);
+                             },
+                             [&](const art::Reference& r) {
+                                 if (working_) reference(g, i, r);
+                             },
+                             [&](const art::Group& group) { this->group(g, i, group); }},
+                   i.is);
+    }
+
+    void group(pugi::xml_node g, const Item& i, const art::Group& group)
+    {
+        pugi::xml_node n = g.append_child("g");
+        if (working_) set(n, "rope:group", "true");
+        common(n, i);
+        if (working_) {
+            recipes::write(n, *group.live, part(i));
+            if (group.made) set(n, "rope:made", std::to_string(group.made));
+        }
+        for (const art::ItemPtr& c : group.items) item(n, *c);
+        if (!working_ && !drawn(n)) g.remove_child(n);
+    }
+
+    // An area with things inside: its fill, then those clipped by it, then its line.
+    void parent(pugi::xml_node g, const Item& i, const Artwork& a)
+    {
+        if (!working_ && a.guide) return;
+        pugi::xml_node n = g.append_child("g");
+        if (working_) set(n, "rope:parent", "true");
+        common(n, i);
+        Item bare;
+        bare.id = i.id;
+        Artwork fill = a;
+        fill.inside.clear();
+        const bool strokes = a.stroke.colour && a.stroke.width > 0;
+        if (working_) {
+            artwork(n, bare, fill, true);
+        } else if (a.fill.colour) {
+            fill.stroke = {};
+            fill.stroke.colour.reset();
+            artwork(n, bare, fill);
+        }
+        const std::string name = "clip-" + std::to_string(++clips_);
+        pugi::xml_node clip = defs_.append_child("clipPath");
+        set(clip, "id", name);
+        pugi::xml_node shape = clip.append_child("path");
+        if (a.fill.evenOdd) set(shape, "clip-rule", "evenodd");
+        set(shape, "d", pathData(a.paths, working_ ? exact : decimals_));
+        pugi::xml_node clipped = n.append_child("g");
+        if (working_) set(clipped, "rope:inside", "true");
+        set(clipped, "clip-path", "url(#" + name + ')');
+        for (const art::ItemPtr& c : a.inside) item(clipped, *c);
+        if (!strokes) return;
+        Artwork line = a;
+        line.inside.clear();
+        line.fill = {};
+        line.fill.colour.reset();
+        if (working_)
+            plainly(n, [&](Writer& plain, pugi::xml_node to) { plain.artwork(to, bare, line); });
+        else
+            artwork(n, bare, line);
     }
 
     void common(pugi::xml_node n, const Item& i)
@@ -130,11 +217,72 @@ private:
         if (working_) {
             set(n, "rope:item", std::to_string(i.id));
             set(n, "rope:name", i.name);
+            if (i.locked) set(n, "rope:locked", "true");
+            if (!i.shown) {
+                set(n, "rope:shown", "false");
+                set(n, "display", "none");
+            }
+            if (i.blur > 0) set(n, "rope:blur", num(i.blur));
         }
-        if (i.opacity < 1) set(n, "opacity", num(i.opacity));
+        if (!i.reference()) {
+            const Artwork* a = i.artwork();
+            const double opacity = i.opacity * (a && overlapFades(*a) ? a->fill.opacity : 1);
+            if (opacity < 1) set(n, "opacity", num(opacity));
+            if (working_ && opacity != i.opacity) set(n, "rope:opacity", num(i.opacity));
+        }
+        effects(n, i);
     }
 
-    void artwork(pugi::xml_node g, const Item& i, const Artwork& a)
+    void effects(pugi::xml_node n, const Item& i)
+    {
+        std::string style;
+        if (i.blend != art::Blend::normal) style = std::string("mix-blend-mode:") + art::cssName(i.blend);
+        // What blends inside it stays inside it.
+        if (const auto& below = art::childrenOf(i);
+            std::any_of(below.begin(), below.end(), [](const art::ItemPtr& c) { return c->blend != art::Blend::normal; }))
+            style += std::string(style.empty() ? "" : ";") + "isolation:isolate";
+        if (!style.empty()) set(n, "style", style);
+        if (i.blur > 0) set(n, "filter", "url(#" + blur(i) + ')');
+    }
+
+    // A rim of half-clear paint over itself would show: the fill's opacity is then that of the whole element.
+    static bool overlapFades(const Artwork& a) { return reachesUnder(a) && a.fill.opacity < 1 && a.inside.empty(); }
+    static bool reachesUnder(const Artwork& a)
+    {
+        if (!(a.fill.overlap > 0) || !a.fill.colour || a.stroke.colour) return false;
+        if (!a.fill.gradient) return true;
+        const auto& stops = a.fill.gradient->stops;
+        return std::all_of(stops.begin(), stops.end(), [](const art::GradientStop& s) { return s.opacity >= 1; });
+    }
+
+    std::string blur(const Item& i)
+    {
+        const std::string name = "blur-" + std::to_string(++blurs_);
+        pugi::xml_node f = defs_.append_child("filter");
+        set(f, "id", name);
+        set(f, "filterUnits", "userSpaceOnUse");
+        const curve::Box b = art::bounds(i); // with the reach of the blur
+        set(f, "x", num(b.min.x));
+        set(f, "y", num(b.min.y));
+        set(f, "width", num(b.width()));
+        set(f, "height", num(b.height()));
+        set(f, "color-interpolation-filters", "sRGB");
+        set(f.append_child("feGaussianBlur"), "stdDeviation", num(i.blur));
+        return name;
+    }
+
+    recipes::PartWriter part(const Item& i)
+    {
+        return [this, &i](pugi::xml_node n, const Artwork& a) {
+            Item bare;
+            bare.id = i.id;
+            bare.name = i.name;
+            artwork(n, bare, a);
+        };
+    }
+
+    // `held`: the line is drawn by another element, above what lies inside.
+    void artwork(pugi::xml_node g, const Item& i, const Artwork& a, bool held = false)
     {
         const std::string data = pathData(a.paths, working_ ? exact : decimals_);
         if ((data.empty() || a.guide) && !working_) return;
@@ -144,62 +292,75 @@ private:
             return;
         }
         pugi::xml_node n = g.append_child("path");
-        common(n, i);
+        Item traits = i;
+        traits.is = a; // what its opacity means depends on the paint
+        if (held)
+            set(n, "rope:held", "true");
+        else
+            common(n, traits);
         const std::string fill = a.fill.colour && a.fill.gradient ? "url(#" + gradient(*a.fill.gradient) + ')'
                                  : a.fill.colour                  ? art::text(*a.fill.colour)
                                                                   : "none";
         set(n, "fill", fill);
-        if (a.fill.opacity < 1) set(n, "fill-opacity", num(a.fill.opacity));
+        const bool fades = overlapFades(a) && !held;
+        if (a.fill.opacity < 1) set(n, fades ? "rope:fill-opacity" : "fill-opacity", num(a.fill.opacity));
         if (a.fill.evenOdd) set(n, "fill-rule", "evenodd");
-        const bool overlaps = a.fill.overlap > 0 && a.fill.colour && !a.stroke.colour;
-        if (overlaps) { // reaches under its neighbours
+        const bool hidden = held || swells;
+        if (reachesUnder(a)) {
             set(n, "stroke", fill);
             set(n, "stroke-width", num(2 * a.fill.overlap));
             set(n, "stroke-linejoin", "round");
-            if (a.fill.opacity < 1) set(n, "stroke-opacity", num(a.fill.opacity));
         } else if (a.stroke.colour || working_) {
-            set(n, "stroke", a.stroke.colour && !swells ? art::text(*a.stroke.colour) : "none");
+            set(n, "stroke", a.stroke.colour && !hidden ? art::text(*a.stroke.colour) : "none");
             set(n, "stroke-width", num(a.stroke.width));
             if (a.stroke.opacity < 1) set(n, "stroke-opacity", num(a.stroke.opacity));
             set(n, "stroke-linecap", a.stroke.cap == art::Cap::round ? "round" : "butt");
             set(n, "stroke-linejoin", a.stroke.join == art::Join::round ? "round" : a.stroke.join == art::Join::mitre ? "miter" : "bevel");
         }
         if (working_) {
-            if (a.fill.ink.ink) set(n, "rope:fill-ink", use(a.fill.ink));
-            if (a.stroke.ink.ink) set(n, "rope:stroke-ink", use(a.stroke.ink));
+            if (a.fill.ink.ink) set(n, "rope:fill-ink", text(a.fill.ink));
+            if (a.stroke.ink.ink) set(n, "rope:stroke-ink", text(a.stroke.ink));
             if (a.fill.gradient && a.fill.colour) set(n, "rope:fill-colour", art::text(*a.fill.colour));
-            if (a.drop) drop(n, *a.drop);
-            if (a.fill.overlap > 0) set(n, "rope:overlap", num(a.fill.overlap) + ' ' + num(a.stroke.width));
+            if (a.fill.overlap > 0) {
+                set(n, "rope:overlap", num(a.fill.overlap) + ' ' + num(a.stroke.width));
+                if (a.stroke.colour) set(n, "rope:lined", "true");
+                if (reachesUnder(a)) line(n, a.stroke);
+            }
             if (a.guide) {
                 set(n, "rope:guide", "true");
-                set(n, "display", "none");
+                if (i.shown) set(n, "display", "none");
             }
-            if (a.combined) combined(n, i, *a.combined);
             if (a.stroke.keepsWidth) set(n, "rope:keeps-width", "true");
-            std::string kinds;
-            for (const curve::Path& p : a.paths) {
-                for (const curve::Node& node : p.nodes) kinds += node.kind == curve::NodeKind::smooth ? 's' : 'c';
-                kinds += ' ';
-            }
-            set(n, "rope:kinds", kinds);
-            if (a.drawn) drawn(n, *a.drawn);
-            if (a.rounding) rounding(n, *a.rounding);
+            set(n, "rope:kinds", kindsOf(a.paths));
+            recipes::write(n, *a.live, part(i));
+            if (a.made) set(n, "rope:made", std::to_string(a.made));
             if (a.stroke.swell) {
-                std::string text = num(a.stroke.swell->taperStart) + ' ' + num(a.stroke.swell->taperEnd);
-                for (const curve::SwellBead& b : a.stroke.swell->beads) text += ' ' + num(b.along) + ' ' + num(b.width);
-                set(n, "rope:swell", text);
+                std::string beads = num(a.stroke.swell->taperStart) + ' ' + num(a.stroke.swell->taperEnd);
+                for (const curve::SwellBead& b : a.stroke.swell->beads) beads += ' ' + num(b.along) + ' ' + num(b.width);
+                set(n, "rope:swell", beads);
+            }
+            if (!a.inside.empty()) { // of a part that is kept: no viewer looks here
+                pugi::xml_node below = n.append_child("rope:inside");
+                for (const art::ItemPtr& c : a.inside) item(below, *c);
             }
         }
         set(n, "d", data);
-        if (swells) { // for other viewers; worked out again when it is read here
-            set(n, "rope:stroke", art::text(*a.stroke.colour));
+        if (working_ && a.stroke.colour && hidden) set(n, "rope:stroke", art::text(*a.stroke.colour));
+        if (swells && !held) { // for other viewers; worked out again when it is read here
             pugi::xml_node shown = g.append_child("path");
             set(shown, "rope:derived", "true");
+            if (!i.shown) set(shown, "display", "none");
             outline(shown, i, a);
         }
     }
 
-    static std::string use(art::InkUse u) { return std::to_string(u.ink) + ' ' + std::to_string(u.tint); }
+    // A line that is not drawn, kept for the day it is: its looks beside those that paint the rim.
+    static void line(pugi::xml_node n, const art::Stroke& s)
+    {
+        const art::Stroke plain;
+        if (s.opacity == plain.opacity && s.cap == plain.cap && s.join == plain.join) return;
+        set(n, "rope:line", files::num(s.opacity) + ' ' + std::to_string(static_cast<int>(s.cap)) + ' ' + std::to_string(static_cast<int>(s.join)));
+    }
 
     void inks()
     {
@@ -226,75 +387,44 @@ private:
             for (const auto& [key, v] : {std::pair{"cx", "0"}, {"cy", "0"}, {"r", "1"}}) set(n, key, v);
         }
         const curve::Affine& m = g.place;
-        set(n, "gradientTransform", "matrix(" + num(m.a) + ' ' + num(m.b) + ' ' + num(m.c) + ' ' + num(m.d) + ' ' + num(m.e) + ' ' + num(m.f) + ')');
+        set(n, "gradientTransform", matrix(m));
         for (const art::GradientStop& s : g.stops) {
             pugi::xml_node stop = n.append_child("stop");
             set(stop, "offset", number(s.at, working_ ? exact : 4));
             set(stop, "stop-color", art::text(s.colour));
             if (s.opacity < 1) set(stop, "stop-opacity", number(s.opacity, working_ ? exact : 4));
-            if (working_ && s.ink.ink) set(stop, "rope:ink", use(s.ink));
+            if (working_ && s.ink.ink) set(stop, "rope:ink", text(s.ink));
         }
         return name;
-    }
-
-    void drop(pugi::xml_node n, const art::Drop& d)
-    {
-        set(n, "rope:drop", num(d.seed.x) + ' ' + num(d.seed.y));
-        std::string text;
-        for (const art::LineSide& s : d.lines) text += (s.left ? "" : "-") + std::to_string(s.line) + ' ';
-        set(n, "rope:drop-lines", text);
-        text.clear();
-        for (const curve::Vec2 p : d.leaks) text += num(p.x) + ' ' + num(p.y) + ' ';
-        if (!text.empty()) set(n, "rope:drop-leaks", text);
-    }
-
-    // The parts of a live shape, kept inside it where no viewer looks.
-    void combined(pugi::xml_node n, const Item& i, const art::Combined& c)
-    {
-        static const char* const names[] = {"union", "difference", "intersection", "exclude"};
-        pugi::xml_node parts = n.append_child("rope:parts");
-        set(parts, "operation", names[static_cast<std::size_t>(c.operation)]);
-        for (const Artwork& a : c.parts) artwork(parts, i, a);
     }
 
     // The swelled line as the area it covers.
     void outline(pugi::xml_node n, const Item& i, const Artwork& a)
     {
         set(n, "fill", art::text(*a.stroke.colour));
-        const double opacity = a.stroke.opacity * i.opacity;
+        if (working_)
+            effects(n, i);
+        else
+            common(n, i);
+        const double opacity = a.stroke.opacity * (working_ ? i.opacity : 1);
         if (opacity < 1) set(n, "fill-opacity", num(opacity));
-        set(n, "d", pathData(*art::swelledOutlines(a), working_ ? 3 : decimals_));
+        set(n, "d", pathData(art::swelledOutlines(a), working_ ? 3 : decimals_));
     }
     void swelled(pugi::xml_node g, const Item& i, const Artwork& a)
     {
-        if (a.fill.colour) {
-            Artwork area = a;
-            area.stroke = {};
-            artwork(g, i, area);
+        if (!a.fill.colour) {
+            outline(g.append_child("path"), i, a);
+            return;
         }
-        outline(g.append_child("path"), i, a);
-    }
-
-    void rounding(pugi::xml_node n, const art::Rounding& r)
-    {
-        set(n, "rope:sharp", pathData(r.before, exact));
-        std::string text;
-        for (std::size_t p = 0; p < r.radii.size(); ++p)
-            for (const curve::CornerRadius& c : r.radii[p]) text += std::to_string(p) + ' ' + std::to_string(c.node) + ' ' + num(c.radius) + ' ';
-        set(n, "rope:radii", text);
-    }
-
-    void drawn(pugi::xml_node n, const art::Drawn& d)
-    {
-        set(n, "rope:slack", num(d.slack));
-        set(n, "rope:steadying", num(d.steadying));
-        set(n, "rope:grain", num(d.grain));
-        std::string text;
-        for (const art::HandSample& s : d.samples) {
-            for (const double v : {s.at.x, s.at.y}) text += num(v) + ' ';
-            for (const float v : {s.pressure, s.tiltX, s.tiltY, s.time}) text += num(static_cast<double>(v)) + ' ';
-        }
-        set(n, "rope:samples", text);
+        // Line and area fade and blend as one.
+        pugi::xml_node n = g.append_child("g");
+        common(n, i);
+        Item bare;
+        Artwork area = a;
+        area.stroke = {};
+        area.stroke.colour.reset();
+        artwork(n, bare, area);
+        outline(n.append_child("path"), bare, a);
     }
 
     void reference(pugi::xml_node g, const Item& i, const art::Reference& r)
@@ -303,7 +433,7 @@ private:
         pugi::xml_node n = g.append_child("image");
         common(n, i);
         const curve::Affine m = art::placement(r);
-        set(n, "transform", "matrix(" + num(m.a) + ' ' + num(m.b) + ' ' + num(m.c) + ' ' + num(m.d) + ' ' + num(m.e) + ' ' + num(m.f) + ')');
+        set(n, "transform", matrix(m));
         set(n, "width", std::to_string(r.picture->width));
         set(n, "height", std::to_string(r.picture->height));
         if (i.opacity >= 1) set(n, "opacity", num(r.dim));

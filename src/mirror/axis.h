@@ -12,7 +12,7 @@ namespace softrope::mirror {
 struct Axis {
     curve::Vec2 through;
     double angle = curve::pi / 2; // radians; a line has no sense of direction: angle and angle + pi are one axis
-    friend bool operator==(const Axis& a, const Axis& b) { return a.through == b.through && a.angle == b.angle; }
+    friend bool operator==(const Axis&, const Axis&) = default;
 };
 
 inline curve::Vec2 along(const Axis& a)

@@ -8,7 +8,7 @@ namespace softrope::pixel {
 // L 0..100, a and b about -128..127.
 struct Lab {
     float l = 0, a = 0, b = 0;
-    friend bool operator==(Lab x, Lab y) { return x.l == y.l && x.a == y.a && x.b == y.b; }
+    friend bool operator==(const Lab&, const Lab&) = default;
 };
 // L 0..1, a and b about -0.4..0.4.
 struct OkLab {

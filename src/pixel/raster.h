@@ -20,7 +20,7 @@ template <class T> struct Raster {
     T& at(int x, int y) { return row(y)[x]; }
     const T& at(int x, int y) const { return row(y)[x]; }
     bool inside(int x, int y) const { return x >= 0 && y >= 0 && x < width && y < height; }
-    friend bool operator==(const Raster& a, const Raster& b) { return a.width == b.width && a.height == b.height && a.data == b.data; }
+    friend bool operator==(const Raster&, const Raster&) = default;
 };
 
 // 0 = black, 255 = white.
@@ -29,7 +29,7 @@ using Grey = Raster<std::uint8_t>;
 // Straight (not premultiplied) sRGB.
 struct Rgba {
     std::uint8_t r = 0, g = 0, b = 0, a = 255;
-    friend bool operator==(Rgba x, Rgba y) { return x.r == y.r && x.g == y.g && x.b == y.b && x.a == y.a; }
+    friend bool operator==(const Rgba&, const Rgba&) = default;
 };
 using Picture = Raster<Rgba>;
 

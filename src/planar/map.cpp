@@ -31,6 +31,9 @@ Map::Map(Graph graph, std::vector<Bridge> bridges, const Tolerances& tol) : grap
     measure();
     nest();
     absorb();
+    std::vector<Box> boxes(faces_.size());
+    for (std::size_t f = 1; f < faces_.size(); ++f) boxes[f] = faces_[f].box; // the outside has none
+    index_ = BoxIndex(boxes);
 }
 
 void Map::measure()
@@ -138,13 +141,13 @@ int Map::at(Vec2 p) const
 {
     int best = outside;
     double least = std::numeric_limits<double>::infinity();
-    for (std::size_t f = 1; f < faces_.size(); ++f) {
-        const Face& face = faces_[f];
-        const auto outer = static_cast<std::size_t>(face.cycles.front());
-        if (!face.box.contains(p) || cycleArea_[outer] >= least || !holds(face.cycles.front(), p)) continue;
-        least = cycleArea_[outer];
-        best = static_cast<int>(f);
-    }
+    index_.at(p, [&](int f) {
+        const int outer = faces_[static_cast<std::size_t>(f)].cycles.front();
+        const double area = cycleArea_[static_cast<std::size_t>(outer)];
+        if (area >= least || !holds(outer, p)) return;
+        least = area;
+        best = f;
+    });
     return faces_[static_cast<std::size_t>(best)].joined;
 }
 

@@ -5,6 +5,7 @@
 // neighbour with which they share the longest border (`joined`).
 #pragma once
 
+#include "planar/box_index.h"
 #include "planar/graph.h"
 
 #include <functional>
@@ -43,7 +44,7 @@ public:
 
     int faceOf(int half) const { return faceOfCycle_[static_cast<std::size_t>(graph_.cycle[static_cast<std::size_t>(half)])]; }
     int areaOf(int half) const { return faces_[static_cast<std::size_t>(faceOf(half))].joined; }
-    // The area (sliver joined) that holds the point; outside when none does.
+    // The area (sliver joined) that holds the point; outside when none does. Costs the faces whose boxes hold it, times their edges.
     int at(curve::Vec2 p) const;
 
     // Closed paths round the chosen faces, the inside at the left with y upwards, so that holes run the other way: the same
@@ -72,6 +73,7 @@ private:
     std::vector<int> faceOfCycle_;
     std::vector<double> cycleArea_, edgeLength_;
     std::vector<curve::Box> cycleBox_;
+    BoxIndex index_; // of the faces
 };
 
 using MapPtr = std::shared_ptr<const Map>;

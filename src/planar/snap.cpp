@@ -14,7 +14,7 @@ namespace {
 
 struct Dot {
     std::int64_t x = 0, y = 0;
-    friend bool operator==(Dot a, Dot b) { return a.x == b.x && a.y == b.y; }
+    friend bool operator==(const Dot&, const Dot&) = default;
     friend bool operator<(Dot a, Dot b) { return a.x != b.x ? a.x < b.x : a.y < b.y; }
 };
 

@@ -1,7 +1,12 @@
 #include "render/render.h"
 
-#include "art/build.h"
 #include "art/edits.h"
+#include "art/kept.h"
+#include "art/mirrored.h"
+#include "art/tree.h"
+#include "render/blur.h"
+#include "render/handles.h"
+#include "render/paint_reference.h"
 
 #include <cairo-pdf.h>
 #include <cairo.h>
@@ -66,51 +71,6 @@ void setFill(cairo_t* cr, const art::Fill& fill, double opacity)
     cairo_pattern_destroy(p);
 }
 
-void paintArtwork(cairo_t* cr, const Artwork& a, double opacity)
-{
-    const bool fills = a.fill.colour.has_value(), strokes = a.stroke.colour.has_value() && a.stroke.width > 0;
-    if (!fills && !strokes) return;
-    // Line and area that overlap must fade as one.
-    const bool group = opacity < 1 && fills && strokes;
-    const double own = group ? 1 : opacity;
-    if (group) cairo_push_group(cr);
-    trace(cr, a.paths);
-    if (fills) {
-        cairo_set_fill_rule(cr, a.fill.evenOdd ? CAIRO_FILL_RULE_EVEN_ODD : CAIRO_FILL_RULE_WINDING);
-        setFill(cr, a.fill, own);
-        const bool overlaps = a.fill.overlap > 0 && !strokes;
-        if ((strokes && !a.stroke.swell) || overlaps)
-            cairo_fill_preserve(cr);
-        else
-            cairo_fill(cr);
-        if (overlaps) { // reaches under its neighbours
-            cairo_set_line_width(cr, 2 * a.fill.overlap);
-            cairo_set_line_join(cr, CAIRO_LINE_JOIN_ROUND);
-            cairo_stroke(cr);
-        }
-    }
-    if (strokes && a.stroke.swell) {
-        cairo_new_path(cr);
-        trace(cr, *art::swelledOutlines(a));
-        cairo_set_fill_rule(cr, CAIRO_FILL_RULE_WINDING);
-        setColour(cr, *a.stroke.colour, a.stroke.opacity * own);
-        cairo_fill(cr);
-    } else if (strokes) {
-        cairo_set_line_width(cr, a.stroke.width);
-        cairo_set_line_cap(cr, a.stroke.cap == art::Cap::round ? CAIRO_LINE_CAP_ROUND : CAIRO_LINE_CAP_BUTT);
-        cairo_set_line_join(cr, a.stroke.join == art::Join::round   ? CAIRO_LINE_JOIN_ROUND
-                                : a.stroke.join == art::Join::mitre ? CAIRO_LINE_JOIN_MITER
-                                                                    : CAIRO_LINE_JOIN_BEVEL);
-        cairo_set_miter_limit(cr, 4);
-        setColour(cr, *a.stroke.colour, a.stroke.opacity * own);
-        cairo_stroke(cr);
-    }
-    if (group) {
-        cairo_pop_group_to_source(cr);
-        cairo_paint_with_alpha(cr, opacity);
-    }
-}
-
 // The lines of a half that is not there yet.
 void paintGhost(cairo_t* cr, const Artwork& a, const Options::Ghost& ghost)
 {
@@ -125,98 +85,246 @@ void paintGhost(cairo_t* cr, const Artwork& a, const Options::Ghost& ghost)
     cairo_restore(cr);
 }
 
-struct SurfaceHandle {
-    cairo_surface_t* surface = nullptr;
-    explicit SurfaceHandle(cairo_surface_t* s) : surface(s) {}
-    SurfaceHandle(const SurfaceHandle&) = delete;
-    SurfaceHandle& operator=(const SurfaceHandle&) = delete;
-    ~SurfaceHandle()
+bool opaqueStops(const art::Fill& f)
+{
+    return !f.gradient || std::all_of(f.gradient->stops.begin(), f.gradient->stops.end(), [](const art::GradientStop& s) { return s.opacity >= 1; });
+}
+
+// The outline of a swelled line costs: kept for lines painted again.
+std::shared_ptr<const curve::Paths> outlinesOf(const art::ItemPtr& item)
+{
+    static art::Kept<art::Item, curve::Paths> kept(512);
+    return kept.of(item, [](const art::Item& i) { return art::swelledOutlines(*i.artwork()); });
+}
+
+void paintFill(cairo_t* cr, const Artwork& a, double opacity, bool overlaps)
+{
+    trace(cr, a.paths);
+    cairo_set_fill_rule(cr, a.fill.evenOdd ? CAIRO_FILL_RULE_EVEN_ODD : CAIRO_FILL_RULE_WINDING);
+    setFill(cr, a.fill, opacity);
+    if (!overlaps) {
+        cairo_fill(cr);
+        return;
+    }
+    cairo_fill_preserve(cr);
+    cairo_set_line_width(cr, 2 * a.fill.overlap); // reaches under its neighbours
+    cairo_set_line_join(cr, CAIRO_LINE_JOIN_ROUND);
+    cairo_stroke(cr);
+}
+
+void paintStroke(cairo_t* cr, const art::ItemPtr& item, double opacity)
+{
+    const Artwork& a = *item->artwork();
+    setColour(cr, *a.stroke.colour, a.stroke.opacity * opacity);
+    if (a.stroke.swell) {
+        cairo_new_path(cr);
+        trace(cr, *outlinesOf(item));
+        cairo_set_fill_rule(cr, CAIRO_FILL_RULE_WINDING);
+        cairo_fill(cr);
+        return;
+    }
+    trace(cr, a.paths);
+    cairo_set_line_width(cr, a.stroke.width);
+    cairo_set_line_cap(cr, a.stroke.cap == art::Cap::round ? CAIRO_LINE_CAP_ROUND : CAIRO_LINE_CAP_BUTT);
+    cairo_set_line_join(cr, a.stroke.join == art::Join::round   ? CAIRO_LINE_JOIN_ROUND
+                            : a.stroke.join == art::Join::mitre ? CAIRO_LINE_JOIN_MITER
+                                                                : CAIRO_LINE_JOIN_BEVEL);
+    cairo_set_miter_limit(cr, 4);
+    cairo_stroke(cr);
+}
+
+cairo_operator_t operatorOf(art::Blend b)
+{
+    static constexpr cairo_operator_t operators[] = {
+        CAIRO_OPERATOR_OVER,       CAIRO_OPERATOR_MULTIPLY,       CAIRO_OPERATOR_SCREEN,      CAIRO_OPERATOR_OVERLAY,
+        CAIRO_OPERATOR_DARKEN,     CAIRO_OPERATOR_LIGHTEN,        CAIRO_OPERATOR_COLOR_DODGE, CAIRO_OPERATOR_COLOR_BURN,
+        CAIRO_OPERATOR_HARD_LIGHT, CAIRO_OPERATOR_SOFT_LIGHT,     CAIRO_OPERATOR_DIFFERENCE,  CAIRO_OPERATOR_EXCLUSION,
+        CAIRO_OPERATOR_HSL_HUE,    CAIRO_OPERATOR_HSL_SATURATION, CAIRO_OPERATOR_HSL_COLOR,   CAIRO_OPERATOR_HSL_LUMINOSITY};
+    return operators[static_cast<std::size_t>(b)];
+}
+
+constexpr double pdfDensity = 300.0 / 96; // px of an image in a PDF to one px of the sheet
+
+// Walks the tree of a document with a Cairo context.
+class Painter {
+public:
+    Painter(cairo_t* cr, const art::Document& d, const Options& o)
+        : cr_(cr), d_(d), o_(o), vectors_(cairo_surface_get_type(cairo_get_target(cr)) == CAIRO_SURFACE_TYPE_PDF)
     {
-        if (surface) cairo_surface_destroy(surface);
+        double x0 = 0, y0 = 0, x1 = 0, y1 = 0;
+        cairo_clip_extents(cr, &x0, &y0, &x1, &y1);
+        clip_ = {{x0, y0}, {x1, y1}};
     }
-    bool good() const { return surface && cairo_surface_status(surface) == CAIRO_STATUS_SUCCESS; }
-};
 
-struct ContextHandle {
-    cairo_t* cr;
-    explicit ContextHandle(cairo_surface_t* s) : cr(cairo_create(s)) {}
-    ContextHandle(const ContextHandle&) = delete;
-    ContextHandle& operator=(const ContextHandle&) = delete;
-    ~ContextHandle() { cairo_destroy(cr); }
-};
+    void layer(const art::Layer& l)
+    {
+        if (!l.shown || l.opacity <= 0 || l.items.empty()) return;
+        const bool group = l.opacity < 1 && l.items.size() + (l.mirror ? 1 : 0) > 1;
+        if (group) cairo_push_group(cr_);
+        const double opacity = group ? 1 : l.opacity;
+        for (const art::ItemPtr& i : l.items) item(i, opacity);
+        if (o_.artwork && l.mirror)
+            for (const art::ItemPtr& i : art::mirroredItems(l)) {
+                if (o_.ghost)
+                    ghost(i);
+                else
+                    item(i, opacity);
+            }
+        if (!group) return;
+        cairo_pop_group_to_source(cr_);
+        cairo_paint_with_alpha(cr_, l.opacity);
+    }
 
-cairo_matrix_t matrix(const Affine& m)
-{
-    cairo_matrix_t c;
-    cairo_matrix_init(&c, m.a, m.b, m.c, m.d, m.e, m.f);
-    return c;
-}
+private:
+    cairo_t* cr_;
+    const art::Document& d_;
+    const Options& o_;
+    bool vectors_;
+    Box clip_;
 
-void paintReference(cairo_t* cr, const art::Reference& r, double opacity, const Options& o)
-{
-    if (opacity <= 0 || !o.pictures) return;
-    const auto picture = o.pictures(r);
-    if (!picture || picture->empty() || !r.picture) return;
-    // The picture handed out may be a smaller stand-in: it is stretched to the size the reference speaks of.
-    const double sx = static_cast<double>(r.picture->width) / picture->width, sy = static_cast<double>(r.picture->height) / picture->height;
-    cairo_matrix_t now;
-    cairo_get_matrix(cr, &now);
-    const Affine toDevice = Affine{now.xx, now.yx, now.xy, now.yy, now.x0, now.y0} * art::placement(r) * curve::scaling(sx, sy);
-    double cx0 = 0, cy0 = 0, cx1 = 0, cy1 = 0;
-    cairo_clip_extents(cr, &cx0, &cy0, &cx1, &cy1);
-    const auto back = curve::inverse(art::placement(r) * curve::scaling(sx, sy));
-    if (!back) return;
-    Box seen;
-    for (const Vec2 p : {Vec2{cx0, cy0}, Vec2{cx1, cy0}, Vec2{cx1, cy1}, Vec2{cx0, cy1}}) seen.add(*back * p);
-    // Only what is seen is handed to Cairo, halved until about one sample falls on each pixel: large pictures pan fast
-    // and do not shimmer.
-    const Box part = art::shownPart(r);
-    const int x0 = std::max(static_cast<int>(std::floor(std::max(seen.min.x, part.min.x / sx))) - 2, 0),
-              y0 = std::max(static_cast<int>(std::floor(std::max(seen.min.y, part.min.y / sy))) - 2, 0);
-    const int x1 = std::min(static_cast<int>(std::ceil(std::min(seen.max.x, part.max.x / sx))) + 2, picture->width),
-              y1 = std::min(static_cast<int>(std::ceil(std::min(seen.max.y, part.max.y / sy))) + 2, picture->height);
-    if (x1 <= x0 || y1 <= y0) return;
-    const int every = std::max(1, static_cast<int>(std::floor(1 / std::max(curve::meanScale(toDevice), 1e-6))));
-    const int w = (x1 - x0 + every - 1) / every, h = (y1 - y0 + every - 1) / every;
-    SurfaceHandle image(cairo_image_surface_create(CAIRO_FORMAT_ARGB32, w, h));
-    if (!image.good()) return;
-    cairo_surface_flush(image.surface);
-    unsigned char* data = cairo_image_surface_get_data(image.surface);
-    const int stride = cairo_image_surface_get_stride(image.surface);
-    for (int y = 0; y < h; ++y) {
-        if (o.cancelled && (y & 63) == 0 && o.cancelled()) return;
-        auto* row = reinterpret_cast<std::uint32_t*>(data + static_cast<std::ptrdiff_t>(y) * stride);
-        for (int x = 0; x < w; ++x) {
-            unsigned sr = 0, sg = 0, sb = 0, sa = 0, n = 0;
-            const int step = std::max(1, every / 4);
-            for (int v = y0 + y * every; v < std::min(y1, y0 + (y + 1) * every); v += step)
-                for (int u = x0 + x * every; u < std::min(x1, x0 + (x + 1) * every); u += step) {
-                    const pixel::Rgba p = picture->at(u, v);
-                    sr += p.r * p.a;
-                    sg += p.g * p.a;
-                    sb += p.b * p.a;
-                    sa += p.a;
-                    ++n;
-                }
-            const unsigned k = 255 * std::max(1U, n);
-            row[x] = (sa / std::max(1U, n)) << 24 | (sr / k) << 16 | (sg / k) << 8 | (sb / k);
+    bool leftOut(const art::Item& i) const
+    {
+        return !i.shown || i.opacity <= 0 || std::find(o_.without.begin(), o_.without.end(), i.id) != o_.without.end() || (o_.cancelled && o_.cancelled());
+    }
+
+    // Whether a thing is painted by more than one stroke of the brush, so that it has to fade as one.
+    static bool composed(const art::Item& i)
+    {
+        return std::visit(art::Each{[](const Artwork& a) {
+                                        const bool fills = a.fill.colour.has_value(), strokes = a.stroke.colour.has_value() && a.stroke.width > 0;
+                                        return (fills && strokes) || (fills && a.fill.overlap > 0) || !a.inside.empty();
+                                    },
+                                    [](const art::Reference&) { return false; },
+                                    [](const art::Group& g) { return g.items.size() > 1 || (!g.items.empty() && composed(*g.items.front())); }},
+                          i.is);
+    }
+    // What blends with what lies below it must not reach out of the thing it lies in.
+    static bool blends(const std::vector<art::ItemPtr>& items)
+    {
+        return std::any_of(items.begin(), items.end(), [](const art::ItemPtr& i) { return i->shown && i->blend != art::Blend::normal; });
+    }
+
+    void item(const art::ItemPtr& i, double opacity)
+    {
+        if (leftOut(*i)) return;
+        const Artwork* a = i->artwork();
+        if (a && (!o_.artwork || a->guide)) return;
+        if (i->reference()) {
+            if (!o_.references) return;
+            cairo_save(cr_);
+            if (!o_.referencesBeyondSheet) {
+                cairo_rectangle(cr_, 0, 0, d_.sheet.width, d_.sheet.height);
+                cairo_clip(cr_);
+            }
+            paintReference(cr_, *i->reference(), i->opacity * opacity * i->reference()->dim * o_.veil, o_);
+            cairo_restore(cr_);
+            return;
         }
+        // Mitred corners reach beyond the bounds, by at most the mitre limit of 4.
+        const Box b = art::bounds(*i).grown(a && a->stroke.colour && a->stroke.join == art::Join::mitre ? 2 * a->stroke.width : 0);
+        if (b.empty() || !b.meets(clip_)) return;
+        const double alpha = i->opacity * opacity;
+        if (i->blur > 0) {
+            blurred(i, b, alpha);
+            return;
+        }
+        const bool group = i->blend != art::Blend::normal || (alpha < 1 && composed(*i)) || blends(art::childrenOf(*i));
+        if (!group) {
+            content(i, alpha);
+            return;
+        }
+        cairo_push_group(cr_);
+        content(i, 1);
+        cairo_pop_group_to_source(cr_);
+        cairo_set_operator(cr_, operatorOf(i->blend));
+        cairo_paint_with_alpha(cr_, alpha);
+        cairo_set_operator(cr_, CAIRO_OPERATOR_OVER);
     }
-    cairo_surface_mark_dirty(image.surface);
-    cairo_save(cr);
-    const cairo_matrix_t place = matrix(art::placement(r));
-    cairo_transform(cr, &place);
-    cairo_rectangle(cr, part.min.x, part.min.y, part.width(), part.height());
-    cairo_clip(cr);
-    cairo_scale(cr, sx, sy);
-    cairo_translate(cr, x0, y0);
-    cairo_scale(cr, every, every);
-    cairo_set_source_surface(cr, image.surface, 0, 0);
-    cairo_pattern_set_extend(cairo_get_source(cr), CAIRO_EXTEND_PAD);
-    cairo_pattern_set_filter(cairo_get_source(cr), curve::meanScale(toDevice) > 3 ? CAIRO_FILTER_NEAREST : CAIRO_FILTER_BILINEAR);
-    cairo_paint_with_alpha(cr, std::min(1.0, opacity));
-    cairo_restore(cr);
-}
+
+    void content(const art::ItemPtr& i, double opacity)
+    {
+        std::visit(art::Each{[&](const Artwork& a) { artwork(i, a, opacity); }, [](const art::Reference&) {},
+                             [&](const art::Group& g) {
+                                 for (const art::ItemPtr& c : g.items) item(c, opacity);
+                             }},
+                   i->is);
+    }
+
+    void artwork(const art::ItemPtr& i, const Artwork& a, double opacity)
+    {
+        const bool strokes = a.stroke.colour.has_value() && a.stroke.width > 0;
+        if (a.fill.colour) {
+            // A rim of half-clear paint over itself would show: such a fill fades as one.
+            const bool overlaps = a.fill.overlap > 0 && !strokes && opaqueStops(a.fill);
+            const double alpha = a.fill.opacity * opacity;
+            if (overlaps && alpha < 1) {
+                Artwork whole = a;
+                whole.fill.opacity = 1;
+                cairo_push_group(cr_);
+                paintFill(cr_, whole, 1, true);
+                cairo_pop_group_to_source(cr_);
+                cairo_paint_with_alpha(cr_, alpha);
+            } else {
+                paintFill(cr_, a, opacity, overlaps);
+            }
+        }
+        if (!a.inside.empty()) {
+            cairo_save(cr_);
+            trace(cr_, a.paths);
+            cairo_set_fill_rule(cr_, a.fill.evenOdd ? CAIRO_FILL_RULE_EVEN_ODD : CAIRO_FILL_RULE_WINDING);
+            cairo_clip(cr_);
+            for (const art::ItemPtr& c : a.inside) item(c, opacity);
+            cairo_restore(cr_);
+        }
+        if (strokes) paintStroke(cr_, i, opacity);
+    }
+
+    // Painted into an image of its own, blurred there, and laid down. On a screen the image's pixels are the screen's; in a PDF it is
+    // the one thing that is no vector.
+    void blurred(const art::ItemPtr& i, const Box& bounds, double alpha)
+    {
+        const Affine now = vectors_ ? curve::scaling(pdfDensity, pdfDensity) : toDevice(cr_);
+        const double reach = 3 * i->blur;
+        Box part{{std::max(bounds.min.x, clip_.min.x - reach), std::max(bounds.min.y, clip_.min.y - reach)},
+                 {std::min(bounds.max.x, clip_.max.x + reach), std::min(bounds.max.y, clip_.max.y + reach)}};
+        if (part.empty()) return;
+        Box device;
+        for (const Vec2 p : {part.min, Vec2{part.max.x, part.min.y}, part.max, Vec2{part.min.x, part.max.y}}) device.add(now * p);
+        const double x0 = std::floor(device.min.x) - 1, y0 = std::floor(device.min.y) - 1;
+        const double w = std::ceil(device.max.x) + 1 - x0, h = std::ceil(device.max.y) + 1 - y0;
+        if (!(w > 0 && h > 0 && w < 32000 && h < 32000)) return;
+        SurfaceHandle image(cairo_image_surface_create(CAIRO_FORMAT_ARGB32, static_cast<int>(w), static_cast<int>(h)));
+        if (!image.good()) return;
+        {
+            ContextHandle c(image.surface);
+            const cairo_matrix_t m = matrix(curve::translation({-x0, -y0}) * now);
+            cairo_set_matrix(c.cr, &m);
+            Painter inner(c.cr, d_, o_);
+            inner.content(i, 1);
+        }
+        cairo_surface_flush(image.surface);
+        const int stride = cairo_image_surface_get_stride(image.surface) / 4;
+        blur(reinterpret_cast<std::uint32_t*>(cairo_image_surface_get_data(image.surface)), static_cast<int>(w), static_cast<int>(h), stride,
+             i->blur * curve::meanScale(now));
+        cairo_surface_mark_dirty(image.surface);
+        cairo_save(cr_);
+        if (vectors_)
+            cairo_scale(cr_, 1 / pdfDensity, 1 / pdfDensity);
+        else
+            cairo_identity_matrix(cr_);
+        cairo_set_operator(cr_, operatorOf(i->blend));
+        cairo_set_source_surface(cr_, image.surface, x0, y0);
+        cairo_paint_with_alpha(cr_, alpha);
+        cairo_restore(cr_);
+    }
+
+    void ghost(const art::ItemPtr& i)
+    {
+        if (leftOut(*i) || !art::bounds(*i).meets(clip_)) return;
+        if (const Artwork* a = i->artwork(); a && !a->guide) paintGhost(cr_, *a, *o_.ghost);
+        for (const art::ItemPtr& c : art::childrenOf(*i)) ghost(c);
+    }
+};
 
 } // namespace
 
@@ -227,47 +335,8 @@ void paint(cairo_t* cr, const art::Document& d, const Options& o)
         setColour(cr, d.sheet.background, 1);
         cairo_fill(cr);
     }
-    double cx0 = 0, cy0 = 0, cx1 = 0, cy1 = 0;
-    cairo_clip_extents(cr, &cx0, &cy0, &cx1, &cy1);
-    const Box clip{{cx0, cy0}, {cx1, cy1}};
-    for (const art::LayerPtr& l : d.layers) {
-        if (!l->shown || l->opacity <= 0 || l->items.empty()) continue;
-        const bool group = l->opacity < 1 && l->items.size() > 1;
-        if (group) cairo_push_group(cr);
-        const double opacity = group ? 1 : l->opacity;
-        for (const art::ItemPtr& i : l->items) {
-            if (o.cancelled && o.cancelled()) break;
-            if (std::find(o.without.begin(), o.without.end(), i->id) != o.without.end()) continue;
-            if (const Artwork* a = i->artwork()) {
-                if (!o.artwork) continue;
-                if (a->guide) continue;
-                // Mitred corners reach beyond the bounds, by at most the mitre limit of 4.
-                const Box b = art::bounds(*i).grown(a->stroke.colour && a->stroke.join == art::Join::mitre ? 2 * a->stroke.width : 0);
-                if (b.empty() || !b.meets(clip)) continue;
-                paintArtwork(cr, *a, i->opacity * opacity);
-            } else if (o.references) {
-                cairo_save(cr);
-                if (!o.referencesBeyondSheet) {
-                    cairo_rectangle(cr, 0, 0, d.sheet.width, d.sheet.height);
-                    cairo_clip(cr);
-                }
-                paintReference(cr, *i->reference(), i->opacity * opacity * i->reference()->dim * o.veil, o);
-                cairo_restore(cr);
-            }
-        }
-        if (o.artwork)
-            for (const art::Item& i : art::mirroredItems(*l)) {
-                if (std::find(o.without.begin(), o.without.end(), i.id) != o.without.end() || i.artwork()->guide || !art::bounds(i).meets(clip)) continue;
-                if (o.ghost)
-                    paintGhost(cr, *i.artwork(), *o.ghost);
-                else
-                    paintArtwork(cr, *i.artwork(), i.opacity * opacity);
-            }
-        if (group) {
-            cairo_pop_group_to_source(cr);
-            cairo_paint_with_alpha(cr, l->opacity);
-        }
-    }
+    Painter painter(cr, d, o);
+    for (const art::LayerPtr& l : d.layers) painter.layer(*l);
 }
 
 Surface renderView(const art::Document& d, const Affine& view, int width, int height, const Options& o)

@@ -13,7 +13,7 @@ namespace softrope::tone {
 // -- an outline cut by straights ----------------------------------------------------------------------------------------------
 struct Chord {
     curve::Vec2 from, to;
-    friend bool operator==(const Chord& a, const Chord& b) { return a.from == b.from && a.to == b.to; }
+    friend bool operator==(const Chord&, const Chord&) = default;
 };
 constexpr int shades = 4; // dark, middle, light, and a spare one between dark and middle
 // A piece whose shade and direction are settled, until all are shuffled; locked ones then too.
@@ -22,17 +22,14 @@ struct Held {
     int shade = 0;   // 0 dark, 1 middle, 2 light, 3 the spare one
     double turn = 0; // radians: direction of its gradient
     bool locked = true;
-    friend bool operator==(const Held& a, const Held& b) { return a.at == b.at && a.shade == b.shade && a.turn == b.turn && a.locked == b.locked; }
+    friend bool operator==(const Held&, const Held&) = default;
 };
 struct FacetPlan {
     curve::Paths outline; // closed
     std::vector<Chord> chords;
     std::uint32_t seed = 1;
     std::vector<Held> held;
-    friend bool operator==(const FacetPlan& a, const FacetPlan& b)
-    {
-        return a.outline == b.outline && a.chords == b.chords && a.seed == b.seed && a.held == b.held;
-    }
+    friend bool operator==(const FacetPlan&, const FacetPlan&) = default;
 };
 struct Facet {
     curve::Paths outline;
@@ -60,7 +57,7 @@ struct Mesh {
     std::vector<curve::Vec2> points;
     std::vector<std::vector<int>> faces; // corners in order, turning from x to y; simple polygons
     std::vector<pixel::Rgba> colours;    // by face
-    friend bool operator==(const Mesh& a, const Mesh& b) { return a.points == b.points && a.faces == b.faces && a.colours == b.colours; }
+    friend bool operator==(const Mesh&, const Mesh&) = default;
     friend bool operator!=(const Mesh& a, const Mesh& b) { return !(a == b); }
 };
 enum class PieceColour { mean, median };

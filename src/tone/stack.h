@@ -18,20 +18,20 @@ struct Patch {
     curve::Path outline; // closed
     double strength = 0; // levels; positive = lighter
     double soft = 0;     // px over which it fades out, inwards from the outline
-    friend bool operator==(const Patch& a, const Patch& b) { return a.outline == b.outline && a.strength == b.strength && a.soft == b.soft; }
+    friend bool operator==(const Patch&, const Patch&) = default;
 };
 // A border pushed: along the way the picture takes that tone.
 struct Push {
     std::vector<curve::Vec2> way;
     double radius = 0; // px
     int tone = 0;
-    friend bool operator==(const Push& a, const Push& b) { return a.way == b.way && a.radius == b.radius && a.tone == b.tone; }
+    friend bool operator==(const Push&, const Push&) = default;
 };
 // Areas that lie wholly within `radius` of the way go to their neighbours.
 struct Sweep {
     std::vector<curve::Vec2> way;
     double radius = 0; // px
-    friend bool operator==(const Sweep& a, const Sweep& b) { return a.way == b.way && a.radius == b.radius; }
+    friend bool operator==(const Sweep&, const Sweep&) = default;
 };
 
 struct Stack {
@@ -43,11 +43,7 @@ struct Stack {
     std::vector<Patch> patches;
     std::vector<Push> pushes;
     std::vector<Sweep> sweeps;
-    friend bool operator==(const Stack& a, const Stack& b)
-    {
-        return a.cuts == b.cuts && a.paint == b.paint && a.slack == b.slack && a.smallest == b.smallest && a.bound == b.bound && a.patches == b.patches &&
-               a.pushes == b.pushes && a.sweeps == b.sweeps;
-    }
+    friend bool operator==(const Stack&, const Stack&) = default;
 };
 
 // The same recipe on a picture whose corner lies elsewhere.

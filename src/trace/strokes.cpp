@@ -109,7 +109,7 @@ struct Measured {
 struct Arm {
     int branch = -1;
     bool atEnd = false; // the branch's last point lies at the meeting
-    friend bool operator==(Arm a, Arm b) { return a.branch == b.branch && a.atEnd == b.atEnd; }
+    friend bool operator==(const Arm&, const Arm&) = default;
 };
 
 class Assembly {

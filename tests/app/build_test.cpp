@@ -143,7 +143,7 @@ TEST_CASE("two shapes combined live, a part moved by its outline, then set")
     h.key(Qt::Key_D, Qt::ShiftModifier);
     REQUIRE(h.lines().size() == 1);
     CHECK(areaOf(*h.lines()[0]) == Approx(30000).epsilon(1e-6));
-    REQUIRE(h.lines()[0]->artwork()->combined);
+    REQUIRE(h.lines()[0]->artwork()->combined());
     h.key(Qt::Key_Escape);
     w.session().pickItems({h.lines()[0]->id});
     // The second square by its right side.
@@ -155,7 +155,7 @@ TEST_CASE("two shapes combined live, a part moved by its outline, then set")
     CHECK(h.lines().size() == 2);
     h.key(Qt::Key_Z, Qt::ControlModifier);
     REQUIRE(w.run("set-shape"));
-    CHECK_FALSE(h.lines()[0]->artwork()->combined);
+    CHECK_FALSE(h.lines()[0]->artwork()->combined());
     // Offset, and a copy repeated.
     h.canvas().setToolSetting("offset-by", 10);
     h.key(Qt::Key_O, Qt::ShiftModifier);

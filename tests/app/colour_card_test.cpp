@@ -95,7 +95,7 @@ TEST_CASE("four fields become four tones: shares, smallest piece, specks, paint 
     REQUIRE(w.desk().shares().size() == 4);
     for (const double s : w.desk().shares()) CHECK(s == Approx(0.25).margin(0.02));
     // Small pieces count again: the specks come.
-    const std::size_t swept = w.desk().layer()->items.size();
+    const std::size_t swept = w.desk().item()->group()->items.size();
     auto* smallest = named<app::NumberField>(w, "Smallest piece");
     REQUIRE(smallest);
     smallest->setText("4");
@@ -108,7 +108,7 @@ TEST_CASE("four fields become four tones: shares, smallest piece, specks, paint 
     press(w, "Sweep specks");
     CHECK(w.desk().stack()->smallest == Approx(64));
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
-    CHECK(w.desk().layer()->items.size() == swept);
+    CHECK(w.desk().item()->group()->items.size() == swept);
     // A tone painted otherwise.
     tone::Stack s = *w.desk().stack();
     s.paint.resize(4);
@@ -116,20 +116,21 @@ TEST_CASE("four fields become four tones: shares, smallest piece, specks, paint 
     w.desk().take(s, "Paint");
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     bool red = false;
-    for (const art::ItemPtr& i : w.desk().layer()->items) red = red || i->artwork()->fill.colour == art::Colour{90, 0, 0};
+    for (const art::ItemPtr& i : w.desk().item()->group()->items) red = red || i->artwork()->fill.colour == art::Colour{90, 0, 0};
     CHECK(red);
     // Slack on the card; then the picture is deleted: the last shapes stay and the card says so.
-    const art::Id layer = w.desk().layer()->id;
-    const std::size_t shapes = h.document().layer(layer)->items.size();
-    const art::Layer* photo = h.document().layerOf(w.desk().layer()->tones->reference);
+    const art::Id stack = w.desk().item()->id;
+    const std::size_t shapes = h.document().item(stack)->group()->items.size();
+    const art::Layer* photo = h.document().layerOf(w.desk().tones()->reference);
     REQUIRE(photo);
-    w.session().take(art::withoutLayer(h.document(), photo->id), "Delete");
+    const art::Id on = photo->id;
+    w.session().take(art::withoutLayer(art::withLayer(h.document(), on, [](art::Layer& l) { l.locked = false; }), on), "Delete");
     hand::settle(60);
-    CHECK(h.document().layer(layer)->items.size() == shapes);
+    CHECK(h.document().item(stack)->group()->items.size() == shapes);
     CHECK_FALSE(w.desk().working());
     w.run("undo");
     hand::settle(60);
-    CHECK(h.document().layer(layer)->items.size() == shapes);
+    CHECK(h.document().item(stack)->group()->items.size() == shapes);
 }
 
 TEST_CASE("the work on shapes can be stopped, and the next change takes it up again")

@@ -30,7 +30,7 @@ std::vector<const art::Item*> drops(const art::Document& d)
     std::vector<const art::Item*> out;
     for (const art::LayerPtr& l : d.layers)
         for (const art::ItemPtr& i : l->items)
-            if (i->artwork() && i->artwork()->drop) out.push_back(i.get());
+            if (i->artwork() && i->artwork()->drop()) out.push_back(i.get());
     return out;
 }
 
@@ -45,7 +45,7 @@ art::Document withLine(const art::Document& d, curve::Path p, art::Id* id = null
 {
     art::Item i;
     art::Artwork a;
-    a.paths = {std::move(p)};
+    a.setPaths({std::move(p)});
     a.stroke.colour = art::Colour{0, 0, 0};
     a.stroke.width = 6;
     i.is = std::move(a);
@@ -81,7 +81,7 @@ TEST_CASE("drops on the moth follow when a line is moved, across undo and redo, 
     const double before = areaOf(*h.document().item(id));
     art::Id outline = 0;
     double largest = 0;
-    for (const art::LineSide& s : h.document().item(id)->artwork()->drop->lines) {
+    for (const art::LineSide& s : h.document().item(id)->artwork()->drop()->lines) {
         const double n = art::bounds(*h.document().item(s.line)).width() * art::bounds(*h.document().item(s.line)).height();
         if (n > largest) {
             largest = n;

@@ -94,7 +94,7 @@ struct Hand {
                 if (i->artwork()) out.push_back(i.get());
         return out;
     }
-    const softrope::curve::Path& path(std::size_t i) { return lines().at(i)->artwork()->paths.at(0); }
+    const softrope::curve::Path& path(std::size_t i) { return lines().at(i)->artwork()->paths[0]; }
 };
 
 } // namespace hand

@@ -114,7 +114,7 @@ TEST_CASE("from a crooked scan to exported lines that lie on the true ones")
     settle();
     for (app::Slider* s : w.findChildren<app::Slider*>())
         if (s->accessibleName() == "Slack" && s->isVisible()) QTest::mouseClick(s, Qt::LeftButton, {}, {s->width() / 4, 12});
-    CHECK(h.lines()[0]->artwork()->drawn->slack == Approx(2).margin(0.6));
+    CHECK(h.lines()[0]->artwork()->hand()->slack == Approx(2).margin(0.6));
 
     // Save, close, reopen: the same document.
     QTemporaryDir folder;

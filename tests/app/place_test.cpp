@@ -245,29 +245,15 @@ TEST_CASE("layers: add, draw on, hide and lock by a click on their rows, order b
     REQUIRE(h.document().layers.size() == 2);
     const art::Id top = h.document().layers[1]->id;
     CHECK(w.session().selection().layer == top);
-    const auto row = [&](const QString& name) -> QWidget* {
-        QWidget* found = nullptr;
-        hand::waitFor(
-            [&] {
-                for (QWidget* r : list->findChildren<QWidget*>())
-                    if (r->accessibleName() == name && r->isVisible() && r->width() > 100) found = r;
-                return found != nullptr;
-            },
-            3000);
-        settle();
-        return found;
-    };
-    QWidget* lines = row("Lines");
-    REQUIRE(lines);
-    QTest::mouseClick(lines, Qt::LeftButton, {}, {lines->width() - 48, 15});
-    REQUIRE(hand::waitFor([&] { return !h.document().layers[0]->shown; }, 3000));
-    settle(100);
-    lines = row("Lines");
-    QTest::mouseClick(lines, Qt::LeftButton, {}, {lines->width() - 20, 15});
-    REQUIRE(hand::waitFor([&] { return h.document().layers[0]->locked; }, 3000));
-    settle(100);
-    QTest::mouseClick(row("Lines"), Qt::LeftButton, {}, {80, 15});
-    settle();
+    app::LayerTree& tree = list->tree();
+    const art::Id lines = h.document().layers[0]->id;
+    const QRect row = tree.rowBox(lines);
+    REQUIRE(row.isValid());
+    QTest::mouseClick(tree.viewport(), Qt::LeftButton, {}, tree.showBox(row).center());
+    CHECK_FALSE(h.document().layers[0]->shown);
+    QTest::mouseClick(tree.viewport(), Qt::LeftButton, {}, tree.lockBox(row).center());
+    CHECK(h.document().layers[0]->locked);
+    QTest::mouseClick(tree.viewport(), Qt::LeftButton, {}, row.center());
     CHECK(w.session().selection().layer == h.document().layers[0]->id);
     // Nothing is drawn on a hidden, locked layer; the reason is said.
     h.canvas().setFocus();

@@ -21,7 +21,7 @@ struct Picked {
     {
         art::Item i;
         art::Artwork a;
-        a.paths = {curve::polyline({{200, 300}, {800, 300}, {800, 700}}, false)};
+        a.setPaths({curve::polyline({{200, 300}, {800, 300}, {800, 700}}, false)});
         a.stroke.colour = art::Colour{0, 0, 0};
         a.stroke.width = 20;
         i.is = a;
@@ -72,7 +72,7 @@ TEST_CASE("corners are rounded live with the slider's keys, and a line becomes a
     REQUIRE(slider);
     slider->setFocus();
     for (int k = 0; k < 6; ++k) QTest::keyClick(slider, Qt::Key_Right, Qt::ShiftModifier);
-    CHECK(p.line().rounding);
+    CHECK(p.line().rounding());
     CHECK(p.line().paths[0].nodes.size() == 4);
     hand::settle(50);
     p.window.session().pickItems({p.hand.lines().at(0)->id});

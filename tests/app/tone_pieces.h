@@ -22,7 +22,7 @@ inline softrope::art::Document withSquare(const softrope::art::Document& d, Vec2
 {
     softrope::art::Item i;
     softrope::art::Artwork a;
-    a.paths = {softrope::curve::rectangle(at, at + Vec2{200, 200})};
+    a.setPaths({softrope::curve::rectangle(at, at + Vec2{200, 200})});
     a.fill.colour = c;
     a.fill.ink = ink;
     a.stroke.colour.reset();
@@ -33,8 +33,8 @@ inline softrope::art::Document withSquare(const softrope::art::Document& d, Vec2
 // The shapes of the tone stack in hand are those of its recipe.
 inline bool shapesReady(Window& w)
 {
-    const softrope::art::Layer* l = w.desk().layer();
-    return l && !w.desk().working() && !l->items.empty() && !softrope::art::wantsTones(w.session().document(), *l);
+    const softrope::art::Item* i = w.desk().item();
+    return i && !w.desk().working() && !i->group()->items.empty() && !softrope::art::wantsTones(w.session().document(), *i);
 }
 
 } // namespace hand

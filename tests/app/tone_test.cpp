@@ -56,8 +56,8 @@ TEST_CASE("the lantern photo becomes five tones by pointer: cuts, a patch, half 
     QTest::mouseClick(button(w, "5"), Qt::LeftButton);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     REQUIRE(w.desk().stack()->cuts.size() == 4);
-    const art::Id layer = w.desk().layer()->id;
-    CHECK(h.document().layer(layer)->locked); // nothing drawn by accident on what is worked out
+    const art::Id stack = w.desk().item()->id;
+    CHECK(h.document().item(stack)->locked); // nothing drawn by accident on what is worked out
     CHECK(w.session().history().length() == 1);
 
     // A cut is dragged on the histogram: the quick picture follows at once, the shapes come behind, one step in all.
@@ -70,9 +70,9 @@ TEST_CASE("the lantern photo becomes five tones by pointer: cuts, a patch, half 
     QTest::mousePress(bars, Qt::LeftButton, {}, flag);
     for (int k = 1; k <= 6; ++k) QTest::mouseMove(bars, flag + QPoint(2 * k, 0));
     CHECK(w.desk().stack()->cuts[1] > before + 5);
-    CHECK(h.document().layer(layer)->tones->stack.cuts[1] == before); // only shown so far
+    CHECK(h.document().item(stack)->group()->tones()->stack.cuts[1] == before); // only shown so far
     QTest::mouseRelease(bars, Qt::LeftButton, {}, flag + QPoint(12, 0));
-    CHECK(h.document().layer(layer)->tones->stack.cuts[1] > before + 5);
+    CHECK(h.document().item(stack)->group()->tones()->stack.cuts[1] > before + 5);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     CHECK(w.session().history().length() == 2);
     // By keys too.
@@ -111,7 +111,7 @@ TEST_CASE("the lantern photo becomes five tones by pointer: cuts, a patch, half 
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     h.move({320, 170 + 80 / zoom});
     h.lift({320, 170 + 80 / zoom});
-    CHECK(h.document().layer(layer)->tones->stack.patches.at(0).strength == Approx(18 - 40).margin(2));
+    CHECK(h.document().item(stack)->group()->tones()->stack.patches.at(0).strength == Approx(18 - 40).margin(2));
     CHECK(w.session().history().undoName() == "Patch strength");
     h.key(Qt::Key_Up);
     CHECK(w.desk().stack()->patches[0].strength == Approx(18 - 39).margin(2));
@@ -131,7 +131,7 @@ TEST_CASE("the lantern photo becomes five tones by pointer: cuts, a patch, half 
     CHECK_FALSE(w.desk().stack()->bound.empty());
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     curve::Box box;
-    for (const art::ItemPtr& i : h.document().layer(layer)->items) box.add(art::bounds(*i));
+    for (const art::ItemPtr& i : h.document().item(stack)->group()->items) box.add(art::bounds(*i));
     CHECK(box.min.x > 140);
     CHECK(box.max.x < 500);
 
@@ -147,24 +147,24 @@ TEST_CASE("the lantern photo becomes five tones by pointer: cuts, a patch, half 
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
 
     // Set: areas like any other, with a way back.
-    const std::size_t areas = h.document().layer(layer)->items.size();
+    const std::size_t areas = h.document().item(stack)->group()->items.size();
     REQUIRE(button(w, "Make areas"));
     QTest::mouseClick(button(w, "Make areas"), Qt::LeftButton);
-    CHECK(h.document().layer(layer)->tones->set);
-    CHECK_FALSE(h.document().layer(layer)->locked);
-    w.session().take(art::withoutItems(h.document(), {h.document().layer(layer)->items.front()->id}), "Delete");
-    CHECK(h.document().layer(layer)->items.size() == areas - 1);
+    CHECK(h.document().item(stack)->group()->tones()->set);
+    CHECK_FALSE(h.document().item(stack)->locked);
+    w.session().take(art::withoutItems(h.document(), {h.document().item(stack)->group()->items.front()->id}), "Delete");
+    CHECK(h.document().item(stack)->group()->items.size() == areas - 1);
     hand::settle();
     REQUIRE(button(w, "Live again"));
     QTest::mouseClick(button(w, "Live again"), Qt::LeftButton);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
-    CHECK(h.document().layer(layer)->items.size() == areas);
+    CHECK(h.document().item(stack)->group()->items.size() == areas);
 
     // Kept in the file: read again it is equal and nothing has to be worked out anew.
     const files::SvgResult r = files::readSvg(files::writeWorkingSvg(h.document()));
     REQUIRE(r.ok());
     CHECK(r.document == h.document());
-    CHECK_FALSE(art::wantsTones(r.document, *r.document.layer(layer)));
+    CHECK_FALSE(art::wantsTones(r.document, *r.document.item(stack)));
 }
 
 TEST_CASE("edges are pushed, specks swept, and undo takes each back as one step")
@@ -195,7 +195,7 @@ TEST_CASE("edges are pushed, specks swept, and undo takes each back as one step"
     h.key(Qt::Key_Z, Qt::ControlModifier);
     CHECK(w.desk().stack()->pushes.empty());
     h.key(Qt::Key_Z, Qt::ControlModifier);
-    CHECK(w.desk().layer() == nullptr);
+    CHECK(w.desk().item() == nullptr);
     // Tools without a stack say what to do.
     h.key(Qt::Key_D);
     h.click({300, 300});
@@ -241,7 +241,7 @@ TEST_CASE("messy zones are covered in working colours and turned into the tones 
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     w.desk().begin(3);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
-    const auto ends = art::toneEnds(*w.desk().layer());
+    const auto ends = art::toneEnds(*w.desk().item()->group());
     REQUIRE(ends);
     // Two rectangles on the drawing layer, one in each working colour.
     w.setStep(2);
@@ -278,7 +278,7 @@ TEST_CASE("a facet emblem from an outline: proposed, cut by hand, shaded, turned
     d = art::withInk(d, "Brine", {46, 107, 102}).document;
     art::Item i;
     art::Artwork a;
-    a.paths = {curve::polyline({{300, 200}, {700, 200}, {860, 540}, {700, 880}, {300, 880}, {140, 540}}, true)};
+    a.setPaths({curve::polyline({{300, 200}, {700, 200}, {860, 540}, {700, 880}, {300, 880}, {140, 540}}, true)});
     a.fill.colour = d.inks.front().colour;
     a.fill.ink = {d.inks.front().id, 0};
     a.stroke.colour.reset();
@@ -294,51 +294,52 @@ TEST_CASE("a facet emblem from an outline: proposed, cut by hand, shaded, turned
     h.canvas().setToolSetting("facet-pieces", 5);
     REQUIRE(button(w, "Cut into facets"));
     QTest::mouseClick(button(w, "Cut into facets"), Qt::LeftButton);
-    const auto layer = [&]() -> const art::Layer& {
+    const auto facets = [&]() -> const art::Group& {
         for (const art::LayerPtr& l : h.document().layers)
-            if (l->facets) return *l;
-        FAIL("no facets");
-        return *h.document().layers.front();
+            for (const art::ItemPtr& one : l->items)
+                if (one->group() && one->group()->facets()) return *one->group();
+        throw std::runtime_error("no facets");
     };
-    CHECK(layer().items.size() == 5);
+    const auto idOfFacets = [&] { return h.document().layers.back()->items.front()->id; };
+    CHECK(facets().items.size() == 5);
     CHECK(h.canvas().tool()->id() == "facets");
-    CHECK(layer().items[0]->artwork()->fill.gradient);
-    CHECK(layer().items[0]->artwork()->fill.gradient->stops[0].ink.ink == d.inks.front().id);
+    CHECK(facets().items[0]->artwork()->fill.gradient);
+    CHECK(facets().items[0]->artwork()->fill.gradient->stops[0].ink.ink == d.inks.front().id);
     // All cuts dropped, one drawn by hand from corner to corner: two pieces.
-    tone::FacetPlan plan = layer().facets->plan;
+    tone::FacetPlan plan = facets().facets()->plan;
     plan.chords.clear();
-    w.session().take(art::withFacetPlan(h.document(), layer().id, plan), "Clear");
+    w.session().take(art::withFacetPlan(h.document(), idOfFacets(), plan), "Clear");
     h.drag({303, 203}, {697, 877}); // a little beside the corners: they catch
-    REQUIRE(layer().items.size() == 2);
-    CHECK(layer().facets->plan.chords.front().from == Vec2{300, 200});
+    REQUIRE(facets().items.size() == 2);
+    CHECK(facets().facets()->plan.chords.front().from == Vec2{300, 200});
     h.drag({700, 200}, {300, 880});
-    REQUIRE(layer().items.size() == 4);
+    REQUIRE(facets().items.size() == 4);
     // A small piece is flagged.
     h.drag({700, 200}, {860, 540}); // along the border: cuts nothing
-    CHECK(layer().items.size() == 4);
+    CHECK(facets().items.size() == 4);
     CHECK(w.lastSaid().contains("cuts no piece"));
     // A click changes the shade, a drag inside the direction.
-    const auto pieces = art::facetsOn(layer());
+    const auto pieces = art::facetsOf(facets());
     const Vec2 in = pieces[0].inner;
     h.click(in);
-    auto now = art::facetsOn(layer());
+    auto now = art::facetsOf(facets());
     CHECK(now[0].shade == (pieces[0].shade + 1) % 3);
     for (std::size_t k = 1; k < now.size(); ++k) CHECK(now[k].shade == pieces[k].shade);
     h.drag(in, in + Vec2{0, 60});
-    CHECK(art::facetsOn(layer())[0].turn == Approx(curve::pi / 2).margin(0.02));
+    CHECK(art::facetsOf(facets())[0].turn == Approx(curve::pi / 2).margin(0.02));
     // Locked by Shift, it stays when the others are shuffled.
     h.held = Qt::ShiftModifier;
     h.click(in);
     h.held = Qt::NoModifier;
-    const int kept = art::facetsOn(layer())[0].shade;
+    const int kept = art::facetsOf(facets())[0].shade;
     for (int k = 0; k < 3; ++k) {
         w.run("facets-shuffle");
-        CHECK(art::facetsOn(layer())[0].shade == kept);
-        CHECK(art::facetsOn(layer())[0].turn == Approx(curve::pi / 2).margin(0.02));
+        CHECK(art::facetsOf(facets())[0].shade == kept);
+        CHECK(art::facetsOf(facets())[0].turn == Approx(curve::pi / 2).margin(0.02));
     }
     // The ink changed: the facets follow.
     w.session().take(art::withInkColour(h.document(), d.inks.front().id, {200, 40, 40}), "Mix ink");
-    const art::GradientStop stop = layer().items[1]->artwork()->fill.gradient->stops[0];
+    const art::GradientStop stop = facets().items[1]->artwork()->fill.gradient->stops[0];
     CHECK(stop.colour == art::tintOf({200, 40, 40}, stop.ink.tint));
 }
 
@@ -356,19 +357,20 @@ TEST_CASE("pieces over a picture: made in one act, then corners, cuts and merges
     hand::settle();
     REQUIRE(button(w, "Make pieces"));
     QTest::mouseClick(button(w, "Make pieces"), Qt::LeftButton);
-    const auto layer = [&]() -> const art::Layer* {
+    const auto pieces = [&]() -> const art::Group* {
         for (const art::LayerPtr& l : h.document().layers)
-            if (l->facets) return l.get();
+            for (const art::ItemPtr& one : l->items)
+                if (one->group() && one->group()->mesh()) return one->group();
         return nullptr;
     };
-    REQUIRE(hand::waitFor([&] { return layer() != nullptr; }));
-    const std::size_t n = layer()->items.size();
+    REQUIRE(hand::waitFor([&] { return pieces() != nullptr; }));
+    const std::size_t n = pieces()->items.size();
     CHECK(n == Approx(60).epsilon(0.12));
-    CHECK(layer()->facets->gap == 2);
+    CHECK(pieces()->mesh()->gap == 2);
     // A corner well inside.
     int corner = -1;
     double least = 1e9;
-    const auto& points = layer()->facets->mesh.points;
+    const auto& points = pieces()->mesh()->mesh.points;
     for (std::size_t k = 0; k < points.size(); ++k)
         if (distance(points[k], {320, 400}) < least) {
             least = distance(points[k], {320, 400});
@@ -376,9 +378,9 @@ TEST_CASE("pieces over a picture: made in one act, then corners, cuts and merges
         }
     const Vec2 from = points[static_cast<std::size_t>(corner)];
     h.drag(from, from + Vec2{9, 7});
-    CHECK(distance(layer()->facets->mesh.points[static_cast<std::size_t>(corner)], from + Vec2{9, 7}) < 1.5);
+    CHECK(distance(pieces()->mesh()->mesh.points[static_cast<std::size_t>(corner)], from + Vec2{9, 7}) < 1.5);
     // Two pieces with a border in common are merged by a drag from one into the other.
-    const tone::Mesh mesh = layer()->facets->mesh;
+    const tone::Mesh mesh = pieces()->mesh()->mesh;
     const auto middle = [&](std::size_t f) {
         Vec2 sum;
         for (const int p : mesh.faces[f]) sum += mesh.points[static_cast<std::size_t>(p)] / static_cast<double>(mesh.faces[f].size());
@@ -389,9 +391,9 @@ TEST_CASE("pieces over a picture: made in one act, then corners, cuts and merges
         for (std::size_t g = f + 1; g < mesh.faces.size() && !merged; ++g)
             if (tone::withFacesMerged(mesh, static_cast<int>(f), static_cast<int>(g)) != mesh && distance(middle(f), middle(g)) > 40) {
                 h.drag(middle(f), middle(g), 12);
-                merged = layer()->items.size() == n - 1;
+                merged = pieces()->items.size() == n - 1;
             }
     CHECK(merged);
     w.run("undo");
-    CHECK(layer()->items.size() == n);
+    CHECK(pieces()->items.size() == n);
 }

@@ -221,8 +221,8 @@ TEST_CASE("freehand: few nodes, closes near its start, slack changes it afterwar
     REQUIRE(h.lines().size() == 1);
     CHECK(h.path(0).closed);
     CHECK(h.path(0).nodes.size() < 30);
-    REQUIRE(h.lines()[0]->artwork()->drawn);
-    CHECK(h.lines()[0]->artwork()->drawn->samples.size() > 100);
+    REQUIRE(h.lines()[0]->artwork()->hand());
+    CHECK(h.lines()[0]->artwork()->hand()->samples.size() > 100);
     settle(150); // the card is built anew with the line
     const auto sliders = w.findChildren<app::Slider*>();
     app::Slider* slack = nullptr;
@@ -236,7 +236,7 @@ TEST_CASE("freehand: few nodes, closes near its start, slack changes it afterwar
         QTest::mouseRelease(slack, Qt::LeftButton, {}, {x, 12});
     }
     CHECK(h.path(0).nodes.size() < before);
-    CHECK(h.lines()[0]->artwork()->drawn->slack > 6);
+    CHECK(h.lines()[0]->artwork()->hand()->slack > 6);
     CHECK(w.session().history().length() > steps);
     // A stroke dropped by Esc leaves nothing.
     h.press({100, 100});
@@ -382,7 +382,7 @@ TEST_CASE("the tablet stand-in replays strokes with their pressure through table
     w.replay().start(r, 4);
     REQUIRE(hand::waitFor([&] { return !w.replay().running(); }));
     REQUIRE(h.lines().size() == 2);
-    const auto& drawn = h.lines()[0]->artwork()->drawn;
+    const auto& drawn = h.lines()[0]->artwork()->hand();
     REQUIRE(drawn);
     CHECK(drawn->samples.size() > 50);
     CHECK(drawn->samples.front().pressure == Approx(0.2).margin(0.05));

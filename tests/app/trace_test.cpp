@@ -24,9 +24,9 @@ std::shared_ptr<const art::PictureFile> page()
     d.sheet.hasBackground = true;
     art::Item solid, ring;
     art::Artwork a, b;
-    a.paths = {curve::ellipse({170, 270}, 120, 90)};
+    a.setPaths({curve::ellipse({170, 270}, 120, 90)});
     a.fill.colour = art::Colour{30, 30, 30};
-    b.paths = {curve::circle({420, 270}, 80)};
+    b.setPaths({curve::circle({420, 270}, 80)});
     b.stroke.colour = art::Colour{30, 30, 30};
     b.stroke.width = 6;
     solid.is = a;
@@ -172,7 +172,7 @@ TEST_CASE("a rope of loose clicks lies on the edge of the picture and closes on 
     CHECK(p.closed);
     CHECK(p.nodes.size() <= 6);
     CHECK(furthestFrom(p, curve::ellipse(centre, 240, 180)) < 3); // sheet px: 1.5 px of the picture
-    CHECK(r.hand.lines()[0]->artwork()->drawn);
+    CHECK(r.hand.lines()[0]->artwork()->hand());
     CHECK(r.window.session().history().undoName() == "Rope");
 }
 
@@ -201,7 +201,7 @@ TEST_CASE("redrawing by hand replaces a part of the line and says how it joins")
     art::Item i;
     art::Artwork a;
     a.stroke.colour = art::Colour{0, 0, 0};
-    a.paths = {curve::polyline({{200, 500}, {900, 500}}, false)};
+    a.setPaths({curve::polyline({{200, 500}, {900, 500}}, false)});
     i.is = a;
     window.session().start(art::withItem(art::newDocument(), 0, i).document, {});
     window.setStep(1);
@@ -227,7 +227,7 @@ TEST_CASE("how far off a line is from the picture's edge is shown along it, with
     art::Artwork a;
     a.stroke.colour = art::Colour{0, 0, 0};
     // The picture's ellipse on the sheet, moved by 3 px to the right.
-    a.paths = {curve::ellipse({343, 540}, 240, 180)};
+    a.setPaths({curve::ellipse({343, 540}, 240, 180)});
     i.is = a;
     const art::Added added = art::withItem(r.window.session().document(), 0, i);
     r.window.session().take(added.document, "Ellipse");

@@ -19,7 +19,7 @@ Document withPath(const Document& d, const Path& p, std::optional<Colour> fill =
 {
     Item i;
     Artwork a;
-    a.paths = {p};
+    a.setPaths({p});
     a.stroke.colour = Colour{0, 0, 0};
     a.stroke.width = 4;
     a.fill.colour = fill;
@@ -56,7 +56,7 @@ TEST_CASE("A live combination follows its parts, changes its operation, and can 
     const Taken apart = withTakenApart(away, c.item);
     REQUIRE(apart.items.size() == 2);
     CHECK(curve::bounds(apart.document.item(apart.items[0])->artwork()->paths).min == Vec2{500, 0});
-    CHECK(withSet(moved, c.item).item(c.item)->artwork()->combined == nullptr);
+    CHECK(withSet(moved, {c.item}).document.item(c.item)->artwork()->combined() == nullptr);
 }
 
 TEST_CASE("Splitting and outlines apart")
@@ -110,7 +110,7 @@ TEST_CASE("Trimming takes a stub, the middle of a line, or opens a closed one")
     // A line that nothing crosses goes whole.
     Id lone = 0;
     const Document more = withPath(d, curve::polyline({{0, 500}, {50, 500}}, false), {}, &lone);
-    CHECK(withoutStretch(more, *stretchAt(more, lone, {20, 500})).item(lone) == nullptr);
+    CHECK(withoutStretch(more, *stretchAt(more, lone, {20, 500})).document.item(lone) == nullptr);
 }
 
 TEST_CASE("Trimming a closed line over its own start")
@@ -150,7 +150,7 @@ TEST_CASE("Welding a layer keeps the halves and makes whole what was mirrored")
     d = withMirror(d, layer, mirror::Axis{{500, 0}, curve::pi / 2});
     CHECK(mirroredItems(*d.layer(layer)).size() == 1);
     CHECK(drawnLines(d).paths.size() == 2);
-    const WeldedLayer w = withWeld(d, layer, 4);
+    const Welded w = withWeld(d, layer, 4);
     CHECK(w.seams == 2);
     CHECK_FALSE(w.document.layer(layer)->mirror);
     CHECK(w.document.item(half)->artwork()->paths.front().closed);
@@ -177,8 +177,8 @@ TEST_CASE("paint survives building: inks, tints and gradients go with the shape 
     Id a = 0, b = 0;
     Document d = withPath(kiln.document, curve::rectangle({0, 0}, {100, 100}), Colour{9, 9, 9}, &a);
     d = withPath(d, curve::rectangle({50, 0}, {150, 100}), Colour{9, 9, 9}, &b);
-    d = withPaint(d, {a}, paintOf(d, {kiln.id, 1}), Where::area);
-    d = withPaint(d, {a}, {}, Where::line);
+    d = withPaint(d, {a}, paintOf(d, {kiln.id, 1}), Part::area);
+    d = withPaint(d, {a}, {}, Part::line);
     const auto fillOfItem = [](const Document& of, Id id) { return of.item(id)->artwork()->fill; };
     SECTION("the union takes the lowest one's ink, and changes with it")
     {
@@ -188,7 +188,7 @@ TEST_CASE("paint survives building: inks, tints and gradients go with the shape 
             CHECK(fillOfItem(c.document, c.item).ink == InkUse{kiln.id, 1});
             const Document mixed = withInkColour(c.document, kiln.id, {10, 20, 200});
             CHECK(*fillOfItem(mixed, c.item).colour == tintOf({10, 20, 200}, 1));
-            if (live) CHECK(mixed.item(c.item)->artwork()->combined->parts[0].fill.colour == tintOf({10, 20, 200}, 1));
+            if (live) CHECK(mixed.item(c.item)->artwork()->combined()->parts[0].fill.colour == tintOf({10, 20, 200}, 1));
         }
     }
     SECTION("pieces of a split keep it")
@@ -201,7 +201,7 @@ TEST_CASE("paint survives building: inks, tints and gradients go with the shape 
     }
     SECTION("a line becomes a shape in the line's ink")
     {
-        d = withPaint(d, {b}, paintOf(d, {kiln.id, -2}), Where::line);
+        d = withPaint(d, {b}, paintOf(d, {kiln.id, -2}), Part::line);
         const Document shapes = withLinesAsShapes(d, {b});
         bool found = false;
         for (const LayerPtr& l : shapes.layers)
@@ -219,14 +219,14 @@ TEST_CASE("paint survives building: inks, tints and gradients go with the shape 
         // On a mirrored layer the other half has it too.
         const Document mirrored = withMirror(d, d.layers.back()->id, mirror::Axis{{200, 0}, curve::pi / 2});
         bool other = false;
-        for (const Item& i : mirroredItems(*mirrored.layers.back()))
-            other = other || (i.artwork()->fill.gradient && distance(gradientStart(*i.artwork()->fill.gradient), {390, 20}) < 1e-9);
+        for (const ItemPtr& i : mirroredItems(*mirrored.layers.back()))
+            other = other || (i->artwork()->fill.gradient && distance(gradientStart(*i->artwork()->fill.gradient), {390, 20}) < 1e-9);
         CHECK(other);
     }
     SECTION("copies are of the same ink, sized ones keep their gradient in place")
     {
         d = withGradient(d, {a}, Gradient::Kind::radial, {50, 50}, {100, 50}, {{0, {1, 2, 3}, 1, {kiln.id, 0}}, {1, {200, 1, 1}, 1, {}}});
-        const Copies c = withCopies(d, {a});
+        const Taken c = withCopies(d, {a});
         const Document sized = art::transformed(c.document, c.items, curve::scaling(2, 0.5));
         const Gradient& g = *fillOfItem(sized, c.items.front()).gradient;
         CHECK(gradientStart(g) == Vec2{100, 25});

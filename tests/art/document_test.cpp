@@ -12,7 +12,7 @@ Item line(std::vector<Vec2> points, bool closed = false)
 {
     Item i;
     Artwork a;
-    a.paths = {curve::polyline(points, closed)};
+    a.setPaths({curve::polyline(points, closed)});
     a.stroke.colour = Colour{1, 2, 3};
     i.is = a;
     return i;
@@ -116,8 +116,8 @@ TEST_CASE("aligning and centring put bounds where they are asked")
 {
     Document d = newDocument();
     const Added a = withItem(d, 0, line({{100, 100}, {200, 150}}));
-    CHECK(bounds(*alignedToSheet(a.document, {a.id}, Side::centre).item(a.id)).centre().x == Approx(540));
-    CHECK(bounds(*alignedToSheet(a.document, {a.id}, Side::bottom).item(a.id)).max.y == Approx(1080));
+    CHECK(bounds(*alignedToSheet(a.document, {a.id}, Side::centre).document.item(a.id)).centre().x == Approx(540));
+    CHECK(bounds(*alignedToSheet(a.document, {a.id}, Side::bottom).document.item(a.id)).max.y == Approx(1080));
 }
 
 TEST_CASE("snapping says where and why, ends come before lines")

@@ -20,7 +20,7 @@ struct Table {
     {
         Item i;
         Artwork a;
-        a.paths = {std::move(p)};
+        a.setPaths({std::move(p)});
         a.stroke.colour = Colour{0, 0, 0};
         i.is = std::move(a);
         const Added added = withItem(d, d.layers.back()->id, std::move(i));
@@ -53,7 +53,7 @@ struct Table {
         return std::abs(sum);
     }
     void move(Id id, Vec2 by) { d = transformed(d, {id}, curve::translation(by)); }
-    const Drop& recipe(Id id) const { return *d.item(id)->artwork()->drop; }
+    const Drop& recipe(Id id) const { return *d.item(id)->artwork()->drop(); }
 };
 
 curve::Path straight(Vec2 a, Vec2 b)
@@ -156,8 +156,8 @@ TEST_CASE("an outline that opens to the outside leaks there, a new line across t
     CHECK_FALSE(t.recipe(id).leaks.empty());
     CHECK(t.recipe(id).leaks[0].y == Approx(230).margin(2));
     // Dropped on again, it takes what is there.
-    t.d = withDropsSet(t.d, {id});
-    CHECK_FALSE(t.d.item(id)->artwork()->drop);
+    t.d = withSet(t.d, {id});
+    CHECK_FALSE(t.d.item(id)->artwork()->drop());
     CHECK(leaks(t.d).empty());
     t.d = withoutItems(t.d, {id});
     const Id again = t.drop({200, 200});
@@ -194,6 +194,6 @@ TEST_CASE("drops without any line, and edits on a drop")
     CHECK(t.area(id) > 0);
     // Its paths edited by hand: a plain shape.
     t.d = withPaths(t.d, id, {curve::circle({50, 50}, 10)});
-    CHECK_FALSE(t.d.item(id)->artwork()->drop);
+    CHECK_FALSE(t.d.item(id)->artwork()->drop());
     CHECK(t.follow().moved == 0);
 }

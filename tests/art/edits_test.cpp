@@ -14,7 +14,7 @@ Item closedLine()
     Item i;
     i.name = "Lantern";
     Artwork a;
-    a.paths = {curve::rectangle({10, 10}, {110, 60})};
+    a.setPaths({curve::rectangle({10, 10}, {110, 60})});
     a.stroke.colour = Colour{};
     a.fill.colour = Colour{200, 180, 90};
     i.is = a;
@@ -51,7 +51,7 @@ TEST_CASE("layers are added above the one named, moved within bounds, and taken 
     CHECK(withLayerMoved(middle.document, bottom, 9).layers[2]->id == bottom);
     CHECK(withLayerMoved(middle.document, bottom, -3) == middle.document);
     CHECK(withLayerMoved(middle.document, 777, 1) == middle.document);
-    CHECK(withoutLayer(middle.document, middle.id).layers.size() == 2);
+    CHECK(withoutLayer(middle.document, middle.id).document.layers.size() == 2);
     CHECK(withoutLayer(middle.document, 777) == middle.document);
 }
 
@@ -99,7 +99,7 @@ TEST_CASE("turning a reference turns its placement, and uneven scaling keeps its
 TEST_CASE("copies lie above their originals and are things of their own")
 {
     const Made m = made();
-    const Copies c = withCopies(m.d, {m.id});
+    const Taken c = withCopies(m.d, {m.id});
     REQUIRE(c.items.size() == 1);
     CHECK(c.document.layers[0]->items.back()->id == c.items[0]);
     const Document moved = transformed(c.document, c.items, curve::translation({50, 0}));
@@ -133,7 +133,7 @@ TEST_CASE("open ends are those of open paths on layers that can be worked on")
 {
     Item open;
     Artwork a;
-    a.paths = {curve::polyline({{0, 0}, {10, 0}}, false), curve::rectangle({0, 0}, {5, 5}), curve::polyline({{7, 7}}, false)};
+    a.setPaths({curve::polyline({{0, 0}, {10, 0}}, false), curve::rectangle({0, 0}, {5, 5}), curve::polyline({{7, 7}}, false)});
     open.is = a;
     const Added added = withItem(newDocument(), 0, open);
     CHECK(openEnds(added.document).size() == 3); // a lone node is one end

@@ -8,9 +8,9 @@ using namespace softrope::art;
 
 namespace {
 
-Drawn stroke(const std::vector<curve::Vec2>& line, double slack)
+Hand stroke(const std::vector<curve::Vec2>& line, double slack)
 {
-    Drawn d;
+    Hand d;
     d.slack = slack;
     for (const curve::Vec2 p : line) d.samples.push_back({p, 1, 0, 0, 0});
     return d;
@@ -20,7 +20,7 @@ Drawn stroke(const std::vector<curve::Vec2>& line, double slack)
 
 TEST_CASE("a stroke becomes few nodes within slack of what the hand drew")
 {
-    const Drawn d = stroke(strokes::shaken(strokes::wave(), 0.3, 21), 1.5);
+    const Hand d = stroke(strokes::shaken(strokes::wave(), 0.3, 21), 1.5);
     const FittedStroke f = fitStroke(d, false);
     CHECK(f.path.nodes.size() < 16);
     CHECK(f.samples == d.samples.size());
@@ -36,7 +36,7 @@ TEST_CASE("a wobbling straight becomes exactly straight")
 
 TEST_CASE("steadying takes tremor out and keeps the ends")
 {
-    const Drawn d = stroke(strokes::shaken(strokes::along({{0, 0}, {300, 0}}, 2), 1.0, 8), 1);
+    const Hand d = stroke(strokes::shaken(strokes::along({{0, 0}, {300, 0}}, 2), 1.0, 8), 1);
     const auto rough = steadied(d.samples, 0, 1), calm = steadied(d.samples, 1, 1);
     const auto tremor = [](const std::vector<curve::Vec2>& l) {
         double s = 0;
@@ -61,22 +61,21 @@ TEST_CASE("slack can be changed afterwards, and hand edits end that")
 {
     Item i;
     Artwork a;
-    const auto d = std::make_shared<Drawn>(stroke(strokes::shaken(strokes::loop(), 0.3, 5), 0.5));
-    a.paths = {fitStroke(*d, false).path};
-    a.drawn = d;
+    const auto d = std::make_shared<Hand>(stroke(strokes::shaken(strokes::loop(), 0.3, 5), 0.5));
+    a.setDerived({fitStroke(*d, false).path}, Shared<Hand>(d));
     i.is = a;
     const Added added = withItem(newDocument(), 0, i);
     const Document loose = withSlack(added.document, added.id, 6);
     CHECK(loose.item(added.id)->artwork()->paths[0].nodes.size() < a.paths[0].nodes.size());
     CHECK(withSlack(loose, added.id, 0.5) == added.document);
     const Document byHand = withPaths(loose, added.id, {curve::polyline({{0, 0}, {5, 5}}, false)});
-    CHECK(byHand.item(added.id)->artwork()->drawn == nullptr);
+    CHECK(byHand.item(added.id)->artwork()->hand() == nullptr);
     CHECK(withSlack(byHand, added.id, 1) == byHand);
 }
 
 TEST_CASE("strokes of nothing are harmless")
 {
-    CHECK(fitStroke(Drawn{}, false).path.empty());
+    CHECK(fitStroke(Hand{}, false).path.empty());
     CHECK(fitStroke(stroke({{5, 5}}, 1), true).path.nodes.size() == 1);
     CHECK(fitStroke(stroke({{5, 5}, {std::numeric_limits<double>::quiet_NaN(), 0}, {9, 9}}, 1), false).path.nodes.size() == 2);
 }

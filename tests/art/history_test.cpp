@@ -17,7 +17,7 @@ Item someLine(strokes::Random& r)
     Artwork a;
     std::vector<Vec2> points;
     for (int k = 0, n = 2 + r.below(6); k < n; ++k) points.push_back({r.between(0, 1000), r.between(0, 1000)});
-    a.paths = {curve::polyline(points, r.unit() < 0.5)};
+    a.setPaths({curve::polyline(points, r.unit() < 0.5)});
     a.stroke.colour = Colour{static_cast<std::uint8_t>(r.below(256)), 0, 0};
     i.name = "Line " + std::to_string(r.below(1000));
     i.is = a;
@@ -46,7 +46,7 @@ Document edited(const Document& d, strokes::Random& r)
     case 3: return transformed(d, {any}, curve::about({500, 500}, curve::rotation(r.between(-1, 1))));
     case 4: return withoutItems(d, {any});
     case 5: return withNewLayer(d, "L" + std::to_string(r.below(99)), layer).document;
-    case 6: return d.layers.size() > 1 ? withoutLayer(d, layer) : d;
+    case 6: return withoutLayer(d, layer);
     case 7: return withLayer(d, layer, [&](Layer& l) { l.locked = !l.locked; });
     case 8: return withLayerMoved(d, layer, r.below(5) - 2);
     case 9: return withCopies(d, {any}).document;

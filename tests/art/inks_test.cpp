@@ -16,7 +16,7 @@ Document withSquare(const Document& d, Vec2 at, double size, const Paint& fill, 
 {
     Item i;
     Artwork a;
-    a.paths = {curve::rectangle(at, at + Vec2{size, size})};
+    a.setPaths({curve::rectangle(at, at + Vec2{size, size})});
     a.fill.colour = fill.colour;
     a.fill.ink = fill.ink;
     a.stroke.colour = line.colour;
@@ -111,10 +111,10 @@ TEST_CASE("paint goes on area, line or both, swaps and is taken away")
     Bench b;
     const Paint two = paintOf(b.d, {b.two, -1});
     CHECK(*two.colour == tintOf(brine, -1));
-    Document d = withPaint(b.d, {idOf(b.d, 1)}, two, Where::both);
+    Document d = withPaint(b.d, {idOf(b.d, 1)}, two, Part::both);
     CHECK(fillOf(work(d, 1)) == two);
     CHECK(lineOf(work(d, 1)) == two);
-    d = withPaint(b.d, {idOf(b.d, 0)}, {}, Where::line);
+    d = withPaint(b.d, {idOf(b.d, 0)}, {}, Part::line);
     CHECK_FALSE(work(d, 0).stroke.colour);
     CHECK(work(d, 0).fill.colour);
     d = withPaintsSwapped(b.d, {idOf(b.d, 0)});
@@ -135,7 +135,7 @@ TEST_CASE("alike in fill, line and weight, and replaced in one act")
     CHECK(alike(d, idOf(d, 0), Alike::weight) == std::vector<Id>{idOf(d, 0), idOf(d, 4)}); // of the others none has a line
     CHECK(alike(d, 12345, Alike::fill).empty());
     const Paint from = paintOf(d, {b.one, 0}), to = paintOf(d, {b.two, 0});
-    d = withPaintReplaced(d, from, to, Where::both);
+    d = withPaintReplaced(d, from, to, Part::both);
     CHECK(fillOf(work(d, 0)) == to);
     CHECK(lineOf(work(d, 4)) == to);
     CHECK(fillOf(work(d, 3)).colour == kiln);
@@ -160,7 +160,7 @@ TEST_CASE("a gradient is placed by its ends, moves with the shape and can lie ac
     CHECK(gradientStart(*work(d, 1).fill.gradient) == Vec2{10, 70});
     d = withGradientStops(d, both, {{0.3, brine, 1, {}}});
     CHECK(colourAt(*work(d, 0).fill.gradient, 0.9).colour == brine);
-    CHECK(withoutGradient(d, both).layers.front()->items[0]->artwork()->fill.gradient == nullptr);
+    CHECK(withoutGradient(d, both).document.layers.front()->items[0]->artwork()->fill.gradient == nullptr);
     CHECK(withGradient(b.d, both, Gradient::Kind::radial, {5, 5}, {5, 5}, stops) == b.d);
     CHECK(withGradient(b.d, both, Gradient::Kind::radial, {5, 5}, {9, 5}, {}) == b.d);
 }
@@ -207,50 +207,53 @@ Document withPhoto(Id& reference)
 
 } // namespace
 
-TEST_CASE("a tone layer is live until set, and there is a way back")
+TEST_CASE("a tone stack is live until set, and there is a way back")
 {
     Id photo = 0;
     Document d = withPhoto(photo);
     tone::Stack s;
     s.cuts = {100};
-    const Added added = withToneLayer(d, photo, s);
+    const Added added = withToneStack(d, photo, s);
     d = added.document;
-    const Layer* l = d.layer(added.id);
+    const Item* l = d.item(added.id);
     REQUIRE(l);
     CHECK(l->locked);
+    CHECK(l->group()->derived());
+    CHECK_FALSE(d.layerOf(l->id)->locked);
     const Reference* r = wantsTones(d, *l);
     REQUIRE(r);
-    const std::uint64_t key = toneKey(*l->tones, *r);
+    const std::uint64_t key = toneKey(*l->group()->tones(), *r);
     Item shape;
     Artwork a;
-    a.paths = {curve::rectangle({0, 0}, {5, 5})};
+    a.setPaths({curve::rectangle({0, 0}, {5, 5})});
     a.fill.colour = Colour{1, 2, 3};
     shape.is = a;
     CHECK(withTonesMade(d, added.id, {shape}, key + 1) == d); // made from another recipe
     Document made = withTonesMade(d, added.id, {shape}, key);
-    CHECK(made.layer(added.id)->items.size() == 1);
-    CHECK_FALSE(wantsTones(made, *made.layer(added.id)));
+    CHECK(made.item(added.id)->group()->items.size() == 1);
+    CHECK_FALSE(wantsTones(made, *made.item(added.id)));
     // Another cut: to be made anew, the last shapes stay until then.
     s.cuts = {120};
     const Document cut = withStack(made, added.id, s);
-    CHECK(wantsTones(cut, *cut.layer(added.id)));
-    CHECK(cut.layer(added.id)->items.size() == 1);
+    CHECK(wantsTones(cut, *cut.item(added.id)));
+    CHECK(cut.item(added.id)->group()->items.size() == 1);
     // A moved picture too.
     const Document moved = withItemChanged(withLayer(made, made.layerOf(photo)->id, [](Layer& on) { on.locked = false; }), photo,
                                            [](Item& i) { std::get<Reference>(i.is).centre.x += 3; });
-    CHECK(wantsTones(moved, *moved.layer(added.id)));
+    CHECK(wantsTones(moved, *moved.item(added.id)));
     const Document set = withTonesSet(made, added.id);
-    CHECK_FALSE(set.layer(added.id)->locked);
-    CHECK_FALSE(wantsTones(withStack(set, added.id, s), *withStack(set, added.id, s).layer(added.id)));
+    CHECK_FALSE(set.item(added.id)->locked);
+    CHECK_FALSE(wantsTones(withStack(set, added.id, s), *withStack(set, added.id, s).document.item(added.id)));
     const Document back = withTonesLive(set, added.id);
-    CHECK(wantsTones(back, *back.layer(added.id)));
-    CHECK(back.layer(added.id)->locked);
+    CHECK(wantsTones(back, *back.item(added.id)));
+    CHECK(back.item(added.id)->locked);
     // The picture gone: the shapes stay.
-    const Document lost = withoutLayer(made, made.layerOf(photo)->id);
-    CHECK_FALSE(wantsTones(lost, *lost.layer(added.id)));
-    CHECK(lost.layer(added.id)->items.size() == 1);
-    CHECK(withToneLayer(d, 4711, s).id == 0);
-    const auto ends = toneEnds(*made.layer(added.id));
+    const Id under = made.layerOf(photo)->id;
+    const Document lost = withoutLayer(withLayer(made, under, [](Layer& on) { on.locked = false; }), under);
+    CHECK_FALSE(wantsTones(lost, *lost.item(added.id)));
+    CHECK(lost.item(added.id)->group()->items.size() == 1);
+    CHECK(withToneStack(d, 4711, s).id == 0);
+    const auto ends = toneEnds(*made.item(added.id)->group());
     REQUIRE(ends);
     CHECK(ends->dark == Colour{1, 2, 3});
 }
@@ -265,9 +268,9 @@ TEST_CASE("facets of a shape: gradients from tints two steps apart, changed by i
     plan.chords = tone::proposeChords(plan.outline, 8, 1);
     const Added made = withFacets(b.d, idOf(b.d, 0), plan, b.one);
     const Document& d = made.document;
-    const Layer* l = d.layer(made.id);
+    const Group* l = d.item(made.id)->group();
     REQUIRE(l);
-    const auto pieces = facetsOn(*l);
+    const auto pieces = facetsOf(*l);
     REQUIRE(l->items.size() == pieces.size());
     for (std::size_t k = 0; k < pieces.size(); ++k) {
         const Fill& f = l->items[k]->artwork()->fill;
@@ -283,25 +286,25 @@ TEST_CASE("facets of a shape: gradients from tints two steps apart, changed by i
     CHECK(std::atan2(way.y, way.x) == Approx(pieces[0].turn).margin(1e-9));
     // Ids stay through a change.
     const Document shuffled = withFacetsShuffled(d, made.id, 9);
-    for (std::size_t k = 0; k < pieces.size(); ++k) CHECK(shuffled.layer(made.id)->items[k]->id == l->items[k]->id);
+    for (std::size_t k = 0; k < pieces.size(); ++k) CHECK(shuffled.item(made.id)->group()->items[k]->id == l->items[k]->id);
     CHECK(shuffled != d);
     // One by hand: the others stay.
     const int other = (pieces[2].shade + 1) % 3;
     Document held = withFacetHeld(d, made.id, 2, other, 1.0, true);
     for (std::size_t k = 0; k < pieces.size(); ++k)
-        if (k != 2) CHECK(*held.layer(made.id)->items[k] == *l->items[k]);
+        if (k != 2) CHECK(*held.item(made.id)->group()->items[k] == *l->items[k]);
     held = withFacetsShuffled(held, made.id, 33);
-    CHECK(facetsOn(*held.layer(made.id))[2].shade == other);
+    CHECK(facetsOf(*held.item(made.id)->group())[2].shade == other);
     const Document inked = withFacetInk(d, made.id, b.two);
-    CHECK(inked.layer(made.id)->items[0]->artwork()->fill.gradient->stops[0].ink.ink == b.two);
+    CHECK(inked.item(made.id)->group()->items[0]->artwork()->fill.gradient->stops[0].ink.ink == b.two);
     // The ink's colour changed: the pieces follow.
     const Document recoloured = withInkColour(d, b.one, {10, 200, 10});
-    const GradientStop stop = recoloured.layer(made.id)->items[0]->artwork()->fill.gradient->stops[0];
+    const GradientStop stop = recoloured.item(made.id)->group()->items[0]->artwork()->fill.gradient->stops[0];
     CHECK(stop.colour == tintOf({10, 200, 10}, stop.ink.tint));
     CHECK(withFacets(b.d, 4711, plan, b.one).id == 0);
 }
 
-TEST_CASE("a mesh as a layer: pieces with even gaps, in the nearest inks, edited by corner")
+TEST_CASE("a mesh as one thing: pieces with even gaps, in the nearest inks, edited by corner")
 {
     Bench b;
     tone::Mesh m;
@@ -309,18 +312,18 @@ TEST_CASE("a mesh as a layer: pieces with even gaps, in the nearest inks, edited
     m.faces = {{0, 1, 4}, {1, 2, 4}, {2, 3, 4}, {3, 0, 4}};
     m.colours = {{160, 60, 50, 255}, {50, 110, 105, 255}, {170, 70, 40, 255}, {40, 100, 90, 255}};
     const Added made = withMesh(b.d, m, 4, true);
-    const Layer* l = made.document.layer(made.id);
+    const Group* l = made.document.item(made.id)->group();
     REQUIRE(l);
     REQUIRE(l->items.size() == 4);
     CHECK(l->items[0]->artwork()->fill.ink.ink == b.one);
     CHECK(l->items[1]->artwork()->fill.ink.ink == b.two);
     double covered = 0;
-    for (const ItemPtr& i : l->items) covered += std::abs(curve::area(i->artwork()->paths.at(0)));
+    for (const ItemPtr& i : l->items) covered += std::abs(curve::area(i->artwork()->paths[0]));
     CHECK(covered < 10000 - 4 * 50);
-    const Document moved = withMeshChanged(made.document, made.id, tone::withPointMoved(l->facets->mesh, 4, {40, 60}), 0);
+    const Document moved = withMeshChanged(made.document, made.id, tone::withPointMoved(l->mesh()->mesh, 4, {40, 60}), 0);
     double all = 0;
-    for (const ItemPtr& i : moved.layer(made.id)->items) {
-        all += std::abs(curve::area(i->artwork()->paths.at(0)));
+    for (const ItemPtr& i : moved.item(made.id)->group()->items) {
+        all += std::abs(curve::area(i->artwork()->paths[0]));
         CHECK(i->artwork()->fill.ink.ink != 0); // paint put on by hand stays
     }
     CHECK(all == Approx(10000));

@@ -45,7 +45,7 @@ TEST_CASE("items land on their layer with ids of their own, and on no layer not 
     const Id layer = d.layers[0]->id, next = d.nextId;
     trace::Outline o;
     o.silhouettes = {{{curve::circle({5, 5}, 4)}}, {{curve::circle({50, 50}, 4)}}};
-    const Landed landed = withItems(d, layer, itemsOf(o, {}, {}));
+    const Taken landed = withItems(d, layer, itemsOf(o, {}, {}));
     CHECK(landed.items == std::vector<Id>{next, next + 1});
     CHECK(landed.document.nextId == next + 2);
     CHECK(landed.document.layers[0]->items.size() == 2);

@@ -119,7 +119,7 @@ TEST_CASE("lines are traced from the command line, as strokes or with their swel
     d.sheet.hasBackground = true;
     art::Item i;
     art::Artwork a;
-    a.paths = {curve::polyline({{50, 60}, {250, 90}, {240, 240}}, false)};
+    a.setPaths({curve::polyline({{50, 60}, {250, 90}, {240, 240}}, false)});
     a.stroke.colour = art::Colour{0, 0, 0};
     a.stroke.width = 8;
     a.stroke.swell = curve::Swell{{{0, 0.5}, {1, 1.6}}, 0, 0};

@@ -138,13 +138,14 @@ TEST_CASE("the moth in inks has every area in an ink, the crystal cut into shade
     CHECK(art::leaks(moth).empty());
     int drops = 0;
     for (const art::LayerPtr& l : moth.layers)
-        for (const art::ItemPtr& i : l->items) drops += i->artwork() && i->artwork()->drop;
+        for (const art::ItemPtr& i : l->items) drops += i->artwork() && i->artwork()->drop();
     CHECK(drops >= 10);
     const art::Document crystal = demo::nightMarketCrystal();
-    const art::Layer* pieces = nullptr;
+    const art::Group* pieces = nullptr;
     for (const art::LayerPtr& l : crystal.layers)
-        if (l->facets) pieces = l.get();
+        for (const art::ItemPtr& i : l->items)
+            if (i->group() && i->group()->facets()) pieces = i->group();
     REQUIRE(pieces);
     CHECK(pieces->items.size() >= 14);
-    for (const tone::Facet& f : art::facetsOn(*pieces)) CHECK_FALSE(f.tiny);
+    for (const tone::Facet& f : art::facetsOf(*pieces)) CHECK_FALSE(f.tiny);
 }

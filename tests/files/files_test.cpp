@@ -66,9 +66,9 @@ art::Document rich()
     line.name = "Wing";
     line.opacity = 0.75;
     art::Artwork w;
-    auto drawn = std::make_shared<art::Drawn>();
+    auto drawn = std::make_shared<art::Hand>();
     for (const Vec2 p : strokes::wave(60)) drawn->samples.push_back({p, 0.3F, 1.5F, -2, 0.01F});
-    w.paths = {art::fitStroke(*drawn, false).path, curve::circle({500.1, 400.7}, 77.7)};
+    w.setDerived({art::fitStroke(*drawn, false).path, curve::circle({500.1, 400.7}, 77.7)}, art::Shared<art::Hand>(drawn));
     w.stroke.colour = art::Colour{9, 8, 7};
     w.stroke.width = 1.0 / 3;
     w.stroke.opacity = 0.9;
@@ -78,7 +78,6 @@ art::Document rich()
     w.fill.colour = art::Colour{200, 100, 0};
     w.fill.opacity = 0.5;
     w.fill.evenOdd = true;
-    w.drawn = drawn;
     line.is = w;
     d = art::withItem(d, 0, line).document;
     d = art::withNewLayer(d, "Empty one").document;
@@ -100,20 +99,20 @@ art::Document colourful()
                           {{0, {1, 2, 3}, 0.25, {}}, {1.0 / 3, {166, 63, 43}, 1, {kiln.id, 0}}, {1, {200, 1, 1}, 1, {}}});
     art::Item shape;
     art::Artwork a;
-    a.paths = {curve::circle({300, 300}, 50)};
+    a.setPaths({curve::circle({300, 300}, 50)});
     a.fill.colour = art::tintOf({166, 63, 43}, -2);
     a.fill.ink = {kiln.id, -2};
     a.fill.overlap = 0.6;
     a.stroke.colour.reset();
-    auto drop = std::make_shared<art::Drop>();
-    drop->seed = {300.0 / 7, 300};
-    drop->lines = {{line, true}, {12, false}};
-    drop->leaks = {{1, 2.5}, {3, 4}};
-    a.drop = drop;
+    art::Drop drop;
+    drop.seed = {300.0 / 7, 300};
+    drop.lines = {{line, true}, {12, false}};
+    drop.leaks = {{1, 2.5}, {3, 4}};
+    a.setDerived(curve::Paths(a.paths), art::shared(drop), 77);
     shape.is = a;
     d = art::withItem(d, d.layers[1]->id, shape).document;
     shape.name = "Guide";
-    a.drop.reset();
+    a.set();
     a.guide = true;
     a.stroke.colour = art::Colour{1, 1, 1};
     a.fill = {};
@@ -123,7 +122,7 @@ art::Document colourful()
     art::Item other = shape;
     std::get<art::Artwork>(other.is).guide = false;
     const art::Added one = art::withItem(d, d.layers[1]->id, other);
-    std::get<art::Artwork>(other.is).paths = {curve::rectangle({310, 310}, {400, 390})};
+    std::get<art::Artwork>(other.is).setPaths({curve::rectangle({310, 310}, {400, 390})});
     const art::Added two = art::withItem(one.document, d.layers[1]->id, other);
     d = art::withCombined(two.document, {one.id, two.id}, planar::Operation::difference, true).document;
     d = art::withMirror(d, d.layers[1]->id, mirror::Axis{{400.0 / 3, 20}, 1.25});
@@ -136,8 +135,9 @@ art::Document colourful()
     s.patches = {{curve::circle({1, 1}, 0.3), -18.25, 2.0 / 3}, {curve::rectangle({0, 0}, {1, 1}), 5, 0}};
     s.pushes = {{{{0, 0}, {1.0 / 9, 2}}, 0.7, 1}};
     s.sweeps = {{{{2, 1}}, 0.1}};
-    const art::Added stack = art::withToneLayer(d, photo, s);
-    d = art::withTonesMade(stack.document, stack.id, {shape}, art::toneKey(*stack.document.layer(stack.id)->tones, *stack.document.item(photo)->reference()));
+    const art::Added stack = art::withToneStack(d, photo, s);
+    d = art::withTonesMade(stack.document, stack.id, {shape},
+                           art::toneKey(*stack.document.item(stack.id)->group()->tones(), *stack.document.item(photo)->reference()));
     tone::FacetPlan plan;
     plan.outline = {curve::circle({300, 300}, 80)};
     plan.chords = tone::proposeChords(plan.outline, 6, 2);
@@ -459,7 +459,7 @@ TEST_CASE("swell and round corners come back from the working file, and other vi
 {
     art::Item i;
     art::Artwork a;
-    a.paths = {curve::polyline({{100, 100}, {400, 100}, {400, 300}}, false)};
+    a.setPaths({curve::polyline({{100, 100}, {400, 100}, {400, 300}}, false)});
     a.stroke.colour = art::Colour{20, 40, 60};
     a.stroke.width = 24;
     a.stroke.swell = curve::Swell{{{0, 0.25}, {0.5, 1.25}, {1, 0.5}}, 0.125, 0};

@@ -3,6 +3,7 @@
 #include "art/facets.h"
 #include "art/inks.h"
 #include "art/tones.h"
+#include "art/tree.h"
 #include "curve/strokes.h"
 #include "files/path_data.h"
 #include "files/svg.h"
@@ -138,14 +139,14 @@ TEST_CASE("working files with live parts, broken at random: recipes that cannot 
     art::Document d = art::withInk(art::newDocument(), "Kiln", {166, 63, 43}).document;
     art::Item i;
     art::Artwork a;
-    a.paths = {curve::rectangle({10, 10}, {90, 80})};
+    a.setPaths({curve::rectangle({10, 10}, {90, 80})});
     a.fill.colour = art::Colour{166, 63, 43};
     a.fill.ink = {d.inks[0].id, 1};
-    auto drop = std::make_shared<art::Drop>();
-    drop->seed = {50, 50};
-    drop->lines = {{3, true}, {4, false}};
-    drop->leaks = {{1, 2}};
-    a.drop = drop;
+    art::Drop drop;
+    drop.seed = {50, 50};
+    drop.lines = {{3, true}, {4, false}};
+    drop.leaks = {{1, 2}};
+    a.setDerived(curve::Paths(a.paths), art::shared(drop));
     i.is = a;
     const art::Added shape = art::withItem(d, 0, i);
     d = art::withGradient(shape.document, {shape.id}, art::Gradient::Kind::radial, {20, 20}, {70, 60},
@@ -163,7 +164,11 @@ TEST_CASE("working files with live parts, broken at random: recipes that cannot 
     tone::Stack s;
     s.cuts = {60, 120};
     s.patches = {{curve::circle({5, 5}, 3), 10, 1}};
-    d = art::withLayer(d, d.layers[0]->id, [&](art::Layer& l) { l.tones = std::make_shared<art::ToneLayer>(art::ToneLayer{7, s, false, 99}); });
+    art::Group tones;
+    tones.setDerived({}, art::shared(art::ToneStack{7, s, false}), 99);
+    art::Item stack;
+    stack.is = tones;
+    d = art::withItem(d, d.layers[0]->id, stack).document;
     const std::string text = writeWorkingSvg(d);
     REQUIRE(readSvg(text).document == d);
     strokes::Random r(31);
@@ -176,17 +181,16 @@ TEST_CASE("working files with live parts, broken at random: recipes that cannot 
         art::Document on = out.document;
         // What was read is used: nothing falls over.
         for (const art::Ink& ink : out.document.inks) on = art::withInkColour(on, ink.id, {1, 2, 3});
-        for (const art::LayerPtr& l : out.document.layers) {
-            if (l->tones) {
-                CHECK(l->tones->stack.cuts.size() <= 15);
-                CHECK(std::is_sorted(l->tones->stack.cuts.begin(), l->tones->stack.cuts.end()));
+        art::eachItem(out.document, {}, [&](const art::Item& one, const art::Where&) {
+            const art::Group* g = one.group();
+            if (!g) return;
+            if (const art::ToneStack* t = g->tones()) {
+                CHECK(t->stack.cuts.size() <= 15);
+                CHECK(std::is_sorted(t->stack.cuts.begin(), t->stack.cuts.end()));
             }
-            if (!l->facets) continue;
-            if (l->facets->mesh.faces.empty())
-                on = art::withFacetsShuffled(on, l->id, 3);
-            else
-                on = art::withMeshChanged(on, l->id, tone::withPointMoved(l->facets->mesh, 2, {40, 40}), 2);
-        }
+            if (g->facets()) on = art::withFacetsShuffled(on, one.id, 3);
+            if (g->mesh()) on = art::withMeshChanged(on, one.id, tone::withPointMoved(g->mesh()->mesh, 2, {40, 40}), 2);
+        });
         REQUIRE(readSvg(writeWorkingSvg(on)).ok());
     }
     CHECK(opened > 300);

@@ -85,7 +85,7 @@ TEST_CASE("what is exported looks the same there: gradients across shapes, turne
     for (const Vec2 at : {Vec2{20, 20}, Vec2{100, 60}, Vec2{180, 20}}) {
         art::Item i;
         art::Artwork a;
-        a.paths = {curve::rectangle(at, at + Vec2{70, 90})};
+        a.setPaths({curve::rectangle(at, at + Vec2{70, 90})});
         a.stroke.colour.reset();
         a.fill.colour = art::Colour{1, 1, 1};
         a.fill.overlap = 0.6;
@@ -125,7 +125,7 @@ TEST_CASE("tints and harmonies of an ink are colours that come out as they were 
     for (std::size_t k = 0; k < meant.size(); ++k) {
         art::Item i;
         art::Artwork a;
-        a.paths = {curve::rectangle({10.0 * static_cast<double>(k), 0}, {10.0 * static_cast<double>(k) + 10, 20})};
+        a.setPaths({curve::rectangle({10.0 * static_cast<double>(k), 0}, {10.0 * static_cast<double>(k) + 10, 20})});
         a.stroke.colour.reset();
         a.fill.colour = art::Colour{meant[k].r, meant[k].g, meant[k].b};
         i.is = std::move(a);

@@ -19,7 +19,7 @@ art::Added square(const art::Document& d, art::Id layer, double from, double to,
 {
     art::Item i;
     art::Artwork a;
-    a.paths = {curve::rectangle({from, from}, {to, to})};
+    a.setPaths({curve::rectangle({from, from}, {to, to})});
     a.fill.colour = c;
     i.opacity = opacity;
     i.is = a;
@@ -87,7 +87,7 @@ TEST_CASE("the even-odd rule leaves the hole open, nonzero fills it")
 {
     art::Item i;
     art::Artwork a;
-    a.paths = {curve::rectangle({10, 10}, {90, 90}), curve::rectangle({30, 30}, {70, 70})};
+    a.setPaths({curve::rectangle({10, 10}, {90, 90}), curve::rectangle({30, 30}, {70, 70})});
     a.fill.colour = red;
     i.is = a;
     CHECK(at(art::withItem(d100(), 0, i).document, 50, 50).a == 255);

@@ -29,7 +29,7 @@ art::Document sample()
     const auto add = [&](curve::Paths paths, std::optional<art::Colour> fill, std::optional<art::Colour> stroke, double width, double opacity) {
         art::Item i;
         art::Artwork a;
-        a.paths = std::move(paths);
+        a.setPaths(std::move(paths));
         a.fill.colour = fill;
         a.stroke.colour = stroke;
         a.stroke.width = width;
@@ -142,7 +142,7 @@ TEST_CASE("hidden layers, empty documents and broken numbers render as nothing")
     CHECK(render::renderSheet(d, 40, {}).at(20, 15).a == 0);
     art::Item bad;
     art::Artwork a;
-    a.paths = {curve::polyline({{0, 0}, {std::nan(""), 5}}, false)};
+    a.setPaths({curve::polyline({{0, 0}, {std::nan(""), 5}}, false)});
     a.stroke.colour = art::Colour{};
     bad.is = a;
     CHECK(render::renderSheet(art::withItem(art::newDocument(), 0, bad).document, 40, {}).width == 40);

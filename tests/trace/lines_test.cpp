@@ -27,7 +27,7 @@ struct Drawing {
     {
         art::Item i;
         art::Artwork a;
-        a.paths = {p};
+        a.setPaths({p});
         a.stroke.colour = c;
         a.stroke.width = width;
         i.is = a;
@@ -38,7 +38,7 @@ struct Drawing {
     {
         art::Item i;
         art::Artwork a;
-        a.paths = {p};
+        a.setPaths({p});
         a.fill.colour = art::Colour{20, 20, 20};
         i.is = a;
         d = art::withItem(d, 0, i).document;

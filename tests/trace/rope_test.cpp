@@ -22,7 +22,7 @@ pixel::Grey rendered(const curve::Path& path, int side, double noise, unsigned s
     d.sheet.hasBackground = true;
     art::Item i;
     art::Artwork a;
-    a.paths = {path};
+    a.setPaths({path});
     a.fill.colour = art::Colour{40, 40, 40};
     i.is = a;
     d = art::withItem(d, 0, i).document;

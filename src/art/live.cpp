@@ -1,0 +1,427 @@
+#include "art/live.h"
+
+#include "art/combine.h"
+#include "art/drops.h"
+#include "art/edits.h"
+#include "art/facets.h"
+#include "art/inks.h"
+#include "art/tones.h"
+#include "art/tree.h"
+
+#include "planar/build.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace softrope::art {
+
+using curve::Affine;
+using curve::Vec2;
+
+void Hash::add(const void* bytes, std::size_t count)
+{
+    const auto* b = static_cast<const unsigned char*>(bytes);
+    for (std::size_t k = 0; k < count; ++k) h_ = (h_ ^ b[k]) * 1099511628211ULL;
+}
+
+void Hash::add(Vec2 v)
+{
+    add(v.x);
+    add(v.y);
+}
+
+void Hash::add(const curve::Path& p)
+{
+    for (const curve::Node& n : p.nodes)
+        for (const Vec2 v : {n.at, n.in, n.out}) add(v);
+    add(static_cast<double>(p.nodes.size()) + 0.5 * p.closed);
+}
+
+Id Remap::item(Id id) const
+{
+    const auto at = items.find(id);
+    return at != items.end() ? at->second : elsewhere ? 0 : id;
+}
+
+Id Remap::ink(Id id) const
+{
+    const auto at = inks.find(id);
+    return at != inks.end() ? at->second : elsewhere ? 0 : id;
+}
+
+// -- sources ------------------------------------------------------------------------------------------------------------------
+
+std::vector<Id> sourcesOf(const Recipe& r)
+{
+    using Ids = std::vector<Id>;
+    return std::visit(Each{[](std::monostate) { return Ids{}; }, [](const Shared<Hand>&) { return Ids{}; }, [](const Shared<Rounding>&) { return Ids{}; },
+                           [](const Shared<Combined>&) { return Ids{}; },
+                           [](const Shared<Drop>& d) {
+                               std::set<Id> lines;
+                               for (const LineSide& s : d->lines) lines.insert(s.line);
+                               return Ids(lines.begin(), lines.end());
+                           }},
+                      r);
+}
+
+std::vector<Id> sourcesOf(const GroupRecipe& r)
+{
+    using Ids = std::vector<Id>;
+    return std::visit(Each{[](std::monostate) { return Ids{}; }, [](const Shared<ToneStack>& t) { return Ids{t->reference}; },
+                           [](const Shared<Facets>&) { return Ids{}; }, [](const Shared<MeshPieces>&) { return Ids{}; }},
+                      r);
+}
+
+// -- moved --------------------------------------------------------------------------------------------------------------------
+
+Fill transformed(Fill f, const Affine& m)
+{
+    if (f.gradient) {
+        Gradient g = *f.gradient;
+        g.place = m * g.place;
+        f.gradient = shared(std::move(g));
+    }
+    return f;
+}
+
+namespace {
+
+std::vector<PaintedPiece> transformed(std::vector<PaintedPiece> painted, const Affine& m)
+{
+    for (PaintedPiece& p : painted) p = {m * p.at, transformed(std::move(p.fill), m)};
+    return painted;
+}
+
+} // namespace
+
+Recipe transformed(const Recipe& r, const Affine& m)
+{
+    const double scale = curve::meanScale(m);
+    return std::visit(Each{[](std::monostate) { return Recipe{}; },
+                           [&](const Shared<Hand>& h) {
+                               Hand out = *h;
+                               for (HandSample& s : out.samples) s.at = m * s.at;
+                               out.slack *= scale;
+                               out.grain *= scale;
+                               return Recipe{shared(std::move(out))};
+                           },
+                           [&](const Shared<Rounding>& old) {
+                               Rounding out = *old;
+                               for (curve::Path& p : out.before) p = curve::transformed(p, m);
+                               for (auto& path : out.radii)
+                                   for (curve::CornerRadius& c : path) c.radius *= scale;
+                               return Recipe{shared(std::move(out))};
+                           },
+                           [&](const Shared<Combined>& c) {
+                               Combined out = *c;
+                               for (Artwork& part : out.parts) part = transformed(std::move(part), m);
+                               return Recipe{shared(std::move(out))};
+                           },
+                           [&](const Shared<Drop>& d) {
+                               Drop out = *d;
+                               out.seed = m * out.seed;
+                               return Recipe{shared(std::move(out))};
+                           }},
+                      r);
+}
+
+GroupRecipe transformed(const GroupRecipe& r, const Affine& m)
+{
+    return std::visit(Each{[](std::monostate) { return GroupRecipe{}; }, [](const Shared<ToneStack>& t) { return GroupRecipe{t}; },
+                           [&](const Shared<Facets>& f) {
+                               Facets out = *f;
+                               for (curve::Path& p : out.plan.outline) p = curve::transformed(p, m);
+                               for (tone::Chord& c : out.plan.chords) c = {m * c.from, m * c.to};
+                               for (tone::Held& h : out.plan.held) {
+                                   const Vec2 way = m * (h.at + Vec2{std::cos(h.turn), std::sin(h.turn)}) - m * h.at;
+                                   h.at = m * h.at;
+                                   h.turn = std::atan2(way.y, way.x);
+                               }
+                               out.painted = transformed(std::move(out.painted), m);
+                               return GroupRecipe{shared(std::move(out))};
+                           },
+                           [&](const Shared<MeshPieces>& p) {
+                               return GroupRecipe{shared(MeshPieces{transformed(p->mesh, m), p->gap * curve::meanScale(m), transformed(p->painted, m)})};
+                           }},
+                      r);
+}
+
+// -- other ids ----------------------------------------------------------------------------------------------------------------
+
+Recipe remapped(const Recipe& r, const Remap& ids)
+{
+    return std::visit(Each{[&](const auto& same) { return Recipe{same}; },
+                           [&](const Shared<Drop>& d) -> Recipe {
+                               Drop out = *d;
+                               for (LineSide& s : out.lines)
+                                   if (!(s.line = ids.item(s.line))) return {};
+                               return shared(std::move(out));
+                           }},
+                      r);
+}
+
+GroupRecipe remapped(const GroupRecipe& r, const Remap& ids)
+{
+    return std::visit(Each{[&](const auto& same) { return GroupRecipe{same}; },
+                           [&](const Shared<ToneStack>& t) -> GroupRecipe {
+                               ToneStack out = *t;
+                               if (!(out.reference = ids.item(t->reference))) return {};
+                               return shared(std::move(out));
+                           }},
+                      r);
+}
+
+// -- paints -------------------------------------------------------------------------------------------------------------------
+
+void eachPaint(Fill& f, const PaintVisitor& act)
+{
+    act(f.colour, f.ink);
+    if (!f.gradient) return;
+    Gradient g = *f.gradient;
+    for (GradientStop& s : g.stops) {
+        std::optional<Colour> c = s.colour;
+        act(c, s.ink);
+        s.colour = c.value_or(s.colour);
+    }
+    if (!(g == *f.gradient)) f.gradient = shared(std::move(g));
+}
+
+void eachPaint(Recipe& r, const PaintVisitor& act)
+{
+    std::visit(Each{[](std::monostate) {}, [](Shared<Hand>&) {}, [](Shared<Rounding>&) {},
+                    [&](Shared<Combined>& c) {
+                        Combined out = *c;
+                        for (Artwork& part : out.parts) eachPaint(part, act);
+                        if (!(out == *c)) c = shared(std::move(out));
+                    },
+                    [](Shared<Drop>&) {}},
+               r);
+}
+
+void eachPaint(GroupRecipe& r, const PaintVisitor& act)
+{
+    std::visit(Each{[](std::monostate) {}, [](Shared<ToneStack>&) {},
+                    [&](Shared<Facets>& f) {
+                        Facets out = *f;
+                        eachShade(out, act);
+                        for (PaintedPiece& p : out.painted) eachPaint(p.fill, act);
+                        if (!(out == *f)) f = shared(std::move(out));
+                    },
+                    [&](Shared<MeshPieces>& p) {
+                        MeshPieces out = *p;
+                        for (PaintedPiece& one : out.painted) eachPaint(one.fill, act);
+                        if (!(out == *p)) p = shared(std::move(out));
+                    }},
+               r);
+}
+
+void eachPaint(Artwork& a, const PaintVisitor& act)
+{
+    eachPaint(a.fill, act);
+    act(a.stroke.colour, a.stroke.ink);
+    if (std::holds_alternative<std::monostate>(*a.live)) return;
+    Recipe r = a.live;
+    eachPaint(r, act);
+    if (!(r == *a.live)) a.setDerived(curve::Paths(a.paths), std::move(r), a.made);
+}
+
+namespace {
+
+std::vector<ItemPtr> mappedItems(const std::vector<ItemPtr>& items, const std::function<Item(const Item&)>& act)
+{
+    std::vector<ItemPtr> out;
+    out.reserve(items.size());
+    for (const ItemPtr& i : items) {
+        Item next = act(*i);
+        out.push_back(next == *i ? i : shared(std::move(next)));
+    }
+    return out;
+}
+
+} // namespace
+
+Item withEachPaint(const Item& item, const PaintVisitor& act)
+{
+    Item out = item;
+    const auto below = [&act](const Item& i) { return withEachPaint(i, act); };
+    std::visit(Each{[&](Artwork& a) {
+                        eachPaint(a, act);
+                        a.inside = mappedItems(a.inside, below);
+                    },
+                    [](Reference&) {},
+                    [&](Group& g) {
+                        GroupRecipe r = g.live;
+                        eachPaint(r, act);
+                        g.setDerived(mappedItems(g.items, below), std::move(r), g.made);
+                    }},
+               out.is);
+    return out;
+}
+
+Item withIdsOf(const Item& item, Id& next, Remap& ids)
+{
+    Item out = item;
+    out.id = next++;
+    ids.items[item.id] = out.id;
+    const auto below = [&](const Item& i) { return withIdsOf(i, next, ids); };
+    if (const auto& children = childrenOf(item); !children.empty()) out = withChildren(out, mappedItems(children, below));
+    return out;
+}
+
+Item withSourcesOf(const Item& item, const Remap& ids)
+{
+    Item out = item;
+    const auto below = [&](const Item& i) { return withSourcesOf(i, ids); };
+    std::visit(Each{[&](Artwork& a) {
+                        if (Recipe r = remapped(*a.live, ids); !(r == *a.live)) a.setDerived(curve::Paths(a.paths), std::move(r), a.made);
+                        a.inside = mappedItems(a.inside, below);
+                    },
+                    [](Reference&) {}, [&](Group& g) { g.setDerived(mappedItems(g.items, below), remapped(*g.live, ids), g.made); }},
+               out.is);
+    if (ids.inks.empty() && !ids.elsewhere) return out;
+    return withEachPaint(out, [&](std::optional<Colour>&, InkUse& use) {
+        if (!use.ink) return;
+        use.ink = ids.ink(use.ink);
+        if (!use.ink) use = {};
+    });
+}
+
+Item remapped(const Item& item, Id& next, Remap& ids)
+{
+    return withSourcesOf(withIdsOf(item, next, ids), ids);
+}
+
+// -- given by itself ------------------------------------------------------------------------------------------------------------
+
+std::optional<curve::Paths> give(const Recipe& r, const Artwork& now)
+{
+    using Given = std::optional<curve::Paths>;
+    return std::visit(Each{[](std::monostate) { return Given{}; },
+                           [&](const Shared<Hand>& h) -> Given {
+                               if (now.paths.size() != 1) return std::nullopt;
+                               return curve::Paths{fitStroke(*h, now.paths.front().closed).path};
+                           },
+                           [](const Shared<Rounding>& old) -> Given {
+                               curve::Paths out;
+                               for (std::size_t p = 0; p < old->before.size(); ++p) out.push_back(curve::withRoundCorners(old->before[p], old->radii[p]).path);
+                               return out;
+                           },
+                           [](const Shared<Combined>& c) -> Given { return outlineOf(*c); }, [](const Shared<Drop>&) { return Given{}; }},
+                      r);
+}
+
+std::optional<std::vector<ItemPtr>> give(const GroupRecipe& r, const Group& now)
+{
+    using Given = std::optional<std::vector<ItemPtr>>;
+    return std::visit(Each{[](std::monostate) { return Given{}; }, [](const Shared<ToneStack>&) { return Given{}; },
+                           [&](const Shared<Facets>& f) -> Given { return piecesOf(*f, now.items); },
+                           [&](const Shared<MeshPieces>& m) -> Given { return piecesOf(*m, now.items); }},
+                      r);
+}
+
+// -- worked out from sources ------------------------------------------------------------------------------------------------------
+
+namespace {
+
+Key toneKeyOf(const Document& d, const Item& i)
+{
+    const Group* g = i.group();
+    const ToneStack* t = g ? g->tones() : nullptr;
+    if (!t || t->set) return 0;
+    const Item* source = d.item(t->reference);
+    const Reference* r = source ? source->reference() : nullptr;
+    return r && r->picture ? toneKey(*t, *r) : 0;
+}
+
+} // namespace
+
+Key keyOf(const Document& d, const Item& item, double gap)
+{
+    if (const Artwork* a = item.artwork(); a && a->drop()) return linesKey(drawnLines(d), gap);
+    return toneKeyOf(d, item);
+}
+
+std::vector<Id> stale(const Document& d, double gap)
+{
+    std::vector<Id> out;
+    std::optional<Key> lines;
+    eachItem(d, {}, [&](const Item& i, const Where&) {
+        if (const Artwork* a = i.artwork(); a && a->drop()) {
+            if (!lines) lines = linesKey(drawnLines(d), gap);
+            if (a->made != *lines) out.push_back(i.id);
+        } else if (const Key k = toneKeyOf(d, i); k && k != i.group()->made) {
+            out.push_back(i.id);
+        }
+    });
+    std::sort(out.rbegin(), out.rend());
+    return out;
+}
+
+Document derived(const Document& d, const Ingredients& from)
+{
+    Document out = d;
+    const std::vector<Id> wait = stale(d, from.gap);
+    bool drops = false;
+    for (const Id id : wait) {
+        if (from.cancelled && from.cancelled()) return out;
+        const Item* i = out.item(id);
+        if (i->artwork()) {
+            drops = true;
+            continue;
+        }
+        const ToneStack& t = *i->group()->tones();
+        const Reference& r = *out.item(t.reference)->reference();
+        const auto picture = from.picture ? from.picture(r) : nullptr;
+        if (!picture) continue;
+        tone::TonesOptions o;
+        o.cancelled = from.cancelled;
+        o.progress = from.progress;
+        const std::vector<Item> shapes = toneShapes(t, r, *picture, o);
+        if (from.cancelled && from.cancelled()) return out;
+        out = withTonesMade(out, id, shapes, toneKey(t, r));
+    }
+    if (!drops) return out;
+    // All drops together: two do not go to one area.
+    const DrawnLines lines = drawnLines(out);
+    planar::BuildOptions o;
+    o.gap = from.gap;
+    o.sliverWidth = from.thinnest;
+    return withDropsFollowed(out, *planar::build(lines.paths, o), lines, from.gap).document;
+}
+
+namespace {
+
+Item madeAnew(const Item& item)
+{
+    Item out = item;
+    std::visit(Each{[](Artwork& a) {
+                        if (auto paths = give(*a.live, a)) a.setDerived(std::move(*paths), Recipe(a.live), a.made);
+                        if (a.drop()) a.setDerived(curve::Paths(a.paths), Recipe(a.live), 0);
+                        a.inside = mappedItems(a.inside, madeAnew);
+                    },
+                    [](Reference&) {},
+                    [](Group& g) {
+                        if (auto items = give(*g.live, g))
+                            g.setDerived(std::move(*items), GroupRecipe(g.live), g.made);
+                        else
+                            g.setDerived(mappedItems(g.items, madeAnew), GroupRecipe(g.live), g.tones() && g.derived() ? 0 : g.made);
+                    }},
+               out.is);
+    return out;
+}
+
+} // namespace
+
+Document derivedAnew(const Document& d, const Ingredients& from)
+{
+    Document out = d;
+    for (LayerPtr& l : out.layers) {
+        Layer copy = *l;
+        copy.items = mappedItems(copy.items, madeAnew);
+        if (!(copy == *l)) l = shared(std::move(copy));
+    }
+    return derived(out, from);
+}
+
+} // namespace softrope::art

@@ -1,0 +1,131 @@
+#include "art/mirrored.h"
+
+#include "art/edits.h"
+#include "art/live.h"
+#include "art/tree.h"
+#include "mirror/mirror.h"
+
+#include <algorithm>
+#include <map>
+
+namespace softrope::art {
+
+using curve::Path;
+using curve::Paths;
+
+Document withMirror(const Document& d, Id layer, std::optional<mirror::Axis> axis)
+{
+    return withLayer(d, layer, [&](Layer& l) { l.mirror = axis; });
+}
+
+namespace {
+
+bool hasArtwork(const Item& i)
+{
+    return std::visit(Each{[](const Artwork&) { return true; }, [](const Reference&) { return false; },
+                           [](const Group& g) { return std::any_of(g.items.begin(), g.items.end(), [](const ItemPtr& c) { return hasArtwork(*c); }); }},
+                      i.is);
+}
+
+} // namespace
+
+std::vector<ItemPtr> mirroredItems(const Layer& layer)
+{
+    std::vector<ItemPtr> other;
+    if (!layer.mirror) return other;
+    const curve::Affine m = mirror::reflection(*layer.mirror);
+    for (const ItemPtr& i : layer.items)
+        if (hasArtwork(*i)) other.push_back(shared(transformed(*i, m)));
+    return other;
+}
+
+Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror::Axis& axis, double tolerance)
+{
+    Welded out{d};
+    mirror::WeldOptions options;
+    options.tolerance = tolerance;
+    const curve::Affine across = mirror::reflection(axis);
+    const auto meant = [&](const Layer* l) { return std::find(layers.begin(), layers.end(), l->id) != layers.end(); };
+    // All lines together, so that what is drawn on both sides is known; each goes back to its item. What lies inside an area is
+    // mirrored with it, unwelded: it is clipped by the whole.
+    Paths all;
+    std::vector<Id> owner;
+    eachArtwork(d, {true, true, false, false}, [&](const Item& i, const Artwork& a, const Where& w) {
+        if (!meant(w.layer)) return;
+        for (const Path& p : a.paths) {
+            all.push_back(p);
+            owner.push_back(i.id);
+        }
+    });
+    const mirror::Welded w = mirror::weld(all, axis, options);
+    out.seams = w.joined;
+    out.smooth = w.smooth;
+    out.copied = w.copied;
+    out.dropped = w.dropped;
+    std::map<Id, Paths> whole;
+    for (std::size_t k = 0; k < w.paths.size(); ++k) whole[owner[w.sources[k]]].push_back(w.paths[k]);
+    Id next = d.nextId;
+    out.document = rebuilt(d, [&](const ItemPtr& i, const Where& where) {
+        if (!meant(where.layer)) return Rebuild::stay();
+        if (i->group() && i->group()->derived()) {
+            // Pieces are worked out for one side: the other is a copy.
+            return Rebuild::by({i, shared(withFreshIds(transformed(*i, across), next))});
+        }
+        if (!i->artwork()) return Rebuild::below();
+        const auto mine = whole.find(i->id);
+        if (mine == whole.end()) return i->artwork()->paths.empty() ? Rebuild::stay() : Rebuild::gone();
+        Item one = *i;
+        Artwork& a = std::get<Artwork>(one.is);
+        a.setPaths(std::move(mine->second));
+        for (const ItemPtr& c : i->artwork()->inside) a.inside.push_back(shared(withFreshIds(transformed(*c, across), next)));
+        return Rebuild::by(shared(std::move(one)));
+    });
+    out.document.nextId = next;
+    return out;
+}
+
+Welded withWeld(const Document& d, Id layer, double tolerance)
+{
+    Welded out{d};
+    const Layer* l = d.layer(layer);
+    if (!l || !l->mirror || l->locked) {
+        out.why = l && l->mirror ? Refusal::locked : Refusal::doesNotFit;
+        return out;
+    }
+    // The way back: the halves with their mirror, out of sight.
+    Document kept = d;
+    Layer halves = *l;
+    halves.id = kept.nextId++;
+    halves.name = l->name + " (halves)";
+    halves.shown = false;
+    halves.locked = true;
+    Remap ids;
+    for (ItemPtr& i : halves.items) i = shared(withIdsOf(*i, kept.nextId, ids));
+    for (ItemPtr& i : halves.items) i = shared(withSourcesOf(*i, ids));
+    const auto at = std::find_if(kept.layers.begin(), kept.layers.end(), [&](const LayerPtr& k) { return k->id == layer; });
+    kept.layers.insert(at, shared(std::move(halves)));
+    out = withWelded(kept, {layer}, *l->mirror, tolerance);
+    out.document = withMirror(out.document, layer, std::nullopt);
+    return out;
+}
+
+std::optional<mirror::FoundAxis> symmetryOf(const Document& d, const std::function<std::shared_ptr<const pixel::Picture>(const Reference&)>& picture)
+{
+    std::optional<mirror::FoundAxis> found;
+    curve::Paths lines;
+    eachItem(d, {}, [&](const Item& i, const Where& w) {
+        if (const Artwork* a = i.artwork(); a && w.shown && !w.derived) lines.insert(lines.end(), a->paths.begin(), a->paths.end());
+        const Reference* r = i.reference();
+        if (found || !r || !r->picture) return;
+        if (const auto p = picture(*r)) found = mirror::findAxis(mirror::edgePoints(pixel::greyOf(*p)), placement(*r));
+    });
+    return found ? found : mirror::findAxis(mirror::edgePoints(lines));
+}
+
+Taken withMirroredCopies(const Document& d, const std::vector<Id>& items, const mirror::Axis& axis)
+{
+    const Taken c = withCopies(d, items);
+    return {transformed(c.document, c.items, mirror::reflection(axis)), c.items, c.why};
+}
+
+} // namespace softrope::art

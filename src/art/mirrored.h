@@ -1,0 +1,29 @@
+// Layers that show on both sides of an axis, and making the halves whole.
+#pragma once
+
+#include "art/edits.h"
+#include "pixel/raster.h"
+
+#include <functional>
+
+namespace softrope::art {
+
+Document withMirror(const Document& d, Id layer, std::optional<mirror::Axis> axis);
+// The other side of what lies on the layer, with the ids of this side; nothing without a mirror. Pictures have no other side.
+std::vector<ItemPtr> mirroredItems(const Layer& layer);
+struct Welded {
+    Document document;
+    std::size_t seams = 0, smooth = 0, copied = 0, dropped = 0; // joins; those without a corner; paths copied; paths that were there already
+    Refusal why = Refusal::none;
+};
+// What lies on the layers becomes whole: mirrored and joined at the axis. `tolerance`: px from the axis that count as on it.
+Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror::Axis& axis, double tolerance);
+// The same for a layer with a mirror, which then goes; the halves stay on a hidden, locked layer below.
+Welded withWeld(const Document& d, Id layer, double tolerance);
+// The axis of the drawing: from the edges of its lowest picture where they show one, else from its lines; with a confidence 0..1
+// (mirror/axis.h). `picture`: decoded, not lit; nothing where it cannot be read.
+std::optional<mirror::FoundAxis> symmetryOf(const Document& d, const std::function<std::shared_ptr<const pixel::Picture>(const Reference&)>& picture);
+// Mirrored copies of the items across an axis, without weld.
+Taken withMirroredCopies(const Document& d, const std::vector<Id>& items, const mirror::Axis& axis);
+
+} // namespace softrope::art

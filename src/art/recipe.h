@@ -1,0 +1,110 @@
+// Recipes: what live parts are made from. There is one notion of them for all: an item keeps its recipe beside what the recipe
+// gave, and is worked out again when what the recipe depends on changes (live.h).
+//
+// A recipe of an artwork gives its paths; one of a group gives the items in it. To add one: a struct here or in a header of its
+// own, its line in the variant, and the functions that live.h asks for; the compiler names each that is missing.
+#pragma once
+
+#include "art/paint.h"
+#include "art/shared.h"
+#include "curve/path.h"
+#include "curve/round.h"
+#include "planar/combine.h"
+#include "tone/facets.h"
+#include "tone/stack.h"
+
+#include <cstdint>
+#include <variant>
+#include <vector>
+
+namespace softrope::art {
+
+struct Artwork;
+
+// What all that a live part depends on comes to (FNV-1a, 64 bit); 0 = not made yet.
+using Key = std::uint64_t;
+
+// -- of artwork -----------------------------------------------------------------------------------------------------------------
+
+// What the hand did: kept with a freehand line so that its slack can be changed later.
+struct HandSample {
+    curve::Vec2 at;             // sheet px
+    float pressure = 1;         // 0..1
+    float tiltX = 0, tiltY = 0; // degrees
+    float time = 0;             // s from the start of the stroke
+    friend bool operator==(const HandSample&, const HandSample&) = default;
+};
+struct Hand {
+    std::vector<HandSample> samples;
+    double slack = 1;       // px
+    double steadying = 0.3; // 0..1
+    double grain = 1;       // px: one screen pixel in sheet px when it was drawn
+    friend bool operator==(const Hand&, const Hand&) = default;
+};
+
+// Corners that are kept round: the paths with their corners sharp, and the radius of each.
+struct Rounding {
+    curve::Paths before;
+    std::vector<std::vector<curve::CornerRadius>> radii; // one list for each path
+    friend bool operator==(const Rounding&, const Rounding&) = default;
+};
+
+// A combination whose parts stay as they were drawn and can be moved. Lowest part first.
+struct Combined {
+    planar::Operation operation = planar::Operation::unite;
+    std::vector<Artwork> parts;
+    friend bool operator==(const Combined&, const Combined&) = default;
+};
+
+// One side of a line: what lies to the left of it, going along it, or to the right.
+struct LineSide {
+    Id line = 0;
+    bool left = true;
+    friend bool operator==(const LineSide&, const LineSide&) = default;
+};
+// A colour placed in an area that lines enclose: it follows them (drops.h).
+struct Drop {
+    curve::Vec2 seed;               // px: well inside the area
+    std::vector<LineSide> lines;    // what encloses it
+    std::vector<curve::Vec2> leaks; // px: where the outline is open now; the area is the last one that was closed
+    friend bool operator==(const Drop&, const Drop&) = default;
+};
+
+using Recipe = std::variant<std::monostate, Shared<Hand>, Shared<Rounding>, Shared<Combined>, Shared<Drop>>;
+
+// -- of groups ------------------------------------------------------------------------------------------------------------------
+
+// A separation of a picture into tones (tones.h). Once `set` the shapes are artwork like any other; the recipe stays as the way
+// back.
+struct ToneStack {
+    Id reference = 0;
+    tone::Stack stack;
+    bool set = false;
+    friend bool operator==(const ToneStack&, const ToneStack&) = default;
+};
+
+// The paint a hand gave to one piece; it stays with the piece that holds the place.
+struct PaintedPiece {
+    curve::Vec2 at; // px: inside the piece
+    Fill fill;
+    friend bool operator==(const PaintedPiece&, const PaintedPiece&) = default;
+};
+// An outline cut by chords into shaded pieces (facets.h).
+struct Facets {
+    tone::FacetPlan plan;
+    std::vector<Colour> shades; // the tints the gradients run between: a pair a shade
+    Id ink = 0;                 // where the shades are from
+    std::vector<PaintedPiece> painted;
+    friend bool operator==(const Facets&, const Facets&) = default;
+};
+// Straight pieces laid over a picture, each in the colour beneath it (facets.h). Sheet px.
+struct MeshPieces {
+    tone::Mesh mesh;
+    double gap = 0; // px between the pieces
+    std::vector<PaintedPiece> painted;
+    friend bool operator==(const MeshPieces&, const MeshPieces&) = default;
+};
+
+using GroupRecipe = std::variant<std::monostate, Shared<ToneStack>, Shared<Facets>, Shared<MeshPieces>>;
+
+} // namespace softrope::art

@@ -1,0 +1,20 @@
+// Trimming: the stretch of a line between its neighbouring crossings, taken out.
+#pragma once
+
+#include "art/edited.h"
+
+namespace softrope::art {
+
+// The stretch of a line between its neighbouring crossings with others (or itself), or an end of it.
+struct Stretch {
+    Id item = 0;
+    std::size_t path = 0;
+    curve::Place from, to; // along the path
+    bool whole = false;    // nothing crosses it
+    curve::Path shown;
+};
+std::optional<Stretch> stretchAt(const Document& d, Id item, curve::Vec2 p);
+// The stretch taken out: stubs go, a middle leaves two lines, a closed line opens.
+Edited withoutStretch(const Document& d, const Stretch& s);
+
+} // namespace softrope::art
