@@ -2,6 +2,7 @@
 
 #include <QDragEnterEvent>
 #include <QGestureEvent>
+#include <QGuiApplication>
 #include <QMimeData>
 #include <QPaintEvent>
 #include <QPointer>
@@ -33,6 +34,10 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
     setMinimumSize(300, 200);
     setAccessibleName(tr("Bench"));
     clock_.start();
+    connect(&session_, &Session::started, this, [this] {
+        look_.ink = {};
+        if (toolSetting("ink", 0) > 0) setToolSetting("ink", 0);
+    });
     look_.colour = art::Colour{0x1C, 0x2E, 0x2A};
     const QSettings kept;
     look_.width = std::clamp(kept.value("look/width", 6.0).toDouble(), 0.1, 1000.0);
@@ -534,6 +539,14 @@ void Canvas::mousePressEvent(QMouseEvent* e)
         return;
     }
     dispatch(e->button(), true, pointerFrom(e->position(), e->modifiers()));
+}
+
+void Canvas::contextMenuEvent(QContextMenuEvent* e)
+{
+    // Not in the middle of a stroke.
+    if (QGuiApplication::mouseButtons() & Qt::LeftButton) return;
+    const bool byKey = e->reason() == QContextMenuEvent::Keyboard;
+    emit menuWanted(e->globalPos(), byKey ? pointer_.sheet : pointerFrom(e->pos(), e->modifiers()).sheet);
 }
 
 void Canvas::mouseMoveEvent(QMouseEvent* e)

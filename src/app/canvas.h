@@ -69,12 +69,15 @@ signals:
     void said(const QString& text, quint64 locked);
     void filesDropped(const QStringList& paths);
     void pointerMoved();
+    // What applies at a place is wanted.
+    void menuWanted(const QPoint& global, softrope::curve::Vec2 sheet);
     void refined();
 
 protected:
     void paintEvent(QPaintEvent*) override;
     void resizeEvent(QResizeEvent*) override;
     void mousePressEvent(QMouseEvent*) override;
+    void contextMenuEvent(QContextMenuEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
     void mouseReleaseEvent(QMouseEvent*) override;
     void mouseDoubleClickEvent(QMouseEvent*) override;

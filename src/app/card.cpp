@@ -271,6 +271,7 @@ void Card::lookFields(std::function<art::Stroke()> get, std::function<void(const
         set(
             [c](art::Stroke& s) {
                 s.colour = art::Colour{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())};
+                s.ink = {}; // picked by hand: of no ink
             },
             "Line colour");
     });

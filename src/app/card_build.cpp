@@ -213,7 +213,7 @@ void Card::gatheringSection()
         {{tr("Stay"), tr("The lines stay as they are")},
          {tr("Guides"), tr("The lines become guides: seen here, never delivered")},
          {tr("Go"), tr("The lines are used up")}},
-        [this] { return static_cast<int>(canvas_.toolSetting("leftover", 0)); },
+        [this] { return static_cast<int>(canvas_.toolSetting("leftover", 1)); },
         [this](int i) {
             canvas_.setToolSetting("leftover", i);
             refresh();

@@ -6,6 +6,7 @@
 #include "app/task.h"
 #include "app/theme.h"
 #include "art/edits.h"
+#include "art/inks.h"
 #include "curve/edit.h"
 #include "curve/reduce.h"
 #include "curve/stray.h"
@@ -196,9 +197,8 @@ void Card::buildLine()
     const art::Item* item = pickedLine(session_);
     const art::Id id = item->id;
     const bool open = openCount(*item->artwork()) > 0;
-    heading(open ? "open-end" : "closed", QString::fromStdString(item->name.empty() ? "Line" : item->name), [this, id](const QString& name) {
-        session_.take(art::withItemChanged(session_.document(), id, [&](art::Item& i) { i.name = name.toStdString(); }), "Rename");
-    });
+    heading(open ? "open-end" : "closed", QString::fromStdString(item->name.empty() ? "Line" : item->name),
+            [this, id](const QString& name) { session_.take(art::withTraits(session_.document(), {id}, {.name = name.toStdString()}), "Rename"); });
     chips([this, id] {
         const art::Item* i = session_.document().item(id);
         if (!i || !i->artwork()) return QString();
@@ -232,8 +232,7 @@ void Card::buildLine()
     none->setToolTip(tr("Takes the fill away"));
     row(tr("Fill"), fill, none);
     const auto setFill = [this, id](std::optional<art::Colour> c) {
-        session_.take(art::withItemChanged(session_.document(), id, [&](art::Item& i) { std::get<art::Artwork>(i.is).fill.colour = c; }),
-                      c ? "Fill" : "Remove fill");
+        session_.take(art::withPaint(session_.document(), {id}, {c, {}}, art::Part::area), c ? "Fill" : "Remove fill");
     };
     connect(fill, &Swatch::picked, this, [setFill](const QColor& c) {
         setFill(art::Colour{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())});

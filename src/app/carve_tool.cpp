@@ -242,6 +242,7 @@ public:
                 return;
             }
             map_ = areas_.map();
+            ids_ = areas_.lines().items; // those of this map: the document may change under the hand
             start_ = p.sheet;
         }
         hand_ = {p.sheet};
@@ -335,8 +336,7 @@ public:
         for (const int h : chain_.halves)
             for (int k = 0; k < g.edge(h).count; ++k) {
                 const auto path = static_cast<std::size_t>(g.piece(g.source(g.edge(h), k)).path);
-                if (path < areas_.lines().items.size() && std::find(lines.begin(), lines.end(), areas_.lines().items[path]) == lines.end())
-                    lines.push_back(areas_.lines().items[path]);
+                if (path < ids_.size() && std::find(lines.begin(), lines.end(), ids_[path]) == lines.end()) lines.push_back(ids_[path]);
             }
         return takeShape(
             bench_, outline_, lines, [this] { escape(); }, chain_.closed ? "Follow outline" : "Follow line");
@@ -359,6 +359,7 @@ public:
 private:
     Areas& areas_;
     planar::MapPtr map_;
+    std::vector<art::Id> ids_; // of its paths
     planar::Followed chain_;
     std::vector<Vec2> hand_;
     Vec2 start_, pointer_;
@@ -404,18 +405,21 @@ bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art:
         fill.colour = art::Colour{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())};
         look.colour.reset();
     }
-    const auto left = static_cast<art::Leftover>(std::clamp(static_cast<int>(bench.toolSetting("leftover", 0)), 0, 2));
+    const auto left = static_cast<art::Leftover>(std::clamp(static_cast<int>(bench.toolSetting("leftover", static_cast<double>(art::Leftover::guides))), 0, 2));
     const art::Added added = art::withShape(bench.document(), layer, outline, look, fill, isClosed ? "Shape" : "Line");
     const art::Document d = art::withLeftover(added.document, lines, left);
     art::Selection s = bench.selection();
     s.items.clear();
     s.nodes.clear();
+    // The outline goes with what is in hand.
+    const std::size_t nodes = curve::nodeCount(outline);
+    const QString what = isClosed ? (outline.size() > 1 ? "a shape with holes" : "a shape") : "a line";
     done();
     bench.session().take(d, s, step);
-    std::size_t nodes = 0;
-    for (const curve::Path& p : outline) nodes += p.nodes.size();
-    bench.say(
-        QString("Took %1 with %2 nodes. Ctrl+Z puts it back.").arg(isClosed ? (outline.size() > 1 ? "a shape with holes" : "a shape") : "a line").arg(nodes));
+    const QString rest = lines.empty() || left == art::Leftover::stay ? ""
+                         : left == art::Leftover::guides              ? " Its lines are guides now."
+                                                                      : " Its lines are gone.";
+    bench.say(QString("Took %1 with %2 nodes.%3 Ctrl+Z puts it back.").arg(what).arg(nodes).arg(rest));
     return true;
 }
 

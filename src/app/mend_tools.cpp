@@ -1,7 +1,8 @@
 // Trim and Join: stubs go, ends meet.
 #include "app/tool.h"
 #include "art/build.h"
-#include "curve/intersect.h"
+#include "planar/meet.h"
+#include "planar/tolerances.h"
 
 namespace softrope::app {
 
@@ -33,14 +34,14 @@ public:
     void drag(const Pointer& p) override
     {
         // Everything the drag crosses loses the stretch that was crossed.
-        const curve::Cubic stroke = curve::straight(way_.back(), p.sheet);
-        if (distance(stroke.p0, stroke.p3) < bench_.px(1.5)) return;
+        if (distance(way_.back(), p.sheet) < bench_.px(1.5)) return;
+        const planar::Strand stroke = planar::strandOf(curve::polyline({way_.back(), p.sheet}, false), 0);
         way_.push_back(p.sheet);
         std::vector<std::pair<art::Id, Vec2>> crossed;
         art::eachArtwork(bench_.document(), art::workable, [&](const art::Item& i, const art::Artwork& a, const art::Where&) {
             for (const curve::Path& path : a.paths)
-                for (std::size_t k = 0; k < path.pieceCount(); ++k)
-                    for (const curve::Crossing& c : curve::crossings(stroke, path.piece(k))) crossed.emplace_back(i.id, c.point);
+                for (const planar::Contact& c : planar::meet(stroke, planar::strandOf(path, 1), planar::Tolerances{}.touch).contacts)
+                    crossed.emplace_back(i.id, c.at);
         });
         for (const auto& [item, at] : crossed) {
             aimed_ = art::stretchAt(bench_.document(), item, at);

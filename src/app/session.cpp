@@ -5,6 +5,7 @@
 
 #include <QDateTime>
 #include <QPointer>
+#include <QSettings>
 #include <QThreadPool>
 
 namespace softrope::app {
@@ -109,6 +110,7 @@ constexpr int keepEvery = 4000; // ms: well under the ten seconds that may be lo
 
 Session::Session(QObject* parent) : QObject(parent)
 {
+    historyLimit_ = static_cast<std::size_t>(std::clamp(QSettings().value("history/megabytes", 1024).toInt(), 16, 65536)) << 20;
     timer_.setInterval(keepEvery);
     connect(&timer_, &QTimer::timeout, this, [this] { keep(); });
     timer_.start();
@@ -126,12 +128,15 @@ void Session::start(const art::Document& d, const QString& path, bool recovered)
     for (const art::LayerPtr& l : d.layers)
         if (!l->locked) s.layer = l->id;
     history_ = art::History({d, s});
+    history_.setLimit(historyLimit_);
+    toldDropped_ = false;
     history_.pick(s);
     saved_ = d;
     keptDocument_ = recovered ? art::Document{} : d;
     path_ = path;
     recovered_ = recovered;
     keptAt_ = 0;
+    emit started();
     emit documentChanged();
     emit selectionChanged();
     emit keptChanged();
@@ -145,6 +150,10 @@ void Session::take(const art::Document& d, const QString& name, const QString& b
 void Session::take(const art::Document& d, const art::Selection& s, const QString& name, const QString& burst)
 {
     history_.take({d, s}, name.toStdString(), burst.toStdString());
+    if (history_.dropped() > 0 && !toldDropped_) {
+        toldDropped_ = true;
+        emit problem(tr("There are very many steps: the oldest can no longer be taken back."));
+    }
     emit documentChanged();
     emit selectionChanged();
 }
@@ -176,6 +185,12 @@ void Session::pickItems(const std::vector<art::Id>& items)
     if (items.size() == 1)
         if (const art::Layer* l = document().layerOf(items.front()); l && !l->locked) s.layer = l->id;
     pick(s);
+}
+
+void Session::setHistoryLimit(std::size_t bytes)
+{
+    historyLimit_ = bytes;
+    history_.setLimit(bytes);
 }
 
 void Session::undo()

@@ -93,10 +93,15 @@ public:
     };
     std::optional<Repeat> repeat;
 
+    // Undo keeps steps up to so many bytes; a setting ("history/megabytes").
+    void setHistoryLimit(std::size_t bytes);
+
     // The layer new lines go on, made when there is none that can take them.
     art::Id drawingLayer() const { return selection().layer; }
 
 signals:
+    // Another piece is open: ids kept beside it mean nothing any more.
+    void started();
     void documentChanged();
     void selectionChanged();
     void keptChanged();
@@ -113,6 +118,8 @@ private:
     files::Recovery recovery_;
     QTimer timer_;
     bool keeping_ = false, deriving_ = false;
+    std::size_t historyLimit_ = std::size_t{1} << 30;
+    bool toldDropped_ = false;
 };
 
 } // namespace softrope::app

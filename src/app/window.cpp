@@ -178,6 +178,9 @@ Window::Window()
         refreshCourse();
         refreshReadings();
     });
+    connect(canvas_, &Canvas::menuWanted, this, &Window::benchMenu);
+    connect(&layers_->tree(), &LayerTree::menuWanted, this, [this](const QPoint& at, art::Id layer) { rowMenu(at, layer); });
+    connect(&layers_->tree(), &LayerTree::said, this, [this](const QString& t) { say(t); });
     connect(card_, &Card::asksToRun, this, [this](const char* id) { run(id); });
     connect(sight_, &SightLine::areasWanted, this, [this](bool on) {
         areasShown_ = on;

@@ -13,6 +13,7 @@
 #include "app/tracer.h"
 
 class QSplitter;
+class QMenu;
 class QMenuBar;
 
 namespace softrope::app {
@@ -134,10 +135,23 @@ private:
     void addReference(const std::shared_ptr<const art::PictureFile>& file, const QString& name, PictureShelf::Picture decoded);
     void deletePicked();
     void copyPicked();
+    void cutPicked();
+    // False when there is no drawing on the clipboard.
+    bool pasteDrawing(bool whereItWas);
+    void makeArrangeCommands();
+    void groupPicked();
+    void ungroupPicked();
+    void putInside();
+    void setTraits(const art::Traits& traits, const QString& name);
+    void deleteLayer(art::Id layer);
+    void offer(QMenu& menu, const QString& id, const QString& words = {});
+    void fillMenu(QMenu& menu);
+    void benchMenu(const QPoint& global, curve::Vec2 at);
+    void rowMenu(const QPoint& global, art::Id layer);
     void togglePeek(bool held, bool artwork);
     void beginTrace(TraceSettings::What what);
     void takeTrace();
-    void takePicked(const QString& name, const std::function<art::Document(const art::Document&, const std::vector<art::Id>&)>& act);
+    void takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act);
     void setBusy(const QString& name, const Progress& progress);
     void endBusy();
     QString askFile(bool open, const QString& title, const QString& filter, const QString& suggestion = {});

@@ -32,13 +32,17 @@ bool Window::run(const QString& id)
     return false;
 }
 
-void Window::takePicked(const QString& name, const std::function<art::Document(const art::Document&, const std::vector<art::Id>&)>& act)
+void Window::takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act)
 {
     if (session_.selection().items.empty()) {
-        say(tr("Nothing is picked."));
+        say(refusalText(art::Refusal::nothingPicked));
         return;
     }
-    session_.take(act(session_.document(), session_.selection().items), name);
+    const art::Edited e = act(session_.document(), session_.selection().items);
+    if (e.done())
+        session_.take(e, name);
+    else
+        say(refusalText(e.why));
 }
 
 void Window::beginTrace(TraceSettings::What what)
@@ -277,7 +281,7 @@ void Window::makeCommands()
     for (const int by : {1, -1})
         add(by > 0 ? "layer-up" : "layer-down", by > 0 ? tr("Move layer up") : tr("Move layer down"), by > 0 ? "Ctrl+Alt+Up" : "Ctrl+Alt+Down", sheet,
             [this, by] { session_.take(art::withLayerMoved(session_.document(), session_.selection().layer, by), tr("Move layer")); });
-    add("centre-guides", tr("Centre guides"), "Ctrl+Shift+G", sheet, [this] {
+    add("centre-guides", tr("Centre guides"), "Ctrl+Alt+Shift+G", sheet, [this] {
         const art::Sheet s = session_.document().sheet;
         art::Document d = art::withGuide(session_.document(), {s.width / 2, s.height / 2}, 0).document;
         session_.take(art::withGuide(d, {s.width / 2, s.height / 2}, curve::pi / 2).document, tr("Centre guides"));
@@ -326,6 +330,7 @@ void Window::makeCommands()
         v.centre = ends[nextEnd_++ % ends.size()].at;
         canvas_->setView(v);
     });
+    makeArrangeCommands();
     makeBuildCommands();
     makeColourCommands();
     add("day", tr("Day"), "F7", view, [this] { makeTheme(Theme::day); });

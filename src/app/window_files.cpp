@@ -26,57 +26,19 @@ void Window::deletePicked()
 {
     const auto items = session_.selection().items;
     if (items.empty()) return;
-    const art::Document d = art::withoutItems(session_.document(), items);
-    if (d == session_.document()) {
-        say(tr("What is picked is locked."));
+    const art::Edited d = art::withoutItems(session_.document(), items);
+    if (!d.done()) {
+        say(refusalText(d.why));
         return;
     }
     session_.take(d, tr("Delete"));
     say(items.size() == 1 ? tr("Deleted 1 thing. Ctrl+Z brings it back.") : tr("Deleted %1 things. Ctrl+Z brings them back.").arg(items.size()));
 }
 
-void Window::copyPicked()
-{
-    art::Document d = art::newDocument(session_.document().sheet);
-    d.layers.clear();
-    for (const art::LayerPtr& l : session_.document().layers) {
-        auto copy = std::make_shared<art::Layer>(*l);
-        copy->items.erase(std::remove_if(copy->items.begin(), copy->items.end(), [&](const art::ItemPtr& i) { return !session_.selection().has(i->id); }),
-                          copy->items.end());
-        copy->shown = true;
-        if (!copy->items.empty()) d.layers.push_back(copy);
-    }
-    auto* mime = new QMimeData;
-    const std::string svg = files::writeWorkingSvg(d);
-    mime->setData("image/svg+xml", QByteArray(svg.data(), static_cast<qsizetype>(svg.size())));
-    QApplication::clipboard()->setMimeData(mime);
-    say(tr("Copied."));
-}
-
 void Window::pasteAnything()
 {
     const QMimeData* mime = QApplication::clipboard()->mimeData();
-    if (mime && mime->hasFormat("image/svg+xml")) {
-        const QByteArray svg = mime->data("image/svg+xml");
-        const files::SvgResult r = files::readSvg(std::string_view(svg.constData(), static_cast<std::size_t>(svg.size())));
-        if (r.ok()) {
-            art::Document d = session_.document();
-            art::Selection s = session_.selection();
-            s.items.clear();
-            s.nodes.clear();
-            for (const art::LayerPtr& l : r.document.layers)
-                for (const art::ItemPtr& i : l->items) {
-                    const art::Added a = art::withItem(d, s.layer, *i);
-                    d = a.document;
-                    if (a.id) s.items.push_back(a.id);
-                }
-            if (s.items.empty())
-                say(tr("Nothing could be pasted: the layer is locked."));
-            else
-                session_.take(art::transformed(d, s.items, curve::translation({12, 12})), s, tr("Paste"));
-            return;
-        }
-    }
+    if (pasteDrawing(false)) return;
     if (mime && mime->hasUrls()) {
         QStringList paths;
         for (const QUrl& u : mime->urls())

@@ -10,6 +10,7 @@
 #include "art/document.h"
 #include "art/edits.h"
 #include "art/history.h"
+#include "art/hit.h"
 #include "art/live.h"
 #include "art/snap.h"
 #include "art/tree.h"

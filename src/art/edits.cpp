@@ -250,12 +250,26 @@ Edited withTraits(const Document& d, const std::vector<Id>& items, const Traits&
     return {std::move(out), any ? Refusal::none : why};
 }
 
+namespace {
+
+// Turns, moves, mirrors and even scales keep circles round.
+bool even(const Affine& m)
+{
+    const double x = std::hypot(m.a, m.b), y = std::hypot(m.c, m.d);
+    return std::abs(x - y) <= 1e-9 * (x + y) && std::abs(m.a * m.c + m.b * m.d) <= 1e-9 * x * y;
+}
+
+} // namespace
+
 Artwork transformed(Artwork a, const Affine& m)
 {
     const double scale = curve::meanScale(m);
     curve::Paths paths = a.paths;
     for (curve::Path& p : paths) p = curve::transformed(p, m);
-    a.setDerived(std::move(paths), transformed(*a.live, m), a.made);
+    Recipe live = transformed(*a.live, m);
+    // Round corners stay round where the shape is stretched.
+    if (a.rounding() && !even(m)) paths = give(live, a).value_or(std::move(paths));
+    a.setDerived(std::move(paths), std::move(live), a.made);
     a.fill = transformed(std::move(a.fill), m);
     if (!a.stroke.keepsWidth) a.stroke.width *= scale;
     for (ItemPtr& i : a.inside) i = shared(transformed(*i, m));
@@ -274,7 +288,10 @@ Item transformed(Item item, const Affine& m)
                         if (g.tones() && g.derived()) return; // it lies where its picture lies
                         std::vector<ItemPtr> items;
                         for (const ItemPtr& i : g.items) items.push_back(shared(transformed(*i, m)));
-                        g.setDerived(std::move(items), transformed(*g.live, m), g.made);
+                        GroupRecipe live = transformed(*g.live, m);
+                        // Even gaps stay even, gradients across.
+                        if (g.derived() && !even(m)) items = give(live, g).value_or(std::move(items));
+                        g.setDerived(std::move(items), std::move(live), g.made);
                     }},
                item.is);
     item.blur = std::min(item.blur * curve::meanScale(m), mostBlur);

@@ -184,7 +184,9 @@ void eachPaint(Fill& f, const PaintVisitor& act)
         act(c, s.ink);
         s.colour = c.value_or(s.colour);
     }
-    if (!(g == *f.gradient)) f.gradient = shared(std::move(g));
+    if (g == *f.gradient) return;
+    f.colour = colourAt(g, 0.5).colour; // the one that stands for it
+    f.gradient = shared(std::move(g));
 }
 
 void eachPaint(Recipe& r, const PaintVisitor& act)

@@ -1,7 +1,8 @@
 #include "art/snap.h"
 
 #include "art/tree.h"
-#include "curve/intersect.h"
+#include "planar/meet.h"
+#include "planar/tolerances.h"
 
 #include <algorithm>
 #include <unordered_set>
@@ -82,16 +83,21 @@ Snap snapped(const Document& d, const SnapRequest& r)
                     if (const Cubic c = p.piece(k); near(c, r.point, r.reach)) pieces.push_back({c, i.id});
         }
     });
-    for (std::size_t i = 0; i < pieces.size() && i < 60; ++i) {
-        const curve::NearestOnCubic n = curve::nearest(pieces[i].piece, r.point);
-        best.offer(n.point, SnapReason::line, 4, pieces[i].item);
-        for (std::size_t k = i + 1; k < pieces.size() && k < 60; ++k)
-            for (const curve::Crossing& c : curve::crossings(pieces[i].piece, pieces[k].piece)) {
-                // Neighbours of one line meet at their node: that is no crossing.
-                if ((c.s < 1e-6 || c.s > 1 - 1e-6) && (c.t < 1e-6 || c.t > 1 - 1e-6)) continue;
-                best.offer(c.point, SnapReason::crossing, 1.5, pieces[i].item);
-            }
+    // Where a hundred pieces lie within reach, no crossing can be meant.
+    constexpr std::size_t most = 60;
+    if (pieces.size() > most) pieces.erase(pieces.begin() + most, pieces.end());
+    std::vector<planar::Strand> strands;
+    for (const Near& n : pieces) {
+        best.offer(curve::nearest(n.piece, r.point).point, SnapReason::line, 4, n.item);
+        strands.push_back(planar::strandOf({{{n.piece.p0, n.piece.p0, n.piece.p1}, {n.piece.p3, n.piece.p2, n.piece.p3}}, false}, 0));
     }
+    for (std::size_t i = 0; i < strands.size(); ++i)
+        for (std::size_t k = i + 1; k < strands.size(); ++k)
+            for (const planar::Contact& c : planar::meet(strands[i], strands[k], planar::Tolerances{}.touch).contacts) {
+                // Neighbours of one line meet at their node: that is no crossing.
+                if (c.nodeA >= 0 && c.nodeB >= 0) continue;
+                best.offer(c.at, SnapReason::crossing, 1.5, pieces[i].item);
+            }
     if (r.toGuides) {
         for (std::size_t i = 0; i < d.guides.size(); ++i) {
             const Guide& g = d.guides[i];

@@ -13,7 +13,6 @@
 #include "curve/cubic.h"     // one cubic piece
 #include "curve/edit.h"      // nodes, handles, bend, open, merge
 #include "curve/fit.h"       // samples to the fewest pieces within slack
-#include "curve/intersect.h" // crossings
 #include "curve/path.h"      // nodes and pieces; the only path type
 #include "curve/quick_fit.h" // the one-pass fit for previews and very long rows
 #include "curve/redraw.h"    // a stroke takes the place of a part

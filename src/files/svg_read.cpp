@@ -360,7 +360,6 @@ private:
             }
             return;
         }
-        if (ours && items.empty() && !liveOne) return;
         art::Group g;
         g.setDerived(std::move(items), std::move(live), n.attribute("rope:made").as_ullong(0));
         i.is = std::move(g);
@@ -370,23 +369,29 @@ private:
     // One of our own: an element for the area, one for what lies inside.
     void parent(pugi::xml_node n, Item i, const Style& style, const Affine& m, List& to, int depth)
     {
-        List made, inside;
+        List others, inside;
+        std::optional<Artwork> area;
         for (const pugi::xml_node c : n.children()) {
-            if (flagged(c, "rope:derived")) continue;
-            if (flagged(c, "rope:inside"))
+            if (flagged(c, "rope:held") && !area) {
+                Style own = style;
+                own.apply(c);
+                Paths paths = parsePathData(c.attribute("d").value()).paths;
+                setKinds(paths, c.attribute("rope:kinds").value());
+                area = artworkOf(c, std::move(paths), own, m);
+            } else if (flagged(c, "rope:inside")) {
                 children(c, style, m, inside, depth + 1);
-            else
-                element(c, style, m, made, depth + 1);
+            } else if (c.type() == pugi::node_element) {
+                element(c, style, m, others, depth + 1);
+            }
         }
-        if (made.size() != 1 || !made.front()->artwork()) { // changed elsewhere: what is there stays
-            to.insert(to.end(), made.begin(), made.end());
+        // Changed elsewhere: what is there stays.
+        to.insert(to.end(), others.begin(), others.end());
+        if (!area) {
             to.insert(to.end(), inside.begin(), inside.end());
             return;
         }
-        Artwork a = *made.front()->artwork();
-        used_.erase(made.front()->id); // it was never an item of its own
-        a.inside = std::move(inside);
-        i.is = std::move(a);
+        area->inside = std::move(inside);
+        i.is = std::move(*area);
         put(n, std::move(i), to);
     }
 
@@ -498,8 +503,8 @@ private:
     {
         Item i = traitsOf(n, s, m);
         Artwork a = artworkOf(n, std::move(paths), s, m);
-        // A live part that gives nothing now may give something again.
-        if (a.paths.empty() && std::holds_alternative<std::monostate>(*a.live)) return;
+        // Ours stays: a live part that gives nothing now may give something again.
+        if (a.paths.empty() && !n.attribute("rope:item")) return;
         i.is = std::move(a);
         put(n, std::move(i), to);
     }

@@ -85,19 +85,6 @@ TEST_CASE("the nearest point is no farther than any sample")
     }
 }
 
-TEST_CASE("crossings of curves lie on both")
-{
-    const Cubic other{{0, 20}, {40, -10}, {60, 60}, {100, 20}};
-    const auto found = crossings(arch, other);
-    REQUIRE(found.size() >= 1);
-    for (const Crossing& c : found) {
-        CHECK(distance(at(arch, c.s), c.point) < 1e-9);
-        CHECK(distance(at(other, c.t), c.point) < 1e-6);
-    }
-    CHECK(crossings(straight({0, 0}, {10, 10}), straight({0, 10}, {10, 0})).size() == 1);
-    CHECK(crossings(straight({0, 0}, {10, 0}), straight({0, 1}, {10, 1})).empty());
-}
-
 TEST_CASE("flattening keeps its tolerance")
 {
     std::vector<Vec2> line{arch.p0};
@@ -126,5 +113,4 @@ TEST_CASE("degenerate pieces do not break anything")
     CHECK(nearest(dot, {4, 5}).distance == Approx(5));
     CHECK(startTangent(dot) == Vec2{});
     CHECK(bounds(dot).width() == 0);
-    CHECK(crossings(dot, arch).size() <= 1);
 }

@@ -1,0 +1,166 @@
+// Random edits of every kind, for what must hold whatever is done.
+#pragma once
+
+#include "art/pieces.h"
+#include "curve/strokes.h"
+
+namespace pieces {
+
+inline Document randomStart(strokes::Random& r)
+{
+    Document d = newDocument();
+    d = withInk(d, "Brine", {46, 107, 102}).document;
+    d = withInk(d, "Kiln", {168, 66, 44}).document;
+    auto file = std::make_shared<PictureFile>();
+    file->width = file->height = 64;
+    file->format = "png";
+    file->bytes.assign(9, std::byte{7});
+    const Added photo = withReference(d, file, "Photo");
+    tone::Stack s;
+    s.cuts = {60 + r.between(0, 100)};
+    d = withToneStack(photo.document, photo.id, s).document;
+    return withNewLayer(d, "More").document;
+}
+
+// The tones of a picture that the test makes up: dark left, light right.
+inline Ingredients ingredients()
+{
+    Ingredients from;
+    from.picture = [](const Reference&) {
+        auto p = std::make_shared<pixel::Picture>(64, 64, pixel::Rgba{240, 240, 240, 255});
+        for (int y = 0; y < 64; ++y)
+            for (int x = 0; x < 30; ++x) p->at(x, y) = {30, 30, 30, 255};
+        return p;
+    };
+    return from;
+}
+
+inline Item someItem(strokes::Random& r)
+{
+    const Vec2 at{r.between(0, 900), r.between(0, 900)};
+    const double size = r.between(20, 200);
+    switch (r.below(4)) {
+    case 0: return square(at, size, {static_cast<std::uint8_t>(r.below(256)), 9, 9});
+    case 1: return shapeOf({curve::circle(at, size)});
+    case 2: return line({at, at + Vec2{size, 5}, at + Vec2{size, size}}, r.unit() < 0.5);
+    default: {
+        Hand h;
+        for (int k = 0; k < 24; ++k) h.samples.push_back({at + Vec2{k * size / 24, 12 * std::sin(k * 0.4)}, 1, 0, 0, 0.01F * static_cast<float>(k)});
+        Artwork a;
+        a.setDerived({fitStroke(h, false).path}, shared(h));
+        a.stroke.colour = Colour{0, 0, 0};
+        Item i;
+        i.is = std::move(a);
+        return i;
+    }
+    }
+}
+
+inline Id any(const Document& d, strokes::Random& r)
+{
+    const std::vector<Id> ids = everyId(d);
+    return ids.empty() ? 0 : ids[static_cast<std::size_t>(r.below(static_cast<int>(ids.size())))];
+}
+
+inline Id anyArea(const Document& d, strokes::Random& r)
+{
+    std::vector<Id> ids;
+    eachArtwork(d, workable, [&](const Item& i, const Artwork& a, const Where&) {
+        if (a.fill.colour && !a.paths.empty()) ids.push_back(i.id);
+    });
+    return ids.empty() ? 0 : ids[static_cast<std::size_t>(r.below(static_cast<int>(ids.size())))];
+}
+
+inline Id anyLive(const Document& d, strokes::Random& r, bool mesh)
+{
+    std::vector<Id> ids;
+    eachItem(d, {}, [&](const Item& i, const Where&) {
+        if (i.group() && (mesh ? i.group()->mesh() != nullptr : i.group()->facets() != nullptr)) ids.push_back(i.id);
+    });
+    return ids.empty() ? 0 : ids[static_cast<std::size_t>(r.below(static_cast<int>(ids.size())))];
+}
+
+inline curve::Affine someMove(strokes::Random& r)
+{
+    const Vec2 c{r.between(0, 900), r.between(0, 900)};
+    switch (r.below(4)) {
+    case 0: return curve::translation({r.between(-60, 60), r.between(-60, 60)});
+    case 1: return curve::about(c, curve::rotation(r.between(-2, 2)));
+    case 2: return curve::about(c, curve::scaling(r.between(0.6, 1.5), r.between(0.6, 1.5)));
+    default: return curve::about(c, curve::scaling(-1, 1));
+    }
+}
+
+inline Document edited(const Document& d, strokes::Random& r)
+{
+    const Id layer = d.layers[static_cast<std::size_t>(r.below(static_cast<int>(d.layers.size())))]->id;
+    const Id one = any(d, r), two = any(d, r), area = anyArea(d, r);
+    const Colour c{static_cast<std::uint8_t>(r.below(256)), static_cast<std::uint8_t>(r.below(256)), 40};
+    switch (r.below(40)) {
+    case 0:
+    case 1:
+    case 2:
+    case 3: return withItem(d, layer, someItem(r)).document;
+    case 4: return withGroup(d, {one, two}).document;
+    case 5: return withoutGroups(d, {one}).document;
+    case 6: return transformed(d, {one, two}, someMove(r));
+    case 7: return transformed(d, {one}, someMove(r));
+    case 8: return everyId(d).size() > 30 ? withoutItems(d, {one}).document : d;
+    case 9: return everyId(d).size() < 120 ? withCopies(d, {one, two}).document : d;
+    case 10: return withTraits(d, {one}, {.shown = r.unit() < 0.8});
+    case 11: return withTraits(d, {one}, {.locked = r.unit() < 0.3});
+    case 12: return withTraits(d, {one}, {.opacity = r.unit(), .blend = static_cast<Blend>(r.below(blends)), .blur = r.between(0, 9)});
+    case 13: return withOrder(d, {one, two}, static_cast<Way>(r.below(4)));
+    case 14: return moved(d, {one}, {.layer = 0, .parent = area, .at = static_cast<std::size_t>(r.below(3))});
+    case 15: return movedOut(d, {one});
+    case 16: return moved(d, {one}, {layer, 0, static_cast<std::size_t>(r.below(5))});
+    case 17: return d.layers.size() < 6 ? withNewLayer(d, "L").document : d;
+    case 18: return r.unit() < 0.3 ? withoutLayer(d, layer).document : d;
+    case 19: return withLayer(d, layer, [&](Layer& l) { l.locked = r.unit() < 0.2; });
+    case 20: return withPaint(d, {one, two}, {c, {}}, static_cast<Part>(r.below(3)));
+    case 21: return d.inks.empty() ? d : withPaint(d, {one}, paintOf(d, {d.inks.front().id, r.below(7) - 3}), Part::both).document;
+    case 22: return d.inks.empty() ? d : withInkColour(d, d.inks[static_cast<std::size_t>(r.below(static_cast<int>(d.inks.size())))].id, c);
+    case 23: return withGradient(d, {one}, Gradient::Kind::radial, {10, 10}, {200, 90}, {{0, c, 1, {}}, {1, {9, 9, 9}, 0.5, {}}});
+    case 24: return withCombined(d, {area, anyArea(d, r)}, static_cast<planar::Operation>(r.below(4)), true).document;
+    case 25: return withPartTransformed(d, one, static_cast<std::size_t>(r.below(2)), curve::translation({5, 5}));
+    case 26: return withTakenApart(d, one).document;
+    case 27: return withRoundCorners(d, one, {}, r.between(0, 20)).document;
+    case 28: return withSlack(d, one, r.between(0.5, 4));
+    case 29: return withLinesClosed(d, {one});
+    case 30: return withLinesTurnedRound(d, {one});
+    case 31: return withSet(d, {one});
+    case 32: {
+        const Item* i = d.item(area);
+        if (!i || anyLive(d, r, false)) return d;
+        tone::FacetPlan plan;
+        plan.outline = i->artwork()->paths;
+        plan.chords = tone::proposeChords(plan.outline, 4, 1);
+        return withFacets(d, area, plan, d.inks.empty() ? 0 : d.inks.front().id).document;
+    }
+    case 33: return withFacetsShuffled(d, anyLive(d, r, false), static_cast<std::uint32_t>(r.below(99)));
+    case 34: {
+        if (anyLive(d, r, true)) return d;
+        tone::Mesh m;
+        m.points = {{0, 0}, {100, 0}, {100, 100}, {0, 100}, {50, 50}};
+        m.faces = {{0, 1, 4}, {1, 2, 4}, {2, 3, 4}, {3, 0, 4}};
+        m.colours.assign(4, pixel::Rgba{160, 60, 50, 255});
+        return withMesh(d, m, r.below(2) * 2.0, r.unit() < 0.5).document;
+    }
+    case 35: {
+        const DrawnLines lines = drawnLines(d);
+        planar::BuildOptions o;
+        o.gap = 2;
+        o.sliverWidth = 1;
+        return withDrop(d, *planar::build(lines.paths, o), lines, {r.between(0, 900), r.between(0, 900)}, {c, {}}).document;
+    }
+    case 36: {
+        const Id stack = topmostStack(d);
+        return (r.unit() < 0.5 ? withTonesSet(d, stack) : withTonesLive(d, stack)).document;
+    }
+    case 37: return withPasted(d, fragmentOf(d, {one, two}), {layer}).document;
+    case 38: return withEndsJoined(d, openEnds(d).empty() ? OpenEnd{} : openEnds(d).front(), openEnds(d).empty() ? OpenEnd{} : openEnds(d).back());
+    default: return withPaths(d, one, {curve::circle({r.between(0, 900), r.between(0, 900)}, 30)});
+    }
+}
+
+} // namespace pieces
