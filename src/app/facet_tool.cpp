@@ -3,6 +3,7 @@
 #include "app/tone_tools.h"
 #include "art/facets.h"
 #include "art/tree.h"
+#include "curve/foot.h"
 #include "curve/polygon.h"
 
 #include <algorithm>
@@ -229,9 +230,7 @@ private:
         const auto& ring = mesh.faces[static_cast<std::size_t>(face)];
         for (std::size_t k = 0; k < ring.size(); ++k) {
             const Vec2 a = mesh.points[static_cast<std::size_t>(ring[k])], b = mesh.points[static_cast<std::size_t>(ring[(k + 1) % ring.size()])];
-            const Vec2 ab = b - a;
-            const double n = dot(ab, ab), t = n > 0 ? std::clamp(dot(p - a, ab) / n, 0.0, 1.0) : 0;
-            if (distance(p, a + t * ab) < bench_.px(6)) return true;
+            if (curve::distanceToSegment(p, a, b) < bench_.px(6)) return true;
         }
         return false;
     }

@@ -146,6 +146,10 @@ LayerTree::LayerTree(Session& session, QWidget* parent) : QTreeView(parent), ses
     setDropIndicatorShown(true);
     setExpandsOnDoubleClick(false);
     setAccessibleName(tr("Layers"));
+    // Rows paint their own ground; the view would lay its highlight over the darts.
+    QPalette plain = palette();
+    plain.setColor(QPalette::Highlight, Qt::transparent);
+    setPalette(plain);
     viewport()->setAutoFillBackground(false);
     setAutoFillBackground(false);
     // What is open stays so.

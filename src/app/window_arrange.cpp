@@ -186,7 +186,7 @@ void Window::benchMenu(const QPoint& global, curve::Vec2 at)
     if (there.empty()) {
         session_.pickItems({});
         offer(menu, "paste");
-        offer(menu, "paste-in-place");
+        offer(menu, "paste-where-it-was");
         offer(menu, "pick-all");
         offer(menu, "show-all");
         offer(menu, "whole-sheet");
@@ -262,7 +262,7 @@ void Window::makeArrangeCommands()
     const QString edit = tr("Edit");
     add(
         "cut", tr("Cut"), "Ctrl+X", edit, [this] { cutPicked(); }, picked);
-    add("paste-in-place", tr("Paste where it was"), "Ctrl+Shift+V", edit, [this] {
+    add("paste-where-it-was", tr("Paste where it was"), "Ctrl+Shift+V", edit, [this] {
         if (!pasteDrawing(true)) say(tr("There is nothing to paste: copy a drawing first."));
     });
     add(

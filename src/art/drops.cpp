@@ -4,6 +4,7 @@
 #include "art/tree.h"
 
 #include "curve/edit.h"
+#include "curve/foot.h"
 #include "curve/polygon.h"
 
 #include <algorithm>
@@ -47,11 +48,8 @@ std::vector<Vec2> leaksOf(const Paths& outline, const DrawnLines& lines, double 
         if (curve::bounds(p).meets(near)) ways.push_back(curve::flatten(p, 0.2));
     const auto covered = [&](Vec2 q) {
         for (const auto& way : ways)
-            for (std::size_t k = 1; k < way.size(); ++k) {
-                const Vec2 ab = way[k] - way[k - 1];
-                const double n = dot(ab, ab), t = n > 0 ? std::clamp(dot(q - way[k - 1], ab) / n, 0.0, 1.0) : 0;
-                if (distance(q, way[k - 1] + t * ab) <= tolerance) return true;
-            }
+            for (std::size_t k = 1; k < way.size(); ++k)
+                if (curve::distanceToSegment(q, way[k - 1], way[k]) <= tolerance) return true;
         return false;
     };
     for (const curve::Path& p : outline) {

@@ -1,5 +1,7 @@
 #include "art/history.h"
 
+#include "art/tree.h"
+
 #include <algorithm>
 #include <unordered_set>
 
@@ -14,9 +16,41 @@ std::size_t bytesOf(const curve::Paths& paths)
     return n;
 }
 
-std::size_t bytesOf(const tone::Mesh& m)
+// What each recipe holds beside itself.
+std::size_t bytesOf(const Hand& h)
 {
-    return m.points.size() * sizeof(curve::Vec2) + m.faces.size() * (sizeof(std::vector<int>) + 4 * sizeof(int)) + m.colours.size() * sizeof(pixel::Rgba);
+    return h.samples.size() * sizeof(HandSample);
+}
+std::size_t bytesOf(const Rounding& r)
+{
+    return bytesOf(r.before) + r.radii.size() * sizeof(curve::CornerRadius);
+}
+std::size_t bytesOf(const Combined& c)
+{
+    std::size_t n = 0;
+    for (const Artwork& part : c.parts) n += sizeof(Artwork) + bytesOf(part.paths);
+    return n;
+}
+std::size_t bytesOf(const Drop& d)
+{
+    return (d.lines.size() + d.leaks.size()) * sizeof(LineSide);
+}
+std::size_t bytesOf(const ToneStack& t)
+{
+    std::size_t n = t.stack.cuts.size() * sizeof(double);
+    for (const tone::Patch& p : t.stack.patches) n += sizeof p + p.outline.nodes.size() * sizeof(curve::Node);
+    for (const tone::Push& p : t.stack.pushes) n += sizeof p + p.way.size() * sizeof(curve::Vec2);
+    for (const tone::Sweep& p : t.stack.sweeps) n += sizeof p + p.way.size() * sizeof(curve::Vec2);
+    return n;
+}
+std::size_t bytesOf(const Facets& f)
+{
+    return bytesOf(f.plan.outline) + f.plan.chords.size() * sizeof(tone::Chord) + f.painted.size() * sizeof(PaintedPiece);
+}
+std::size_t bytesOf(const MeshPieces& m)
+{
+    return m.mesh.points.size() * sizeof(curve::Vec2) + m.mesh.faces.size() * (sizeof(std::vector<int>) + 4 * sizeof(int) + sizeof(pixel::Rgba)) +
+           m.painted.size() * sizeof(PaintedPiece);
 }
 
 // Counts what has not been seen yet, by identity.
@@ -62,24 +96,16 @@ private:
     // What an item shares by pointer: recipes, gradients, pictures.
     template <class Act> static void eachPart(const Item& i, const Act& act)
     {
-        if (const Artwork* a = i.artwork()) {
-            if (a->fill.gradient) act(a->fill.gradient.get(), sizeof(Gradient) + a->fill.gradient->stops.size() * sizeof(GradientStop));
-            if (const Hand* h = a->hand()) act(h, h->samples.size() * sizeof(HandSample));
-            if (const Rounding* r = a->rounding()) act(r, bytesOf(r->before));
-            if (const Combined* c = a->combined()) {
-                std::size_t n = 0;
-                for (const Artwork& part : c->parts) n += sizeof(Artwork) + bytesOf(part.paths);
-                act(c, n);
-            }
-            if (const Drop* d = a->drop()) act(d, d->lines.size() * sizeof(LineSide));
-        }
-        if (const Group* g = i.group()) {
-            if (const ToneStack* t = g->tones()) act(t, sizeof(ToneStack) + t->stack.patches.size() * 512 + t->stack.pushes.size() * 512);
-            if (const Facets* f = g->facets()) act(f, bytesOf(f->plan.outline) + f->plan.chords.size() * sizeof(tone::Chord));
-            if (const MeshPieces* m = g->mesh()) act(m, bytesOf(m->mesh) + m->painted.size() * sizeof(PaintedPiece));
-        }
-        if (const Reference* r = i.reference())
-            if (r->picture) act(r->picture.get(), r->picture->bytes.size());
+        const Each recipe{[](std::monostate) {}, [&act](const auto& r) { act(r.get(), sizeof *r + bytesOf(*r)); }};
+        std::visit(Each{[&](const Artwork& a) {
+                            if (a.fill.gradient) act(a.fill.gradient.get(), sizeof(Gradient) + a.fill.gradient->stops.size() * sizeof(GradientStop));
+                            std::visit(recipe, *a.live);
+                        },
+                        [&](const Reference& r) {
+                            if (r.picture) act(r.picture.get(), r.picture->bytes.size());
+                        },
+                        [&](const Group& g) { std::visit(recipe, *g.live); }},
+                   i.is);
     }
 };
 

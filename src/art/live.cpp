@@ -326,35 +326,53 @@ std::optional<std::vector<ItemPtr>> give(const GroupRecipe& r, const Group& now)
 
 namespace {
 
-Key toneKeyOf(const Document& d, const Item& i)
+Key toneKeyOf(const Document& d, const ToneStack& t)
 {
-    const Group* g = i.group();
-    const ToneStack* t = g ? g->tones() : nullptr;
-    if (!t || t->set) return 0;
-    const Item* source = d.item(t->reference);
+    const Item* source = t.set ? nullptr : d.item(t.reference);
     const Reference* r = source ? source->reference() : nullptr;
-    return r && r->picture ? toneKey(*t, *r) : 0;
+    return r && r->picture ? toneKey(t, *r) : 0;
+}
+
+// `lines`: the key of all lines, asked for only by what follows them.
+Key keyOf(const Document& d, const Item& item, const std::function<Key()>& lines)
+{
+    return std::visit(Each{[&](const Artwork& a) {
+                               return std::visit(Each{[](std::monostate) { return Key{0}; }, [](const Shared<Hand>&) { return Key{0}; },
+                                                      [](const Shared<Rounding>&) { return Key{0}; }, [](const Shared<Combined>&) { return Key{0}; },
+                                                      [&](const Shared<Drop>&) { return lines(); }},
+                                                 *a.live);
+                           },
+                           [](const Reference&) { return Key{0}; },
+                           [&](const Group& g) {
+                               return std::visit(Each{[](std::monostate) { return Key{0}; }, [&](const Shared<ToneStack>& t) { return toneKeyOf(d, *t); },
+                                                      [](const Shared<Facets>&) { return Key{0}; }, [](const Shared<MeshPieces>&) { return Key{0}; }},
+                                                 *g.live);
+                           }},
+                      item.is);
+}
+
+Key madeOf(const Item& item)
+{
+    return std::visit(Each{[](const Artwork& a) { return a.made; }, [](const Reference&) { return Key{0}; }, [](const Group& g) { return g.made; }}, item.is);
 }
 
 } // namespace
 
 Key keyOf(const Document& d, const Item& item, double gap)
 {
-    if (const Artwork* a = item.artwork(); a && a->drop()) return linesKey(drawnLines(d), gap);
-    return toneKeyOf(d, item);
+    return keyOf(d, item, [&] { return linesKey(drawnLines(d), gap); });
 }
 
 std::vector<Id> stale(const Document& d, double gap)
 {
     std::vector<Id> out;
-    std::optional<Key> lines;
+    std::optional<Key> all;
+    const auto lines = [&] {
+        if (!all) all = linesKey(drawnLines(d), gap);
+        return *all;
+    };
     eachItem(d, {}, [&](const Item& i, const Where&) {
-        if (const Artwork* a = i.artwork(); a && a->drop()) {
-            if (!lines) lines = linesKey(drawnLines(d), gap);
-            if (a->made != *lines) out.push_back(i.id);
-        } else if (const Key k = toneKeyOf(d, i); k && k != i.group()->made) {
-            out.push_back(i.id);
-        }
+        if (const Key k = keyOf(d, i, lines); k && k != madeOf(i)) out.push_back(i.id);
     });
     std::sort(out.rbegin(), out.rend());
     return out;

@@ -71,7 +71,8 @@ Path between(const Path& path, Place from, Place to)
     const curve::Inserted b = curve::withNodeAt(p, second);
     p = b.path;
     std::size_t later = b.node;
-    if (first.piece == second.piece && second.t > 0) first.t = std::min(1.0, first.t / second.t);
+    // A straight that is cut is travelled otherwise than before: the place is found again.
+    if (first.piece == second.piece) first.t = curve::nearest(p.piece(first.piece), curve::at(path.piece(first.piece), first.t)).t;
     const std::size_t count = p.nodes.size();
     const curve::Inserted a = curve::withNodeAt(p, first);
     p = a.path;

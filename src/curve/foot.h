@@ -22,6 +22,17 @@ inline double footNear(const Cubic& c, Vec2 p, double t, double lo = 0, double h
     return t;
 }
 
+// The place on the straight from a to b that is nearest to a point, 0..1; 0 when the two are one.
+inline double footOnSegment(Vec2 p, Vec2 a, Vec2 b)
+{
+    const double n = squaredLength(b - a);
+    return n > 0 ? std::clamp(dot(p - a, b - a) / n, 0.0, 1.0) : 0;
+}
+inline double distanceToSegment(Vec2 p, Vec2 a, Vec2 b)
+{
+    return distance(p, a + footOnSegment(p, a, b) * (b - a));
+}
+
 // Between the chord and the control polygon (Gravesen 1997): within a few per cent for pieces that turn by less than a right
 // angle, and exact for straights.
 inline double roughLength(const Cubic& c)

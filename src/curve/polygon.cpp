@@ -1,5 +1,7 @@
 #include "curve/polygon.h"
 
+#include "curve/foot.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -51,11 +53,7 @@ Vec2 innerPoint(const Paths& paths)
         double least = 1e300;
         for (const auto& ring : rings) {
             in = in != insidePolygon(ring, q);
-            for (std::size_t k = 1; k < ring.size(); ++k) {
-                const Vec2 ab = ring[k] - ring[k - 1];
-                const double n = dot(ab, ab), t = n > 0 ? std::clamp(dot(q - ring[k - 1], ab) / n, 0.0, 1.0) : 0;
-                least = std::min(least, distance(q, ring[k - 1] + t * ab));
-            }
+            for (std::size_t k = 1; k < ring.size(); ++k) least = std::min(least, distanceToSegment(q, ring[k - 1], ring[k]));
         }
         return in ? least : -least;
     };

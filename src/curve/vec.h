@@ -2,6 +2,7 @@
 #pragma once
 
 #include <cmath>
+#include <numbers>
 
 namespace softrope::curve {
 
@@ -74,7 +75,7 @@ inline bool isFinite(Vec2 a)
     return std::isfinite(a.x) && std::isfinite(a.y);
 }
 
-constexpr double pi = 3.14159265358979323846;
+constexpr double pi = std::numbers::pi;
 constexpr double degrees(double radians)
 {
     return radians * 180 / pi;

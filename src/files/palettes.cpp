@@ -9,6 +9,7 @@
 #include <cctype>
 #include <cmath>
 #include <map>
+#include <numbers>
 #include <optional>
 #include <set>
 
@@ -18,7 +19,7 @@ using art::Colour;
 
 namespace {
 
-constexpr double pi = 3.14159265358979323846;
+using std::numbers::pi;
 
 std::string trimmed(std::string_view s)
 {

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <numbers>
 #include <vector>
 
 namespace softrope::render {
@@ -59,7 +60,7 @@ void blurLine(Line& line, Line& spare, double sigma, const std::vector<float>& k
         line.swap(spare);
         return;
     }
-    const int d = static_cast<int>(std::floor(sigma * 3 * std::sqrt(2 * std::acos(-1.0)) / 4 + 0.5));
+    const int d = static_cast<int>(std::floor(sigma * 3 * std::sqrt(2 * std::numbers::pi) / 4 + 0.5));
     if (d % 2) {
         for (int k = 0; k < 3; ++k) {
             box(line, spare, d / 2, d / 2);

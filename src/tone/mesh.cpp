@@ -1,5 +1,6 @@
 #include "tone/facets.h"
 
+#include "curve/foot.h"
 #include "curve/polygon.h"
 #include "pixel/colour_space.h"
 #include "tone/calm.h"
@@ -487,9 +488,9 @@ Mesh withFaceSplit(const Mesh& mesh, int face, Vec2 from, Vec2 to)
         std::size_t side = 0;
         double where = 0;
         for (std::size_t k = 0; k < ring.size(); ++k) {
-            const Vec2 a = out.points[static_cast<std::size_t>(ring[k])], ab = out.points[static_cast<std::size_t>(ring[(k + 1) % ring.size()])] - a;
-            const double q = dot(ab, ab), t = q > 0 ? std::clamp(dot(p - a, ab) / q, 0.0, 1.0) : 0;
-            if (const double d = distance(p, a + t * ab); d < least) {
+            const Vec2 a = out.points[static_cast<std::size_t>(ring[k])], b = out.points[static_cast<std::size_t>(ring[(k + 1) % ring.size()])];
+            const double t = curve::footOnSegment(p, a, b);
+            if (const double d = distance(p, a + t * (b - a)); d < least) {
                 least = d;
                 side = k;
                 where = t;

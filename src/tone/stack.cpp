@@ -1,5 +1,7 @@
 #include "tone/stack.h"
 
+#include "curve/foot.h"
+
 #include "pixel/shrink.h"
 #include "tone/calm.h"
 #include "tone/components.h"
@@ -44,14 +46,9 @@ template <class Act> void along(const std::vector<Vec2>& way, double radius, con
         const int x0 = std::max(0, static_cast<int>(std::min(a.x, b.x) - r - 1)), y0 = std::max(0, static_cast<int>(std::min(a.y, b.y) - r - 1));
         const int x1 = std::min(l.level.width - 1, static_cast<int>(std::max(a.x, b.x) + r + 1)),
                   y1 = std::min(l.level.height - 1, static_cast<int>(std::max(a.y, b.y) + r + 1));
-        const Vec2 ab = b - a;
-        const double q = dot(ab, ab);
         for (int y = y0; y <= y1; ++y)
-            for (int x = x0; x <= x1; ++x) {
-                const Vec2 p{x + 0.5, y + 0.5};
-                const double t = q > 0 ? std::clamp(dot(p - a, ab) / q, 0.0, 1.0) : 0;
-                if (distance(p, a + t * ab) <= r) act(x, y);
-            }
+            for (int x = x0; x <= x1; ++x)
+                if (curve::distanceToSegment({x + 0.5, y + 0.5}, a, b) <= r) act(x, y);
     }
 }
 

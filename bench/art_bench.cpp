@@ -1,0 +1,91 @@
+// The document: what an edit, a step of history and the working out of live parts cost.
+#include "art/art.h"
+#include "art/combine.h"
+#include "art/drops.h"
+#include "art/facets.h"
+#include "curve/figures.h"
+
+#include <benchmark/benchmark.h>
+
+using namespace softrope;
+using art::Document;
+using art::Id;
+using curve::Vec2;
+
+namespace {
+
+art::Item bead(Vec2 at, double r)
+{
+    art::Artwork a;
+    a.setPaths({curve::circle(at, r)});
+    a.fill.colour = art::Colour{200, 90, 40};
+    art::Item i;
+    i.is = std::move(a);
+    return i;
+}
+
+Document beads(int count)
+{
+    Document d = art::newDocument();
+    std::vector<art::Item> all;
+    for (int k = 0; k < count; ++k) all.push_back(bead({11.0 * (k % 100), 11.0 * (k / 100)}, 5));
+    return art::withItems(d, d.layers[0]->id, std::move(all)).document;
+}
+
+void editOneAmong(benchmark::State& state)
+{
+    const Document d = beads(static_cast<int>(state.range(0)));
+    const Id one = d.layers[0]->items[d.layers[0]->items.size() / 2]->id;
+    for (auto _ : state) benchmark::DoNotOptimize(art::transformed(d, {one}, curve::translation({1, 0})).document.nextId);
+}
+BENCHMARK(editOneAmong)->Arg(100)->Arg(1000)->Arg(10000)->Unit(benchmark::kMicrosecond);
+
+void stepOfHistoryAmong(benchmark::State& state)
+{
+    const Document d = beads(static_cast<int>(state.range(0)));
+    const Id one = d.layers[0]->items[5]->id;
+    art::History h({d, {}});
+    for (auto _ : state) h.take({art::transformed(h.now().document, {one}, curve::translation({1, 0})), {}}, "Move");
+    state.counters["bytes a step"] = h.length() ? static_cast<double>(h.bytes()) / static_cast<double>(h.length()) : 0;
+}
+BENCHMARK(stepOfHistoryAmong)->Arg(100)->Arg(1000)->Arg(10000)->Unit(benchmark::kMicrosecond);
+
+void thingUnderPointerAmong(benchmark::State& state)
+{
+    const Document d = beads(static_cast<int>(state.range(0)));
+    for (auto _ : state) benchmark::DoNotOptimize(art::thingAt(d, {505, 500}, 6));
+}
+BENCHMARK(thingUnderPointerAmong)->Arg(100)->Arg(1000)->Arg(10000)->Unit(benchmark::kMicrosecond);
+
+// Combinations, round corners and facets: each from its own recipe, none from another.
+void deriveIndependent(benchmark::State& state)
+{
+    const int count = static_cast<int>(state.range(0));
+    Document d = art::newDocument();
+    for (int k = 0; k < count; ++k) {
+        const Vec2 at{50.0 * (k % 20), 50.0 * (k / 20)};
+        if (k % 2) {
+            const art::Added a = art::withItem(d, 0, bead(at, 20)), b = art::withItem(a.document, 0, bead(at + Vec2{12, 0}, 20));
+            d = art::withCombined(b.document, {a.id, b.id}, planar::Operation::difference, true).document;
+        } else {
+            art::Item i = bead(at, 20);
+            std::get<art::Artwork>(i.is).setPaths({curve::rectangle(at, at + Vec2{40, 40})});
+            const art::Added a = art::withItem(d, 0, i);
+            d = art::withRoundCorners(a.document, a.id, {}, 6).document;
+        }
+    }
+    for (auto _ : state) benchmark::DoNotOptimize(art::derivedAnew(d, {}).nextId);
+}
+BENCHMARK(deriveIndependent)->Arg(20)->Arg(200)->Arg(2000)->Unit(benchmark::kMillisecond);
+
+void bytesApart(benchmark::State& state)
+{
+    const Document d = beads(static_cast<int>(state.range(0)));
+    const Document next = art::transformed(d, {d.layers[0]->items[3]->id}, curve::translation({1, 0}));
+    for (auto _ : state) benchmark::DoNotOptimize(art::bytesApart(next, d));
+}
+BENCHMARK(bytesApart)->Arg(100)->Arg(10000)->Unit(benchmark::kMicrosecond);
+
+} // namespace
+
+BENCHMARK_MAIN();
