@@ -72,7 +72,8 @@ BENCHMARK(areasOfStrokes)->Arg(200)->Arg(300)->Unit(benchmark::kMillisecond);
 void moveOneOfMany(benchmark::State& state)
 {
     Paths all = shapes::strokes(5, 300);
-    for (Path& p : all) p = transformed(p, about(bounds(p).centre(), scaling(static_cast<double>(state.range(1)) / 100, static_cast<double>(state.range(1)) / 100)));
+    for (Path& p : all)
+        p = transformed(p, about(bounds(p).centre(), scaling(static_cast<double>(state.range(1)) / 100, static_cast<double>(state.range(1)) / 100)));
     planar::BuildOptions o;
     o.gap = static_cast<double>(state.range(0));
     planar::Builder builder;
@@ -86,6 +87,19 @@ void moveOneOfMany(benchmark::State& state)
     state.counters["faces"] = static_cast<double>(faces);
 }
 BENCHMARK(moveOneOfMany)->Args({0, 100})->Args({2, 100})->Args({0, 70})->Args({2, 70})->Unit(benchmark::kMillisecond);
+
+// What Carve asks while a drag goes on: 2,000 points of a map of thousands of areas.
+void areasUnderPoints(benchmark::State& state)
+{
+    const planar::MapPtr map = planar::build(shapes::strokes(5, static_cast<int>(state.range(0))));
+    shapes::Random random(9);
+    std::vector<Vec2> points;
+    for (int k = 0; k < 2000; ++k) points.push_back({random(0, 1000), random(0, 1000)});
+    for (auto _ : state)
+        for (const Vec2 p : points) benchmark::DoNotOptimize(map->at(p));
+    state.counters["faces"] = static_cast<double>(map->faces().size());
+}
+BENCHMARK(areasUnderPoints)->Arg(50)->Arg(100)->Arg(300)->Unit(benchmark::kMillisecond);
 
 } // namespace
 

@@ -201,6 +201,13 @@ void LayerTree::pickRows()
     session_.pick(s);
 }
 
+void LayerTree::reveal(const std::vector<art::Id>& items)
+{
+    for (const art::Id id : items)
+        for (QModelIndex at = model_.indexOf(id).parent(); at.isValid(); at = at.parent()) setExpanded(at, true);
+    if (!items.empty()) scrollTo(model_.indexOf(items.front()));
+}
+
 QRect LayerTree::rowBox(art::Id id) const
 {
     const QModelIndex at = model_.indexOf(id);

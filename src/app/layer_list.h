@@ -19,6 +19,8 @@ public:
     LayerModel& rows() { return model_; }
     // Takes over the document and what is picked in it.
     void refresh();
+    // Opens what the rows of these lie in and brings the first into sight.
+    void reveal(const std::vector<art::Id>& items);
     // Where things on a row can be clicked, viewport px; empty when the row is not in sight.
     QRect rowBox(art::Id id) const;
     QRect showBox(const QRect& row) const { return {row.right() - 56, row.top() + 6, 17, 17}; }

@@ -313,6 +313,8 @@ void Window::makeArrangeCommands()
         session_.take(art::withTraits(session_.document(), hidden, {.shown = true}), tr("Show everything"));
     });
     add(
+        "show-in-list", tr("Show what is picked in the layer list"), "Alt+L", edit, [this] { layers_->tree().reveal(session_.selection().items); }, picked);
+    add(
         "set-parts", tr("Set: plain shapes from now on"), "Ctrl+Alt+Shift+F", edit,
         [this] { takePicked(tr("Set"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withSet(d, items); }); }, picked);
 }

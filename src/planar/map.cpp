@@ -31,9 +31,16 @@ Map::Map(Graph graph, std::vector<Bridge> bridges, const Tolerances& tol) : grap
     measure();
     nest();
     absorb();
-    std::vector<Box> boxes(faces_.size());
-    for (std::size_t f = 1; f < faces_.size(); ++f) boxes[f] = faces_[f].box; // the outside has none
-    index_ = BoxIndex(boxes);
+}
+
+const BoxIndex& Map::index() const
+{
+    std::call_once(index_->once, [this] {
+        std::vector<Box> boxes(faces_.size());
+        for (std::size_t f = 1; f < faces_.size(); ++f) boxes[f] = faces_[f].box; // the outside has none
+        index_->boxes = BoxIndex(boxes);
+    });
+    return index_->boxes;
 }
 
 void Map::measure()
@@ -141,7 +148,7 @@ int Map::at(Vec2 p) const
 {
     int best = outside;
     double least = std::numeric_limits<double>::infinity();
-    index_.at(p, [&](int f) {
+    index().at(p, [&](int f) {
         const int outer = faces_[static_cast<std::size_t>(f)].cycles.front();
         const double area = cycleArea_[static_cast<std::size_t>(outer)];
         if (area >= least || !holds(outer, p)) return;

@@ -10,6 +10,7 @@
 
 #include <functional>
 #include <memory>
+#include <mutex>
 
 namespace softrope::planar {
 
@@ -44,7 +45,8 @@ public:
 
     int faceOf(int half) const { return faceOfCycle_[static_cast<std::size_t>(graph_.cycle[static_cast<std::size_t>(half)])]; }
     int areaOf(int half) const { return faces_[static_cast<std::size_t>(faceOf(half))].joined; }
-    // The area (sliver joined) that holds the point; outside when none does. Costs the faces whose boxes hold it, times their edges.
+    // The area (sliver joined) that holds the point; outside when none does. Costs the faces whose boxes hold it, times their edges;
+    // the first time in all, also the faces.
     int at(curve::Vec2 p) const;
 
     // Closed paths round the chosen faces, the inside at the left with y upwards, so that holes run the other way: the same
@@ -73,7 +75,13 @@ private:
     std::vector<int> faceOfCycle_;
     std::vector<double> cycleArea_, edgeLength_;
     std::vector<curve::Box> cycleBox_;
-    BoxIndex index_; // of the faces
+    // Of the faces, built when a point is first asked for: most maps are made to be looked at.
+    struct Lazy {
+        std::once_flag once;
+        BoxIndex boxes;
+    };
+    std::shared_ptr<Lazy> index_ = std::make_shared<Lazy>();
+    const BoxIndex& index() const;
 };
 
 using MapPtr = std::shared_ptr<const Map>;
