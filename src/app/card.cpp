@@ -105,8 +105,8 @@ void Card::setTask(const QString& name, double progress, std::function<void()> s
 QString Card::contextNow() const
 {
     const auto& s = session_.selection();
-    if (coloursNow() && !(s.items.size() == 1 && !pickedLine(session_))) return colourContext();
-    if (tonesNow() && !(s.items.size() == 1 && !pickedLine(session_)))
+    if (coloursNow() && !pickedPicture()) return colourContext();
+    if (tonesNow() && !pickedPicture())
         if (const QString tone = toneContext(); !tone.isEmpty()) return tone;
     if (s.items.size() > 1) return step_ == 2 ? "several build" : "several";
     if (const art::Item* i = pickedLine(session_)) {
@@ -114,6 +114,7 @@ QString Card::contextNow() const
         return QString("line %1 %2 %3 %4").arg(i->id).arg(openCount(a) > 0).arg(a.hand() != nullptr).arg(!s.nodes.empty()) + (a.rounding() ? " round" : "") +
                (a.combined() ? " live" : "") + (step_ == 2 ? " build" : "");
     }
+    if (const art::Group* g = pickedGroup()) return QString("group %1 %2").arg(s.items.front()).arg(g->derived());
     if (s.items.size() == 1) return QString("reference %1").arg(s.items.front());
     if (step_ == 0 && !(canvas_.tool() && canvas_.tool()->id() == "axis")) {
         const art::Item* r = referenceInHand(session_.document(), s);
@@ -123,6 +124,13 @@ QString Card::contextNow() const
     if (canvas_.tool() && canvas_.tool()->id() == "axis") return QString("axis %1").arg(mirrored());
     if (buildsNow()) return QString("build %1 %2").arg(canvas_.tool()->id()).arg(mirrored());
     return "tool " + (canvas_.tool() ? canvas_.tool()->id() : QString());
+}
+
+bool Card::pickedPicture() const
+{
+    const auto& items = session_.selection().items;
+    const art::Item* i = items.size() == 1 ? session_.document().item(items.front()) : nullptr;
+    return i && i->reference();
 }
 
 bool Card::mirrored() const
@@ -162,6 +170,8 @@ void Card::rebuild()
         mirrorSection();
     } else if (context_.startsWith("build"))
         buildBuild();
+    else if (context_.startsWith("group"))
+        buildGroup(session_.selection().items.front());
     else if (context_.startsWith("reference"))
         buildReference(session_.selection().items.front());
     else if (context_.startsWith("place"))
@@ -401,6 +411,8 @@ void Card::updateBottom()
         bottomRun_ = taskStop_;
     } else if (context_.startsWith("trace") && tracer_.active()) {
         traceBottom(text, act);
+    } else if (context_.startsWith("group")) {
+        groupBottom(text, act);
     } else if (context_.startsWith("reference") || (context_.startsWith("place") && context_ != "place 0")) {
         const art::Item* i = referenceInHand(session_.document(), session_.selection());
         const art::Layer* l = i ? session_.document().layerOf(i->id) : nullptr;

@@ -77,6 +77,12 @@ private:
     void buildLine();
     void buildSeveral();
     void buildReference(art::Id id);
+    // What is picked when it is one group, or one picture.
+    const art::Group* pickedGroup() const;
+    bool pickedPicture() const;
+    void buildGroup(art::Id id);
+    void groupBottom(QString& text, QString& act);
+    void effectFields();
     void buildPlace();
     void buildTool();
     void lookFields(std::function<art::Stroke()> get, std::function<void(const std::function<void(art::Stroke&)>&, const QString&)> set, bool ends);

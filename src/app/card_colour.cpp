@@ -40,12 +40,18 @@ bool Card::coloursNow() const
 Card::PickedPaint Card::pickedPaint() const
 {
     PickedPaint p;
-    for (const art::Id id : session_.selection().items)
-        if (const art::Item* i = session_.document().item(id); i && i->artwork()) {
-            if (!p.first) p.first = i->artwork();
-            if (!p.gradient) p.gradient = i->artwork()->fill.gradient.get();
-            p.drop = p.drop || i->artwork()->drop();
+    // Groups are painted through.
+    const std::function<void(const art::Item&)> see = [&](const art::Item& i) {
+        if (const art::Artwork* a = i.artwork()) {
+            if (!p.first) p.first = a;
+            if (!p.gradient) p.gradient = a->fill.gradient.get();
+            p.drop = p.drop || a->drop();
+        } else {
+            for (const art::ItemPtr& c : art::childrenOf(i)) see(*c);
         }
+    };
+    for (const art::Id id : session_.selection().items)
+        if (const art::Item* i = session_.document().item(id)) see(*i);
     return p;
 }
 

@@ -262,14 +262,13 @@ void Card::buildSeveral()
             return art::Stroke{};
         },
         [this](const std::function<void(art::Stroke&)>& change, const QString& name) {
-            session_.take(art::withItemsChanged(session_.document(), session_.selection().items,
-                                                [&](art::Item& i) {
-                                                    if (art::Artwork* a = std::get_if<art::Artwork>(&i.is)) change(a->stroke);
-                                                }),
-                          name, name + " several");
+            session_.take(art::withArtworkChanged(session_.document(), session_.selection().items, [&](art::Artwork& a) { change(a.stroke); }), name,
+                          name + " several");
             change(canvas_.look());
         },
         true);
+    rule();
+    effectFields();
     rule();
     alignRow();
 }

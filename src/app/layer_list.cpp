@@ -178,7 +178,10 @@ void LayerTree::refresh()
         if (const QModelIndex at = model_.indexOf(s.layer); at.isValid()) rows.select(at, at);
     if (rows != selectionModel()->selection()) {
         selectionModel()->select(rows, QItemSelectionModel::ClearAndSelect);
+        // A pick on the bench opens nothing here: what is open is the hand's business.
+        setAutoScroll(false);
         if (!rows.isEmpty()) selectionModel()->setCurrentIndex(rows.indexes().front(), QItemSelectionModel::NoUpdate);
+        setAutoScroll(true);
     }
     following_ = false;
     viewport()->update();

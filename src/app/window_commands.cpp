@@ -243,9 +243,7 @@ void Window::makeCommands()
         "put-look", tr("Give the kept look to what is picked"), "Ctrl+Alt+V", line,
         [this] {
             takePicked(tr("Give look"), [look = canvas_->look()](const art::Document& d, const std::vector<art::Id>& items) {
-                return art::withItemsChanged(d, items, [&](art::Item& i) {
-                    if (art::Artwork* a = std::get_if<art::Artwork>(&i.is)) a->stroke = look;
-                });
+                return art::withArtworkChanged(d, items, [&](art::Artwork& a) { a.stroke = look; });
             });
         },
         picked);

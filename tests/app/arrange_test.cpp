@@ -8,6 +8,7 @@
 #include "art/inks.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QMenu>
 #include <QMimeData>
 #include <QTimer>
@@ -85,6 +86,18 @@ TEST_CASE("a click picks the group, another one what is in it, Esc goes a level 
     CHECK(s.picked() == std::vector<art::Id>{s.b});
     s.h.key(Qt::Key_Escape);
     CHECK(s.picked() == std::vector<art::Id>{group});
+    // Its card says what it is, and how it is laid over what lies below.
+    auto* card = s.w.findChild<app::Card*>();
+    hand::settle(60);
+    auto* blend = card->findChild<QComboBox*>();
+    REQUIRE(blend);
+    CHECK(blend->accessibleName() == "Blend");
+    blend->setFocus();
+    QTest::keyClick(blend, Qt::Key_Down);
+    emit blend->activated(1);
+    CHECK(s.d().item(group)->blend == art::Blend::multiply);
+    CHECK(hand::button(s.w, "Ungroup"));
+    s.h.canvas().setFocus();
     // Dragged it moves as one.
     s.h.drag({200, 200}, {200, 400});
     CHECK(art::bounds(*s.d().item(s.b)).min.y == Approx(300).margin(2));
