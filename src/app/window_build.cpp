@@ -113,7 +113,7 @@ void Window::makeBuildCommands()
             session_.take(d, s, tr("Take apart"));
         },
         picked);
-    add("areas-under-lines", tr("Grey areas under the lines"), "Shift+A", area, [this] { areas_.whenReady([this] { takeAreas(); }); });
+    add("areas-under-lines", tr("Grey areas under the lines"), "Shift+B", area, [this] { areas_.whenReady([this] { takeAreas(); }); });
     add("next-gap", tr("Show the next gap or sliver"), "Ctrl+.", area, [this] { areas_.whenReady([this] { showNextGap(); }); });
     add(
         "offset", tr("Offset"), "Shift+O", area,

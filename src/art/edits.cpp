@@ -140,29 +140,42 @@ Document withoutEmptyGroups(const Document& d)
 
 } // namespace
 
-Edited withoutItems(const Document& d, const std::vector<Id>& items)
+namespace {
+
+// Each of the things that may be worked on by hand; those below one that is replaced are not asked.
+Edited withChosen(const Document& d, const std::vector<Id>& items, const Rebuilder& act)
 {
     const std::unordered_set<Id> wanted(items.begin(), items.end());
     Refusal why = Refusal::nothingPicked;
-    bool any = false, ofGroups = false;
+    bool any = false;
     Document out = rebuilt(d, [&](const ItemPtr& i, const Where& w) {
         if (!wanted.count(i->id)) return Rebuild::below();
-        const Refusal not_ = refusalAt(w);
-        if (not_ != Refusal::none) {
-            why = not_;
+        if (const Refusal held = refusalAt(w); held != Refusal::none) {
+            why = held;
             return Rebuild::stay();
         }
         any = true;
+        return act(i, w);
+    });
+    return {std::move(out), any ? Refusal::none : why};
+}
+
+} // namespace
+
+Edited withoutItems(const Document& d, const std::vector<Id>& items)
+{
+    bool ofGroups = false;
+    Edited out = withChosen(d, items, [&](const ItemPtr&, const Where& w) {
         ofGroups = ofGroups || (w.parent && w.parent->group());
         return Rebuild::gone();
     });
-    if (!any) return {d, why};
-    if (!ofGroups) return out;
     // A group in a group may be empty only once the inner one is gone.
-    for (Document next = withoutEmptyGroups(out);; next = withoutEmptyGroups(out)) {
-        if (next == out) return out;
-        out = next;
+    while (ofGroups) {
+        Document next = withoutEmptyGroups(out.document);
+        ofGroups = !(next == out.document);
+        out.document = std::move(next);
     }
+    return out;
 }
 
 Edited withItemChanged(const Document& d, Id item, const std::function<void(Item&)>& change)
@@ -172,23 +185,12 @@ Edited withItemChanged(const Document& d, Id item, const std::function<void(Item
 
 Edited withItemsChanged(const Document& d, const std::vector<Id>& items, const std::function<void(Item&)>& change)
 {
-    const std::unordered_set<Id> wanted(items.begin(), items.end());
-    Refusal why = Refusal::nothingPicked;
-    bool any = false;
-    Document out = rebuilt(d, [&](const ItemPtr& i, const Where& w) {
-        if (!wanted.count(i->id)) return Rebuild::below();
-        const Refusal not_ = refusalAt(w);
-        if (not_ != Refusal::none) {
-            why = not_;
-            return Rebuild::stay();
-        }
-        any = true;
+    return withChosen(d, items, [&](const ItemPtr& i, const Where&) {
         Item changed = *i;
         change(changed);
         changed.id = i->id;
         return changed == *i ? Rebuild::stay() : Rebuild::by(shared(std::move(changed)));
     });
-    return {std::move(out), any ? Refusal::none : why};
 }
 
 namespace {
