@@ -159,7 +159,7 @@ public:
     void layer(const art::Layer& l)
     {
         if (!l.shown || l.opacity <= 0 || l.items.empty()) return;
-        const bool group = l.opacity < 1 && l.items.size() + (l.mirror ? 1 : 0) > 1;
+        const bool group = l.opacity < 1 && (l.items.size() + (l.mirror ? 1 : 0) > 1 || blends(l.items));
         if (group) cairo_push_group(cr_);
         const double opacity = group ? 1 : l.opacity;
         for (const art::ItemPtr& i : l.items) item(i, opacity);
