@@ -207,3 +207,20 @@ TEST_CASE("foreign drawings with groups in groups look as rsvg-convert draws the
     }
     CHECK(compared == 12);
 }
+
+TEST_CASE("whatever is drawn looks as rsvg-convert draws the SVG we write of it")
+{
+    Folder f;
+    render::Options o;
+    o.references = false;
+    for (int seed = 1; seed <= 12; ++seed) {
+        strokes::Random r(static_cast<std::uint64_t>(seed) + 4100);
+        Document d = sheet(1000, 1000);
+        for (int k = 0; k < 12; ++k) d = withItem(d, 0, someItem(r)).document;
+        for (int k = 0; k < 80; ++k) d = edited(d, r);
+        REQUIRE(files::saveAtomically(f.at("r.svg"), files::writeCleanSvg(d, 5)).ok());
+        REQUIRE(runs("rsvg-convert -w 500 -h 500 '" + f.at("r.svg") + "' -o '" + f.at("r.png") + "'"));
+        INFO("seed " << seed);
+        CHECK(differenceOffEdges(render::renderSheet(d, 500, o), files::readPictureFile(f.at("r.png")).picture) <= 1.0);
+    }
+}
