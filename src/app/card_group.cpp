@@ -58,16 +58,16 @@ void Card::effectFields()
         const auto& items = session_.selection().items;
         return items.empty() ? nullptr : session_.document().item(items.front());
     };
-    const auto put = [this](const art::Traits& traits, const QString& name) {
+    const auto put = [this](const art::Traits& traits, const QString& name, const QString& burst = {}) {
         const art::Edited e = art::withTraits(session_.document(), session_.selection().items, traits);
         if (e.done())
-            session_.take(e, name, name);
+            session_.take(e, name, burst);
         else
             canvas_.say(refusalText(e.why));
     };
     settingSlider(
-        tr("Opacity"), 0, 1, 0, [first] { return first() ? first()->opacity : 1; }, [put](double v) { put({.opacity = v}, tr("Opacity")); },
-        [](double v) { return QString("%1 %").arg(std::lround(100 * v)); });
+        tr("Opacity as a whole"), 0, 1, 0, [first] { return first() ? first()->opacity : 1; },
+        [put](double v) { put({.opacity = v}, tr("Opacity"), "opacity"); }, [](double v) { return QString("%1 %").arg(std::lround(100 * v)); });
     auto* blend = new QComboBox;
     blend->setAccessibleName(tr("Blend"));
     blend->setToolTip(tr("How it is laid over what lies below"));

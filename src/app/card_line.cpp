@@ -244,10 +244,14 @@ void Card::buildLine()
             fill->setColour(i->artwork()->fill.colour ? QColor(i->artwork()->fill.colour->r, i->artwork()->fill.colour->g, i->artwork()->fill.colour->b)
                                                       : QColor());
     });
-    if (!session_.selection().nodes.empty())
+    if (!session_.selection().nodes.empty()) {
         nodeSection();
-    else
+    } else {
+        rule();
+        effectFields();
+        rule();
         alignRow();
+    }
 }
 
 void Card::buildSeveral()

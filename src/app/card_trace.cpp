@@ -64,6 +64,7 @@ void Card::settingSlider(const QString& name, double least, double most, double 
         set(v);
         refresh();
     });
+    connect(slider, &Slider::settled, this, [this] { session_.endBurst(); }); // one drag, one step back
     updaters_.push_back([slider, figure, get, text] {
         slider->setValue(get());
         figure->setText(text(get()));
