@@ -1,4 +1,5 @@
 // What of a tree is painted, and that pictures do not depend on how they are asked for.
+#include "art/hit.h"
 #include "art/random_edits.h"
 #include "files/bytes.h"
 #include "files/pictures.h"
@@ -223,4 +224,56 @@ TEST_CASE("whatever is drawn looks as rsvg-convert draws the SVG we write of it"
         INFO("seed " << seed);
         CHECK(differenceOffEdges(render::renderSheet(d, 500, o), files::readPictureFile(f.at("r.png")).picture) <= 1.0);
     }
+}
+
+TEST_CASE("what is found under a place is what is seen there")
+{
+    int looked = 0, inAreas = 0;
+    for (int seed = 1; seed <= 20; ++seed) {
+        strokes::Random r(static_cast<std::uint64_t>(seed) + 8300);
+        Document d = sheet(1000, 1000);
+        for (int k = 0; k < 30; ++k) {
+            Item i = someItem(r);
+            if (r.unit() < 0.6)
+                std::get<Artwork>(i.is).fill.colour =
+                    Colour{static_cast<std::uint8_t>(r.below(256)), static_cast<std::uint8_t>(r.below(256)), static_cast<std::uint8_t>(r.below(256))};
+            d = withItem(d, 0, i).document;
+            switch (r.below(4)) {
+            case 0: d = withGroup(d, {any(d, r), any(d, r)}).document; break;
+            case 1: d = moved(d, {any(d, r)}, {.layer = 0, .parent = anyArea(d, r)}); break;
+            case 2: d = withOrder(d, {any(d, r)}, static_cast<Way>(r.below(4))); break;
+            default: d = transformed(d, {any(d, r)}, curve::about({500, 500}, curve::rotation(r.between(-1, 1)))); break;
+            }
+        }
+        const pixel::Picture seen = render::renderSheet(d, 1000, {});
+        for (int k = 0; k < 400; ++k) {
+            const int x = 2 + r.below(996), y = 2 + r.below(996);
+            const Vec2 p{x + 0.5, y + 0.5};
+            bool even = true; // edges are for the eye
+            for (int v = -2; v <= 2; ++v)
+                for (int u = -2; u <= 2; ++u) even = even && seen.at(x + u, y + v) == seen.at(x, y);
+            if (!even) continue;
+            Colour expected{255, 255, 255};
+            for (const ItemPtr& i : thingsAt(d, p, 0)) {
+                const Artwork& a = *i->artwork();
+                const bool onLine = a.stroke.colour && std::any_of(a.paths.begin(), a.paths.end(), [&](const curve::Path& path) {
+                                        return curve::nearest(path, p)->distance <= a.stroke.width / 2;
+                                    });
+                if (onLine) {
+                    expected = *a.stroke.colour;
+                    break;
+                }
+                if (a.fill.colour && covers(a, p)) {
+                    expected = *a.fill.colour;
+                    ++inAreas;
+                    break;
+                }
+            }
+            ++looked;
+            INFO("seed " << seed << " at " << x << ", " << y);
+            CHECK(seen.at(x, y) == pixel::Rgba{expected.r, expected.g, expected.b, 255});
+        }
+    }
+    CHECK(looked > 5000);
+    CHECK(inAreas > 1500);
 }
