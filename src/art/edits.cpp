@@ -323,9 +323,9 @@ Taken withCopies(const Document& d, const std::vector<Id>& items)
             if (out.items.empty()) out.why = not_;
             return;
         }
-        copies[w.parent ? w.parent->id : w.layer->id].push_back(shared(withIdsOf(i, next, ids)));
-        out.items.push_back(next - 1);
-        out.items.back() = copies[w.parent ? w.parent->id : w.layer->id].back()->id;
+        std::vector<ItemPtr>& beside = copies[w.parent ? w.parent->id : w.layer->id];
+        beside.push_back(shared(withIdsOf(i, next, ids)));
+        out.items.push_back(beside.back()->id);
     });
     if (out.items.empty()) return out;
     out.why = Refusal::none;

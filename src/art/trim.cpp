@@ -1,8 +1,9 @@
 #include "art/trim.h"
 
 #include "art/areas.h"
+#include "art/arrange.h"
 #include "art/edits.h"
-
+#include "art/tree.h"
 #include "curve/edit.h"
 #include "planar/meet.h"
 
@@ -157,14 +158,18 @@ Edited withoutStretch(const Document& d, const Stretch& s)
     for (Path& p : left)
         if (curve::arcLength(p) > 1e-6) all.push_back(std::move(p));
     if (all.empty()) return withoutItems(d, {s.item});
-    // Two lines that are left are two things.
+    // Two lines that are left are two things, one right above the other. What lies inside stays with the first.
     Document out = withPaths(d, s.item, {all.front()});
-    const Layer* l = out.layerOf(s.item);
-    for (std::size_t k = 1; k < all.size() && l; ++k) {
-        Item copy = *out.item(s.item);
-        std::get<Artwork>(copy.is).setPaths({all[k]});
-        out = withItem(out, l->id, std::move(copy)).document;
-        l = out.layerOf(s.item);
+    Item rest = *out.item(s.item);
+    std::get<Artwork>(rest.is).inside.clear();
+    const Id layer = out.layerOf(s.item)->id;
+    for (std::size_t k = 1; k < all.size(); ++k) {
+        std::get<Artwork>(rest.is).setPaths({all[k]});
+        const Added more = withItem(out, layer, rest);
+        const Item* parent = more.document.parentOf(s.item);
+        const std::vector<ItemPtr>& list = parent ? childrenOf(*parent) : more.document.layer(layer)->items;
+        const auto at = std::find_if(list.begin(), list.end(), [&](const ItemPtr& x) { return x->id == s.item; });
+        out = moved(more.document, {more.id}, {parent ? 0 : layer, parent ? parent->id : 0, static_cast<std::size_t>(at - list.begin()) + k});
     }
     return out;
 }

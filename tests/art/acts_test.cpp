@@ -45,6 +45,16 @@ TEST_CASE("a stub goes up to its crossing, a middle leaves two lines, in a group
         CHECK(curve::arcLength(middle->shown) == Approx(40).margin(0.05));
         const Document two = withoutStretch(g.d, *middle);
         CHECK(openEnds(two).size() == openEnds(g.d).size() + 2);
+        // The one that is new lies right above the other, wherever that lies.
+        const Item* parent = two.parentOf(across.id);
+        CHECK((parent != nullptr) == grouped);
+        const std::vector<ItemPtr>& list = parent ? childrenOf(*parent) : two.layers[0]->items;
+        const auto at = std::find_if(list.begin(), list.end(), [&](const ItemPtr& i) { return i->id == across.id; });
+        REQUIRE(list.end() - at >= 2);
+        CHECK(curve::arcLength((*at)->artwork()->paths[0]) == Approx(30).margin(0.05));
+        CHECK(curve::arcLength((*(at + 1))->artwork()->paths[0]) == Approx(30).margin(0.05));
+        CHECK((*(at + 1))->artwork()->stroke == (*at)->artwork()->stroke);
+        CHECK(two.layers[0]->items.size() == g.d.layers[0]->items.size() + (grouped ? 0 : 1));
     }
     // Both crossings on one straight of a closed outline: what lies between them goes, no more.
     const Added box = withItem(newDocument(), 0, line({{0, 0}, {100, 0}, {100, 80}, {0, 80}}, true)),
