@@ -12,6 +12,7 @@
 #include <QComboBox>
 #include <QMenu>
 #include <QMimeData>
+#include <QTemporaryDir>
 #include <QTimer>
 
 using namespace softrope;
@@ -413,4 +414,65 @@ TEST_CASE("a shape by itself is faded, blended and blurred on its card, each dra
     CHECK(s.d().item(s.a)->opacity < 0.6);
     s.h.key(Qt::Key_Z, Qt::ControlModifier);
     CHECK(s.d().item(s.a)->opacity == 1);
+}
+
+TEST_CASE("nested by keys, kept and opened again: the same tree, the same rows, the same picture, and work goes on in it")
+{
+    Squares s;
+    QTemporaryDir folder;
+    const QString path = folder.filePath("nested.svg");
+    // A shade half over the first square goes inside it, the two others become a group, the group and the first another one.
+    s.w.session().take(withSquare(s.d(), {200, 200}, {20, 20, 60}), "Draw");
+    const art::Id shade = s.d().layers[0]->items.back()->id;
+    s.w.session().pickItems({s.a, shade});
+    s.h.key(Qt::Key_I, Qt::ShiftModifier);
+    REQUIRE(s.d().parentOf(shade));
+    CHECK(s.d().parentOf(shade)->id == s.a);
+    s.w.session().take(art::withTraits(s.d(), {shade}, {.opacity = 0.4, .blend = art::Blend::multiply, .blur = 3}), "Soften");
+    s.w.session().pickItems({s.b, s.c});
+    s.h.key(Qt::Key_G, Qt::ControlModifier);
+    const art::Id inner = s.picked().front();
+    s.w.session().pickItems({s.a, inner});
+    s.h.key(Qt::Key_G, Qt::ControlModifier);
+    const art::Id outer = s.picked().front();
+    CHECK(s.d().ancestorsOf(s.b).size() == 2);
+    CHECK(s.d().ancestorsOf(shade).size() == 2);
+    REQUIRE(s.w.session().save(path).isEmpty());
+    CHECK_FALSE(s.w.session().changed());
+    REQUIRE(s.w.exportTo(folder.filePath("before.png")).isEmpty());
+
+    app::Window again;
+    Hand h(again);
+    REQUIRE(again.openDrawing(path));
+    CHECK(h.document() == s.d());
+    CHECK_FALSE(again.session().changed());
+    REQUIRE(again.exportTo(folder.filePath("after.png")).isEmpty());
+    CHECK(QImage(folder.filePath("before.png")) == QImage(folder.filePath("after.png")));
+    // What is made now has an id of its own, and the rows lead down to the shade.
+    h.canvas().takeTool("pick");
+    h.canvas().setFocus();
+    hand::settle(60);
+    again.session().pickItems({shade});
+    again.run("show-in-list");
+    hand::settle(60);
+    app::LayerTree& tree = again.findChild<app::LayerList*>()->tree();
+    for (const art::Id id : {outer, s.a, shade}) CHECK_FALSE(tree.rowBox(id).isEmpty());
+    h.key(Qt::Key_C, Qt::ControlModifier);
+    h.key(Qt::Key_V, Qt::ControlModifier);
+    hand::settle(60);
+    CHECK(h.document().item(shade));
+    const std::vector<art::Id> pasted = again.session().selection().items;
+    REQUIRE(pasted.size() == 1);
+    CHECK(pasted.front() >= s.d().nextId);
+    CHECK(h.document().item(pasted.front())->blend == art::Blend::multiply);
+    // Taken apart level by level, nothing is lost and each thing lies where it lay.
+    const curve::Box at = art::bounds(*h.document().item(s.b));
+    for (const art::Id group : {outer, inner}) {
+        again.session().pickItems({group});
+        h.key(Qt::Key_G, Qt::ControlModifier | Qt::ShiftModifier);
+        CHECK_FALSE(h.document().item(group));
+    }
+    CHECK(art::bounds(*h.document().item(s.b)).min.x == Approx(at.min.x));
+    for (const art::Id id : {s.a, s.b, s.c, shade}) CHECK(h.document().item(id));
+    CHECK(h.document().parentOf(shade)->id == s.a);
 }
