@@ -75,6 +75,28 @@ TEST_CASE("a stub goes up to its crossing, a middle leaves two lines, in a group
     CHECK(e.document == held);
 }
 
+TEST_CASE("what lies inside an outline of two rings stays, once, when one of them is trimmed open")
+{
+    Item rings = shapeOf({curve::rectangle({0, 0}, {100, 100}), curve::rectangle({200, 0}, {300, 100})});
+    rings.name = "Rings";
+    const Added two = withItem(newDocument(), 0, rings), shade = withItem(two.document, 0, square({20, 20}, 30)),
+                across = withItem(shade.document, 0, line({{230, -20}, {230, 20}})), other = withItem(across.document, 0, line({{270, -20}, {270, 20}}));
+    const Document d = moved(other.document, {shade.id}, {.layer = 0, .parent = two.id});
+    REQUIRE(d.item(two.id)->artwork()->inside.size() == 1);
+    const auto gap = stretchAt(d, two.id, {250, 0});
+    REQUIRE(gap);
+    const Document out = withoutStretch(d, *gap);
+    CHECK(out.layers[0]->items.size() == 4);
+    CHECK(out.item(two.id)->artwork()->inside.size() == 1);
+    CHECK(out.parentOf(shade.id)->id == two.id);
+    const Item& opened = *out.layers[0]->items[1];
+    CHECK(opened.name == "Rings");
+    CHECK(opened.artwork()->inside.empty());
+    CHECK_FALSE(opened.artwork()->paths[0].closed);
+    CHECK(curve::arcLength(opened.artwork()->paths[0]) == Approx(360).margin(0.05));
+    CHECK(out.item(two.id)->artwork()->paths[0].closed);
+}
+
 TEST_CASE("a line that crosses nothing is one stretch: trimmed, it goes")
 {
     const Added lone = withItem(newDocument(), 0, line({{0, 0}, {100, 0}}));
