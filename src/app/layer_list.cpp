@@ -219,34 +219,32 @@ QRect LayerTree::rowBox(art::Id id) const
 
 void LayerTree::toggleShown(art::Id id)
 {
-    const art::Document& d = session_.document();
-    if (const art::Layer* l = d.layer(id)) {
-        session_.take(art::withLayer(d, id, [](art::Layer& copy) { copy.shown = !copy.shown; }), l->shown ? tr("Hide layer") : tr("Show layer"));
-        return;
-    }
-    const art::Item* i = d.item(id);
-    if (!i) return;
-    const bool shown = i->shown;
-    const art::Edited e = art::withTraits(d, {id}, {.shown = !shown});
-    if (e.done())
-        session_.take(e, shown ? tr("Hide") : tr("Show"));
-    else
-        emit said(refusalText(e.why));
+    const auto names = [](bool on, bool layer) { return on ? (layer ? tr("Hide layer") : tr("Hide")) : layer ? tr("Show layer") : tr("Show"); };
+    toggle(id, &art::Layer::shown, &art::Item::shown, &art::Traits::shown, names);
 }
 
 void LayerTree::toggleLocked(art::Id id)
 {
+    const auto names = [](bool on, bool layer) { return on ? (layer ? tr("Unlock layer") : tr("Unlock")) : layer ? tr("Lock layer") : tr("Lock"); };
+    toggle(id, &art::Layer::locked, &art::Item::locked, &art::Traits::locked, names);
+}
+
+void LayerTree::toggle(art::Id id, bool art::Layer::*ofLayer, bool art::Item::*ofItem, std::optional<bool> art::Traits::*trait,
+                       const std::function<QString(bool, bool)>& nameOf)
+{
     const art::Document& d = session_.document();
     if (const art::Layer* l = d.layer(id)) {
-        session_.take(art::withLayer(d, id, [](art::Layer& copy) { copy.locked = !copy.locked; }), l->locked ? tr("Unlock layer") : tr("Lock layer"));
+        session_.take(art::withLayer(d, id, [ofLayer](art::Layer& copy) { copy.*ofLayer = !(copy.*ofLayer); }), nameOf(l->*ofLayer, true));
         return;
     }
     const art::Item* i = d.item(id);
     if (!i) return;
-    const bool locked = i->locked;
-    const art::Edited e = art::withTraits(d, {id}, {.locked = !locked});
+    const bool on = i->*ofItem;
+    art::Traits change;
+    change.*trait = !on;
+    const art::Edited e = art::withTraits(d, {id}, change);
     if (e.done())
-        session_.take(e, locked ? tr("Unlock") : tr("Lock"));
+        session_.take(e, nameOf(on, false));
     else
         emit said(refusalText(e.why));
 }

@@ -6,6 +6,7 @@
 #include <QLabel>
 #include <QTreeView>
 
+#include <functional>
 #include <set>
 
 namespace softrope::app {
@@ -56,6 +57,9 @@ private:
     void pickRows();
     void toggleShown(art::Id id);
     void toggleLocked(art::Id id);
+    // Turns over a trait of a layer or an item; the name of the step by what it was, and whether a layer's.
+    void toggle(art::Id id, bool art::Layer::*ofLayer, bool art::Item::*ofItem, std::optional<bool> art::Traits::*trait,
+                const std::function<QString(bool, bool)>& nameOf);
     void draw();
 };
 

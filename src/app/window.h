@@ -142,7 +142,7 @@ private:
     void groupPicked();
     void ungroupPicked();
     void putInside();
-    void setTraits(const art::Traits& traits, const QString& name);
+    bool setTraits(const art::Traits& traits, const QString& name); // false when refused, which is said
     void deleteLayer(art::Id layer);
     void offer(QMenu& menu, const QString& id, const QString& words = {});
     void fillMenu(QMenu& menu);
@@ -151,7 +151,7 @@ private:
     void togglePeek(bool held, bool artwork);
     void beginTrace(TraceSettings::What what);
     void takeTrace();
-    void takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act);
+    bool takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act);
     void setBusy(const QString& name, const Progress& progress);
     void endBusy();
     QString askFile(bool open, const QString& title, const QString& filter, const QString& suggestion = {});

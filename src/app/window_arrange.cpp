@@ -81,9 +81,9 @@ void Window::putInside()
     say(tr("Inside %1 now, and cut by it. Ctrl+Z takes it out.").arg(nameOf(*session_.document().item(into))));
 }
 
-void Window::setTraits(const art::Traits& traits, const QString& name)
+bool Window::setTraits(const art::Traits& traits, const QString& name)
 {
-    takePicked(name, [traits](const art::Document& d, const std::vector<art::Id>& items) { return art::withTraits(d, items, traits); });
+    return takePicked(name, [traits](const art::Document& d, const std::vector<art::Id>& items) { return art::withTraits(d, items, traits); });
 }
 
 // -- clipboard ------------------------------------------------------------------------------------------------------------------------
@@ -290,13 +290,21 @@ void Window::makeArrangeCommands()
             },
             picked);
     add(
-        "lock-picked", tr("Lock what is picked"), "Alt+Shift+L", edit, [this] { setTraits({.locked = true}, tr("Lock")); }, picked);
+        "lock-picked", tr("Lock what is picked"), "Alt+Shift+L", edit,
+        [this] {
+            if (setTraits({.locked = true}, tr("Lock"))) say(tr("Locked. The lock in its row, or Alt+Shift+U, frees it."));
+        },
+        picked);
     add(
-        "unlock-picked", tr("Unlock what is picked"), "Alt+Shift+U", edit, [this] { setTraits({.locked = false}, tr("Unlock")); }, picked);
+        "unlock-picked", tr("Unlock what is picked"), "Alt+Shift+U", edit,
+        [this] {
+            if (setTraits({.locked = false}, tr("Unlock"))) say(tr("Unlocked."));
+        },
+        picked);
     add(
         "hide-picked", tr("Hide what is picked"), "Alt+Shift+H", edit,
         [this] {
-            setTraits({.shown = false}, tr("Hide"));
+            if (!setTraits({.shown = false}, tr("Hide"))) return;
             session_.pickItems({});
             say(tr("Hidden. Its row in the layer list shows it again, or Ctrl+Alt+H everything."));
         },

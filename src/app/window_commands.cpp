@@ -32,17 +32,18 @@ bool Window::run(const QString& id)
     return false;
 }
 
-void Window::takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act)
+bool Window::takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act)
 {
     if (session_.selection().items.empty()) {
         say(refusalText(art::Refusal::nothingPicked));
-        return;
+        return false;
     }
     const art::Edited e = act(session_.document(), session_.selection().items);
     if (e.done())
         session_.take(e, name);
     else
         say(refusalText(e.why));
+    return e.done();
 }
 
 void Window::beginTrace(TraceSettings::What what)

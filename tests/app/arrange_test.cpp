@@ -135,6 +135,7 @@ TEST_CASE("order, inside and out, lock and hide by keys, and refusals that say w
     s.w.session().pickItems({s.c});
     s.w.run("lock-picked");
     CHECK(s.d().item(s.c)->locked);
+    CHECK(s.w.lastSaid().startsWith("Locked"));
     s.h.key(Qt::Key_Delete);
     CHECK(s.d().item(s.c));
     CHECK(s.w.lastSaid().contains("locked"));

@@ -31,6 +31,14 @@ void bringFields(app::Window& w)
     w.canvas().fitSheet();
 }
 
+void layTones(app::Window& w, int count)
+{
+    w.setStep(3);
+    REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
+    w.desk().begin(count);
+    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+}
+
 } // namespace
 
 TEST_CASE("a stack is one thing on a plain layer, locked while live, and its shapes are no step")
@@ -38,10 +46,7 @@ TEST_CASE("a stack is one thing on a plain layer, locked while live, and its sha
     app::Window w;
     Hand h(w);
     bringFields(w);
-    w.setStep(3);
-    REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
-    w.desk().begin(3);
-    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+    layTones(w, 3);
     CHECK(w.session().history().length() == 1);
     const art::Item& stack = *w.desk().item();
     const art::Layer& layer = *h.document().layerOf(stack.id);
@@ -120,10 +125,7 @@ TEST_CASE("drops and tones follow side by side, each in its own time")
     app::Window w;
     Hand h(w);
     bringFields(w);
-    w.setStep(3);
-    REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
-    w.desk().begin(2);
-    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+    layTones(w, 2);
     // A box with a drop in it, moved by a corner.
     const art::Id layer = h.document().layers.back()->id;
     art::Item box;
