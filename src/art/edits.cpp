@@ -228,8 +228,8 @@ Edited withTraits(const Document& d, const std::vector<Id>& items, const Traits&
 {
     const std::unordered_set<Id> wanted(items.begin(), items.end());
     Refusal why = Refusal::nothingPicked;
-    bool any = false;
-    Document out = rebuilt(d, [&](const ItemPtr& i, const Where& w) {
+    bool any = false, again = false;
+    const auto act = [&](const ItemPtr& i, const Where& w) {
         if (!wanted.count(i->id)) return Rebuild::below();
         const bool heldRound = w.locked && !i->locked;
         // The lock keeps the rest of its item as it is; showing and hiding is how one looks.
@@ -247,8 +247,16 @@ Edited withTraits(const Document& d, const std::vector<Id>& items, const Traits&
         if (t.opacity && std::isfinite(*t.opacity)) c.opacity = std::clamp(*t.opacity, 0.0, 1.0);
         c.blend = t.blend.value_or(c.blend);
         if (t.blur && std::isfinite(*t.blur)) c.blur = std::clamp(*t.blur, 0.0, mostBlur);
-        return c == *i ? Rebuild::below() : Rebuild::by(shared(std::move(c)));
-    });
+        if (c == *i) return Rebuild::below();
+        again = true;
+        return Rebuild::by(shared(std::move(c)));
+    };
+    // Those below one that is replaced come in the next round.
+    Document out = d;
+    do {
+        again = false;
+        out = rebuilt(out, act);
+    } while (again);
     return {std::move(out), any ? Refusal::none : why};
 }
 

@@ -150,6 +150,14 @@ TEST_CASE("order, inside and out, lock and hide by keys, and refusals that say w
     CHECK(s.picked().empty());
     s.w.run("show-all");
     CHECK(s.d().item(s.b)->shown);
+    // What is hidden in what is hidden shows too, in one step.
+    s.w.session().pickItems({s.a, s.b});
+    s.w.run("group");
+    const art::Id group = s.picked().front();
+    s.w.session().take(art::withTraits(art::withTraits(s.d(), {s.a}, {.shown = false}), {group}, {.shown = false}), "Hide both");
+    s.w.run("show-all");
+    CHECK(s.d().item(group)->shown);
+    CHECK(s.d().item(s.a)->shown);
 }
 
 TEST_CASE("the layer list opens to what is on a layer: picked, hidden, locked, renamed and moved there")
