@@ -9,6 +9,28 @@ namespace softrope::curve {
 
 namespace {
 
+// Tuned on the outlines and the reducing figures of docs/quality.md (fonts and icons drawn clean, as scans and in two levels):
+// the fewest nodes at which no figure of distance and no corner got worse. Shares are of the slack unless said otherwise.
+namespace tuned {
+constexpr double fillOfSlack = 0.97;      // a try may use this much: what settles afterwards still has to fit in
+constexpr double fillOfNoise = 1.15;      // a piece's mean may exceed the line's own noise by this: its samples are few
+constexpr double hopelessInFew = 7;       // a removal that starts farther off than this never settled into the slack ...
+constexpr double hopelessInMany = 4;      // ... and in longer chains, where there are other nodes to go, sooner
+constexpr std::size_t few = 12;           // pieces
+constexpr double nearEnough = 2;          // after the first round: a second one brought no more than half off
+constexpr double longStraight = 40;       // grains: a straight as long as this was meant as one
+constexpr double asNearAsStraight = 1.15; // rms of the curve that swallows a shorter straight, of what stood before
+constexpr double insideStraight = 0.6;    // and how far it may stray
+constexpr double grainOfDoubt = 0.01;     // of the grain: below this, differences of rms are rounding of the samples
+constexpr double tangentReach = 3;        // grains to either side that say where a line is going
+constexpr double astrayTurn = 50;         // degrees between a corner's turn and the one it was found with
+constexpr double sharpTurn = 75;          // degrees: sharper ones were meant
+constexpr double doubtful = 1.4;          // of the angle from which corners are kept: below, the smooth node gets
+constexpr double smoothIfDoubtful = 1.5;  // this much more of the corner's rms,
+constexpr double smoothElse = 1.1;        // else this much,
+constexpr double smoothFurthest = 0.5;    // and may stray this far, or by smoothElse more than the corner
+} // namespace tuned
+
 struct Quality {
     double furthest = 0;
     double sum = 0;
@@ -90,7 +112,10 @@ private:
         return q;
     }
 
-    bool good(const Quality& q) const { return q.furthest <= o_.slack * 0.97 && q.worstMean <= std::max(o_.even * o_.slack, 1.15 * noise_); }
+    bool good(const Quality& q) const
+    {
+        return q.furthest <= tuned::fillOfSlack * o_.slack && q.worstMean <= std::max(o_.even * o_.slack, tuned::fillOfNoise * noise_);
+    }
 
     // Every node gets its turn in the middle of a window.
     void sweep(int rounds)
@@ -131,7 +156,7 @@ private:
     {
         const Samples& s = source_.samples;
         const Run run = runOf(chain_, k, s);
-        const long w = std::max(1L, std::min({std::lround(3 * o_.grain / s.step), sample - run.first, run.last - sample}));
+        const long w = std::max(1L, std::min({std::lround(tuned::tangentReach * o_.grain / s.step), sample - run.first, run.last - sample}));
         const LocalFit f = localParabola(s, sample - w, sample + w, static_cast<double>(sample));
         ChainNode n;
         n.at = f.point;
@@ -214,7 +239,7 @@ private:
         const ChainNode &u = t.part.nodes[t.gone - 1], &v = t.part.nodes[t.gone + 1];
         const SpanFit f = fitSpan(s, {u.sample, v.sample}, u.at, u.out, v.at, v.in);
         // A piece twice as long errs many times as much: what is hopeless is not settled to find out.
-        if (f.furthest > (m < 12 ? 7 : 4) * o_.slack) return std::nullopt;
+        if (f.furthest > (m < tuned::few ? tuned::hopelessInFew : tuned::hopelessInMany) * o_.slack) return std::nullopt;
         t.part.pieces[t.gone - 1] = {f.a, f.b, false};
         t.part.pieces.erase(t.part.pieces.begin() + static_cast<long>(t.gone));
         t.part.nodes.erase(t.part.nodes.begin() + static_cast<long>(t.gone));
@@ -222,7 +247,7 @@ private:
         settle(t.part, 0, all.count, source_, 10);
         t.quality = quality(t.part, all);
         // Worth a second round, with the samples handed out anew, only when it is near enough.
-        if (t.quality.furthest < 2 * o_.slack) {
+        if (t.quality.furthest < tuned::nearEnough * o_.slack) {
             settle(t.part, 0, all.count, source_, 6);
             t.quality = quality(t.part, all);
         }
@@ -240,10 +265,12 @@ private:
         if (!t || !good(t->quality)) return never;
         if (line) {
             for (const std::size_t p : {k % m, (k + m - 1) % m})
-                if (chain_.pieces[p].line && distance(chain_.nodes[p].at, chain_.nodes[chain_.next(p)].at) > 40 * o_.grain) return never;
+                if (chain_.pieces[p].line && distance(chain_.nodes[p].at, chain_.nodes[chain_.next(p)].at) > tuned::longStraight * o_.grain) return never;
             // A straight gives way only when it was none: the curve that swallows it must be about as near.
             const Quality now = quality(chain_, around(k, 3, chain_));
-            if (t->quality.rms() > 1.15 * now.rms() + 0.01 * o_.grain || t->quality.furthest > 0.6 * o_.slack) return never;
+            if (t->quality.rms() > tuned::asNearAsStraight * now.rms() + tuned::grainOfDoubt * o_.grain ||
+                t->quality.furthest > tuned::insideStraight * o_.slack)
+                return never;
         }
         return t->quality.furthest / o_.slack + 2 * t->quality.rms() / o_.slack;
     }
@@ -282,8 +309,8 @@ private:
             if (c.smooth || (!chain_.closed && (k == 0 || k + 1 == n))) continue;
             const double angle = std::abs(turn(direction(c.in), direction(c.out)));
             // A turn far from the one it was found with is the settling's, not the line's.
-            const bool astray = c.found > 0 && std::abs(angle - c.found) > radians(50);
-            if (angle > radians(75) && !astray) continue;
+            const bool astray = c.found > 0 && std::abs(angle - c.found) > radians(tuned::astrayTurn);
+            if (angle > radians(tuned::sharpTurn) && !astray) continue;
             const std::size_t m = pieces();
             const bool l0 = chain_.pieces[(k + m - 1) % m].line, l1 = chain_.pieces[k % m].line;
             if (l0 && l1) continue;
@@ -292,7 +319,7 @@ private:
             if (place == 0 || place >= w.count) continue;
             Chain part = cutOut(w);
             ChainNode& t = part.nodes[place];
-            const long reach = std::max(2L, std::lround(3 * o_.grain / source_.samples.step));
+            const long reach = std::max(2L, std::lround(tuned::tangentReach * o_.grain / source_.samples.step));
             const LocalFit local = localParabola(source_.samples, t.sample - reach, t.sample + reach, static_cast<double>(t.sample));
             t.smooth = true;
             t.in = t.out = l0 ? t.in : l1 ? t.out : angleOf(local.tangent);
@@ -300,13 +327,13 @@ private:
             settle(part, 0, w.count, source_, 10);
             settle(part, 0, w.count, source_, 6);
             const Quality soft = quality(part, {0, w.count}, true), hard = quality(chain_, w);
-            const double bar = angle < cornerDoubt() ? 1.5 : 1.1;
-            const bool asGood = soft.rms() <= bar * hard.rms() + 0.02 * o_.grain && soft.furthest <= std::max(0.5 * o_.slack, 1.1 * hard.furthest);
+            const double bar = angle < tuned::doubtful * o_.cornerFrom ? tuned::smoothIfDoubtful : tuned::smoothElse;
+            const bool asGood = soft.rms() <= bar * hard.rms() + 2 * tuned::grainOfDoubt * o_.grain &&
+                                soft.furthest <= std::max(tuned::smoothFurthest * o_.slack, tuned::smoothElse * hard.furthest);
             const bool blunt = angle < o_.cornerFrom;
-            if (asGood || ((blunt || astray) && soft.furthest <= 0.97 * o_.slack)) putBack(w, part, std::nullopt);
+            if (asGood || ((blunt || astray) && soft.furthest <= tuned::fillOfSlack * o_.slack)) putBack(w, part, std::nullopt);
         }
     }
-    double cornerDoubt() const { return 1.4 * o_.cornerFrom; }
 };
 
 } // namespace

@@ -28,6 +28,9 @@ struct Branch {
 struct SkeletonGraph {
     std::vector<Meeting> meetings;
     std::vector<Branch> branches;
+
+    // A line stops there, or begins.
+    bool free(int meeting) const { return meetings[static_cast<std::size_t>(meeting)].branches.size() < 2; }
 };
 
 SkeletonGraph graphOf(const Skeleton& skeleton);
