@@ -1,7 +1,7 @@
 // Frames of the interface thread with 20,000 nodes on the sheet: panning, zooming, dragging a node. Run it offscreen:
 //   QT_QPA_PLATFORM=offscreen build/release/bench_canvas
-#include "app/theme.h"
-#include "app/window.h"
+#include "app/theme/theme.h"
+#include "app/window/window.h"
 
 #include <QApplication>
 #include <QMouseEvent>

@@ -1,5 +1,5 @@
-#include "app/theme.h"
-#include "app/window.h"
+#include "app/theme/theme.h"
+#include "app/window/window.h"
 
 #include <QApplication>
 #include <QCommandLineParser>

@@ -1,9 +1,9 @@
 // Arranging by pointer and keys: groups and levels, the opened layer list, menus, the clipboard between drawings, and faults of before.
-#include "app/card.h"
+#include "app/cards/card.h"
 #include "app/hand.h"
-#include "app/layer_list.h"
 #include "app/tone_pieces.h"
-#include "app/widgets.h"
+#include "app/widgets/widgets.h"
+#include "app/window/layer_list.h"
 #include "art/arrange.h"
 #include "art/facets.h"
 #include "art/inks.h"

@@ -1,8 +1,8 @@
 // Looking at the sheet, and the commands of the menus.
 #include <catch2/catch.hpp>
 
+#include "app/canvas/replay.h"
 #include "app/hand.h"
-#include "app/replay.h"
 #include "art/edits.h"
 
 #include <QDropEvent>

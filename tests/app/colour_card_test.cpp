@@ -2,9 +2,9 @@
 #include "app/hand.h"
 #include "app/tone_pieces.h"
 
-#include "app/ink_hand.h"
-#include "app/ink_widgets.h"
-#include "app/widgets.h"
+#include "app/tools/colour/ink_hand.h"
+#include "app/widgets/ink_widgets.h"
+#include "app/widgets/widgets.h"
 #include "art/inks.h"
 #include "art/tones.h"
 #include "files/pictures.h"

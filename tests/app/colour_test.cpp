@@ -2,8 +2,8 @@
 #include "app/hand.h"
 #include "app/tone_pieces.h"
 
-#include "app/ink_hand.h"
-#include "app/shelf_dialog.h"
+#include "app/tools/colour/ink_hand.h"
+#include "app/window/shelf_dialog.h"
 #include "art/drops.h"
 #include "art/inks.h"
 #include "demo/night_market.h"

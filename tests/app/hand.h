@@ -1,7 +1,7 @@
 // A hand on the bench: pointer and key events as a person makes them, in sheet px.
 #pragma once
 
-#include "app/window.h"
+#include "app/window/window.h"
 
 #include <catch2/catch.hpp>
 

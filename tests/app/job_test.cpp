@@ -1,9 +1,9 @@
 // The main job end to end: scan, straighten, dim, trace half the moth, bend, reduce, save, kill, recover, export.
 #include <catch2/catch.hpp>
 
+#include "app/canvas/replay.h"
 #include "app/hand.h"
-#include "app/place_acts.h"
-#include "app/replay.h"
+#include "app/tools/place/place_acts.h"
 #include "demo/scanner.h"
 #include "files/recovery.h"
 #include "files/svg.h"

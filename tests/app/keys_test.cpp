@@ -1,5 +1,5 @@
 // Keys and commands: no two on one key, each reachable, and the cards of what can be picked.
-#include "app/card.h"
+#include "app/cards/card.h"
 #include "app/hand.h"
 #include "app/tone_pieces.h"
 #include "art/arrange.h"
@@ -159,7 +159,8 @@ TEST_CASE("Follow keeps to the lines of the map it began on, leaves them as guid
     app::Window w;
     Hand h(w);
     art::Document d = art::newDocument();
-    for (const auto& [from, to] : {std::pair{curve::Vec2{200, 300}, curve::Vec2{800, 300}}, {{700, 200}, {700, 800}}, {{800, 700}, {200, 700}}, {{300, 800}, {300, 200}}}) {
+    for (const auto& [from, to] :
+         {std::pair{curve::Vec2{200, 300}, curve::Vec2{800, 300}}, {{700, 200}, {700, 800}}, {{800, 700}, {200, 700}}, {{300, 800}, {300, 200}}}) {
         art::Item i;
         art::Artwork a;
         a.setPaths({curve::polyline({from, to}, false)});

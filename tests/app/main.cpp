@@ -1,7 +1,7 @@
 #define CATCH_CONFIG_RUNNER
 #include <catch2/catch.hpp>
 
-#include "app/theme.h"
+#include "app/theme/theme.h"
 
 #include <QApplication>
 #include <QSettings>

@@ -2,7 +2,7 @@
 #include <catch2/catch.hpp>
 
 #include "app/hand.h"
-#include "app/place_acts.h"
+#include "app/tools/place/place_acts.h"
 #include "art/edits.h"
 #include "files/recovery.h"
 #include "files/svg.h"

@@ -3,7 +3,7 @@
 
 #include "hand.h"
 
-#include "app/swell_curve.h"
+#include "app/widgets/swell_curve.h"
 #include "art/art.h"
 
 #include <QComboBox>

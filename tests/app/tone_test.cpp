@@ -3,8 +3,8 @@
 #include "app/hand.h"
 #include "app/tone_pieces.h"
 
-#include "app/card.h"
-#include "app/cut_bars.h"
+#include "app/cards/card.h"
+#include "app/widgets/cut_bars.h"
 #include "art/facets.h"
 #include "art/inks.h"
 #include "art/tones.h"

@@ -1,8 +1,8 @@
 // The tools of Trace and Place, by pointer and keys.
 #include <catch2/catch.hpp>
 
+#include "app/canvas/replay.h"
 #include "app/hand.h"
-#include "app/replay.h"
 #include "art/edits.h"
 #include "curve/edit.h"
 

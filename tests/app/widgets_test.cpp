@@ -1,9 +1,9 @@
 // The widgets of Tone and Colour by pointer and keys: cuts, stops, ink rows, steps, tones.
 #include "app/hand.h"
 
-#include "app/cut_bars.h"
-#include "app/ink_widgets.h"
-#include "app/theme.h"
+#include "app/theme/theme.h"
+#include "app/widgets/cut_bars.h"
+#include "app/widgets/ink_widgets.h"
 
 #include <QLineEdit>
 #include <QSignalSpy>

@@ -1,0 +1,146 @@
+// The canvas: shows the sheet through the view, hands pointer and keys to the tool in hand.
+//
+// The artwork is painted off the interface thread into a picture somewhat larger than the pane; while panning and
+// zooming that picture is moved and stretched, and a sharp one follows. What a tool holds is drawn on top, live.
+#pragma once
+
+#include "app/canvas/tool.h"
+#include "app/canvas/view.h"
+
+#include <QElapsedTimer>
+#include <QImage>
+#include <QWidget>
+
+#include <array>
+#include <map>
+
+class QTabletEvent;
+
+namespace softrope::app {
+
+class Canvas : public QWidget, public Bench {
+    Q_OBJECT
+public:
+    explicit Canvas(Session& session, QWidget* parent = nullptr);
+    ~Canvas() override;
+
+    // -- Bench ----------------------------------------------------------------------------------------------------
+    Session& session() override { return session_; }
+    double px(double screen) const override { return screen / view_.zoom; }
+    void hold(std::vector<art::ItemPtr> items) override;
+    void release() override;
+    void update() override { QWidget::update(); }
+    void say(const QString& text) override { emit said(text, 0); }
+    void clicksLocked(art::Id locked) override;
+    art::Stroke& look() override { return look_; }
+    bool snapping() const override { return snapping_; }
+    double toolSetting(const char* name, double otherwise) const override;
+
+    void setToolSetting(const QString& name, double value);
+    void setSnapping(bool on);
+    // While placing, references show where they lie; otherwise they end with the sheet.
+    void setPlacing(bool on);
+    // Painted over the artwork, under what the tool in hand shows.
+    void setPreview(std::function<void(Marks&)> paint) { preview_ = std::move(paint); }
+
+    // -- tools ----------------------------------------------------------------------------------------------------
+    void addTool(std::unique_ptr<Tool> tool);
+    Tool* tool() const { return tool_; }
+    Tool* toolNamed(const QString& id) const;
+    const std::vector<std::unique_ptr<Tool>>& tools() const { return tools_; }
+    void takeTool(const QString& id);
+    void escape(); // ends the stroke in hand, then brings Pick
+
+    // -- view -----------------------------------------------------------------------------------------------------
+    const View& view() const { return view_; }
+    void setView(const View& view);
+    void fitSheet();
+    void fitSelection();
+    void zoomBy(double factor);
+    void zoomTo(double zoom);
+    curve::Vec2 pointerOnSheet() const { return pointer_.sheet; }
+    QPointF toWidget(curve::Vec2 sheet) const;      // in the pane where the artwork is
+    double lastFrame() const { return lastFrame_; } // ms of the interface thread for the last picture
+    bool settled() const;                           // nothing left to refine
+
+signals:
+    void toolChanged();
+    void viewChanged();
+    void said(const QString& text, quint64 locked);
+    void filesDropped(const QStringList& paths);
+    void pointerMoved();
+    // What applies at a place is wanted.
+    void menuWanted(const QPoint& global, softrope::curve::Vec2 sheet);
+    void refined();
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void contextMenuEvent(QContextMenuEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
+    void mouseDoubleClickEvent(QMouseEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+    void tabletEvent(QTabletEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void keyReleaseEvent(QKeyEvent*) override;
+    void leaveEvent(QEvent*) override;
+    bool event(QEvent*) override;
+    void dragEnterEvent(QDragEnterEvent*) override;
+    void dropEvent(QDropEvent*) override;
+
+private:
+    // One pane's picture of the artwork, and how it was looked at when it was made.
+    struct Base {
+        QImage image;
+        curve::Affine toImage; // sheet px to image px
+        quint64 made = 0;      // version it shows
+        quint64 wanted = 0;
+        bool working = false;
+        double cost = 0; // ms it took
+    };
+    struct Pane {
+        QRectF rect;
+        bool reference, artwork;
+    };
+
+    Session& session_;
+    View view_;
+    std::vector<std::unique_ptr<Tool>> tools_;
+    Tool* tool_ = nullptr;
+    std::function<void(Marks&)> preview_;
+    Tool* borrowedFrom_ = nullptr;
+    art::Stroke look_;
+    bool snapping_ = true, placing_ = true;
+    std::map<QString, double> settings_;
+    std::vector<art::ItemPtr> held_, lingering_;
+    quint64 version_ = 1, lingerUntil_ = 0;
+    std::array<Base, 2> bases_;
+    Pointer pointer_;
+    bool inside_ = false, pressed_ = false, panning_ = false, spaceHeld_ = false, zoomDrag_ = false, zHeld_ = false;
+    QPointF panFrom_;
+    QElapsedTimer clock_;
+    double lastFrame_ = 0;
+    double split_ = 0.5; // where the two panes of Beside meet
+    bool dragSplit_ = false;
+    QPointF swipe_;
+
+    std::vector<Pane> panes() const;
+    QRectF paneAt(QPointF p) const;
+    Pointer pointerFrom(QPointF at, Qt::KeyboardModifiers m) const;
+    void invalidate();
+    void refresh(std::size_t which, const Pane& pane);
+    void paintPane(QPainter& p, std::size_t which, const Pane& pane);
+    void paintOverlay(QPainter& p, const Pane& pane);
+    void paintHeld(QPainter& p, const art::Item& i, const curve::Affine& toScreen, double opacity);
+    void paintEnds(Marks& m);
+    void paintGhosts(Marks& m);
+    curve::Box paneBox() const;
+    void dispatch(Qt::MouseButton button, bool down, const Pointer& p);
+    void updateCursor();
+    void changeView(const View& v);
+    bool startsPan(const QMouseEvent& e) const;
+};
+
+} // namespace softrope::app

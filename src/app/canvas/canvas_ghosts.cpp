@@ -1,0 +1,71 @@
+// What the canvas shows of things that are no artwork yet: guides, the other half of mirrored layers, their axis.
+#include "app/canvas/canvas.h"
+#include "app/tools/build/mirror_acts.h"
+#include "art/build.h"
+#include "mirror/mirror.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::app {
+
+// Lines that serve others only, and the other half of mirrored layers while they are not welded.
+void Canvas::paintGhosts(Marks& m)
+{
+    const bool solid = view_.show == Show::alone || view_.peekArtwork;
+    const curve::Box seen = paneBox();
+    for (const art::LayerPtr& l : session_.document().layers) {
+        if (!l->shown) continue;
+        const auto held = [&](art::Id id) {
+            for (const art::ItemPtr& i : held_)
+                if (i->id == id) return i.get();
+            return static_cast<const art::Item*>(nullptr);
+        };
+        art::Document only;
+        only.layers = {l};
+        art::eachArtwork(only, art::seen, [&](const art::Item& i, const art::Artwork&, const art::Where&) {
+            const art::Item* now = held(i.id) ? held(i.id) : &i;
+            const art::Artwork* a = now->artwork();
+            if (!a || !a->guide || !art::bounds(*now).meets(seen)) return;
+            m.line(a->paths, marks().guide, 1.25, Qt::DashLine);
+        });
+        if (!l->mirror) continue;
+        // The cached picture holds the ghost of what is in the document; what a tool holds, and what it is just drawing, follows
+        // live.
+        if (!solid)
+            for (const art::ItemPtr& i : held_)
+                if (const art::Layer* on = session_.document().layerOf(i->id); i->artwork() && (on ? on == l.get() : session_.selection().layer == l->id))
+                    m.line(mirror::mirrored(i->artwork()->paths, *l->mirror), marks().ghost, std::clamp(i->artwork()->stroke.width * view_.zoom, 1.2, 4.5),
+                           Qt::DashLine);
+        // Ends that the weld will put on the axis carry a half-bead, its flat side on the axis.
+        const double reach = toolSetting("weld-reach", 4);
+        if (!solid)
+            art::eachArtwork(only, {false, true, false, false}, [&](const art::Item&, const art::Artwork& a, const art::Where&) {
+                for (const curve::Path& p : a.paths) {
+                    if (p.closed || p.nodes.size() < 2) continue;
+                    for (const curve::Vec2 end : {p.nodes.front().at, p.nodes.back().at}) {
+                        const double off = mirror::offsetFrom(*l->mirror, end);
+                        if (std::abs(off) > reach) continue;
+                        const QPointF c = m.at(mirror::footOn(*l->mirror, end)), u = m.at(mirror::footOn(*l->mirror, end) + mirror::along(*l->mirror)) - c;
+                        const double turn = -curve::degrees(std::atan2(u.y(), u.x()));
+                        QPainter& q = m.painter();
+                        q.setPen(QPen(marks().halo, 2));
+                        q.setBrush(marks().openEnd);
+                        q.drawPie(QRectF(c.x() - 6, c.y() - 6, 12, 12), static_cast<int>((off > 0 ? turn + 180 : turn) * 16), 180 * 16);
+                    }
+                }
+            });
+        if (l->id == session_.selection().layer && !solid) paintAxis(m, session_.document(), *l->mirror);
+    }
+}
+
+curve::Box Canvas::paneBox() const
+{
+    const QRectF pane = panes().back().rect;
+    curve::Box b;
+    b.add(view_.toSheet(pane, pane.topLeft()));
+    b.add(view_.toSheet(pane, pane.bottomRight()));
+    return b;
+}
+
+} // namespace softrope::app

@@ -1,0 +1,70 @@
+#include "app/canvas/tool.h"
+
+#include "art/edits.h"
+#include "art/hit.h"
+
+namespace softrope::app {
+
+using curve::Vec2;
+
+art::Snap Bench::snap(const Pointer& p, std::vector<art::Id> without)
+{
+    if (p.control() || !snapping()) return {p.sheet, art::SnapReason::none, 0};
+    art::SnapRequest r;
+    r.point = p.sheet;
+    r.reach = px(curve::snapReach);
+    r.without = std::move(without);
+    return art::snapped(document(), r);
+}
+
+art::ItemPtr itemAt(const art::Document& d, Vec2 p, double reach)
+{
+    return art::thingAt(d, p, reach);
+}
+
+art::Id layerForWork(Bench& bench)
+{
+    const art::Layer* l = bench.document().layer(bench.selection().layer);
+    if (!l) return 0;
+    if (l->locked) {
+        bench.clicksLocked(l->id);
+        return 0;
+    }
+    if (!l->shown) {
+        bench.say(QString("%1 is hidden. Show it to draw on it.").arg(QString::fromStdString(l->name)));
+        return 0;
+    }
+    return l->id;
+}
+
+QString refusalText(art::Refusal why)
+{
+    switch (why) {
+    case art::Refusal::none: return {};
+    case art::Refusal::nothingPicked: return "Nothing is picked.";
+    case art::Refusal::locked: return "What is picked is locked.";
+    case art::Refusal::hidden: return "What is picked is hidden.";
+    case art::Refusal::derived: return "This is worked out by a live part. Set that first, to change its pieces by hand.";
+    case art::Refusal::tooFew: return "This takes more than is picked.";
+    case art::Refusal::doesNotFit: return "This cannot be done with what is picked.";
+    }
+    return {};
+}
+
+bool refused(Bench& bench, art::Id item)
+{
+    const art::Refusal why = art::refusalOf(bench.document(), {item});
+    if (why == art::Refusal::none) return false;
+    if (why == art::Refusal::locked)
+        bench.clicksLocked(art::lockedBy(bench.document(), item));
+    else
+        bench.say(refusalText(why));
+    return true;
+}
+
+QString pxText(double v)
+{
+    return (std::abs(v) < 9.95 ? QString::number(v, 'f', 1) : QString::number(v, 'f', 0)) + " px";
+}
+
+} // namespace softrope::app

@@ -1,0 +1,133 @@
+// What tools are: small state machines over pointer and key events that produce edits. They hold no artwork.
+#pragma once
+
+#include "app/canvas/marks.h"
+#include "app/work/session.h"
+#include "art/edited.h"
+#include "art/hit.h"
+#include "art/snap.h"
+
+#include "curve/tolerances.h"
+
+#include <QCursor>
+#include <QKeyEvent>
+
+#include <optional>
+
+namespace softrope::app {
+
+// The pointer, on the sheet and on the screen.
+struct Pointer {
+    curve::Vec2 sheet;
+    QPointF screen;
+    Qt::KeyboardModifiers modifiers;
+    float pressure = 1;
+    float tiltX = 0, tiltY = 0;
+    bool pen = false;
+    double time = 0; // s
+    bool shift() const { return modifiers.testFlag(Qt::ShiftModifier); }
+    bool alt() const { return modifiers.testFlag(Qt::AltModifier); }
+    bool control() const { return modifiers.testFlag(Qt::ControlModifier); }
+};
+
+// What tools are given to work with; the canvas provides it.
+class Bench {
+public:
+    virtual ~Bench() = default;
+    virtual Session& session() = 0;
+    // Screen px as sheet px.
+    virtual double px(double screen) const = 0;
+    // Items drawn live on top instead of from the cached picture, until released; the document does not change.
+    virtual void hold(std::vector<art::ItemPtr> items) = 0;
+    virtual void release() = 0;
+    virtual void update() = 0;
+    virtual void say(const QString& text) = 0;
+    // Something locked was clicked: says so and offers to unlock it (a layer or an item).
+    virtual void clicksLocked(art::Id locked) = 0;
+    // Looks for the next line: weight, colour, ends; carried on until changed.
+    virtual art::Stroke& look() = 0;
+    virtual bool snapping() const = 0;
+    virtual double toolSetting(const char* name, double otherwise) const = 0;
+
+    const art::Document& document() { return session().document(); }
+    const art::Selection& selection() { return session().selection(); }
+    // Snapped unless Ctrl suspends it.
+    art::Snap snap(const Pointer& p, std::vector<art::Id> without = {});
+};
+
+// The topmost item under a point, locked ones included; reach in sheet px. Areas count inside, lines near their path.
+art::ItemPtr itemAt(const art::Document& d, curve::Vec2 p, double reach);
+// Whether the thing cannot be worked on by hand; then that is said, with what helps.
+bool refused(Bench& bench, art::Id item);
+// A sentence for a refusal; empty for none.
+QString refusalText(art::Refusal why);
+// The layer new work goes on; when it cannot take any, says why and gives 0.
+art::Id layerForWork(Bench& bench);
+// "12 px", "0.6 px": one decimal under 10, none above.
+QString pxText(double v);
+
+class Tool {
+public:
+    Tool(Bench& bench, QString id, QString name, QString icon, QString key, QString hint)
+        : bench_(bench), id_(std::move(id)), name_(std::move(name)), icon_(std::move(icon)), key_(std::move(key)), hint_(std::move(hint))
+    {
+    }
+    virtual ~Tool() = default;
+    Tool(const Tool&) = delete;
+    Tool& operator=(const Tool&) = delete;
+
+    const QString& id() const { return id_; }
+    const QString& name() const { return name_; }
+    const QString& icon() const { return icon_; }
+    const QString& key() const { return key_; }
+    const QString& hint() const { return hint_; }
+
+    virtual void press(const Pointer&) {}
+    virtual void drag(const Pointer&) {}
+    virtual void lift(const Pointer&) {}
+    virtual void hover(const Pointer&) {}
+    virtual void doubleClick(const Pointer&) {}
+    virtual bool key(const QKeyEvent&) { return false; }
+    // Ends or drops what is in hand; false when there was nothing, so that the next step (Pick) is due.
+    virtual bool escape() { return false; }
+    // Taken up: tools that work on everything let go of what is picked, so that the card is theirs.
+    virtual void taken() {}
+    virtual void leave() { escape(); }
+    // The document changed under the tool (undo, another piece).
+    virtual void changed() {}
+    virtual void paint(Marks&) {}
+    virtual QCursor cursor() const { return drawingCursor(false); }
+    // Whether nodes of the picked item are shown.
+    virtual bool showsNodes() const { return false; }
+    virtual bool marksPicked() const { return false; }
+
+protected:
+    Bench& bench_;
+
+private:
+    QString id_, name_, icon_, key_, hint_;
+};
+
+std::unique_ptr<Tool> makePick(Bench&);
+std::unique_ptr<Tool> makePen(Bench&);
+std::unique_ptr<Tool> makeStraights(Bench&);
+std::unique_ptr<Tool> makeFreehand(Bench&);
+std::unique_ptr<Tool> makeBend(Bench&);
+std::unique_ptr<Tool> makeNodes(Bench&);
+std::unique_ptr<Tool> makePlace(Bench&);
+std::unique_ptr<Tool> makeStraighten(Bench&);
+std::unique_ptr<Tool> makeCrop(Bench&);
+std::unique_ptr<Tool> makeGuide(Bench&);
+std::unique_ptr<Tool> makeRope(Bench&);
+std::unique_ptr<Tool> makeRedraw(Bench&);
+std::unique_ptr<Tool> makeCircle(Bench&);
+std::unique_ptr<Tool> makeRoundGuide(Bench&);
+std::unique_ptr<Tool> makeRectangle(Bench&);
+std::unique_ptr<Tool> makeLine(Bench&);
+std::unique_ptr<Tool> makeTrim(Bench&);
+std::unique_ptr<Tool> makeJoin(Bench&);
+std::unique_ptr<Tool> makeAxis(Bench&);
+std::unique_ptr<Tool> makeRuler(Bench&);
+std::unique_ptr<Tool> makePart(Bench&, class Tracer&);
+
+} // namespace softrope::app

@@ -1,0 +1,199 @@
+// Axis: where the layer is mirrored. Ruler: lengths and angles.
+#include "app/canvas/tool.h"
+#include "app/tools/build/mirror_acts.h"
+#include "art/build.h"
+
+#include <cmath>
+
+namespace softrope::app {
+
+namespace {
+
+using curve::Vec2;
+
+class AxisTool : public Tool {
+public:
+    explicit AxisTool(Bench& b)
+        : Tool(b, "axis", "Axis", "mirror-line", "H",
+               "<b>Axis</b>: drag a line to mirror the layer at; drag its diamonds to turn it, the line to move it. Shift steps by 15°.")
+    {
+    }
+    void press(const Pointer& p) override
+    {
+        act_ = Act::none;
+        const art::Layer* l = bench_.document().layer(bench_.selection().layer);
+        if (!l) return;
+        start_ = bench_.snap(p).point;
+        raw_ = p.sheet;
+        if (l->mirror) {
+            before_ = now_ = *l->mirror;
+            const auto grips = axisGrips(bench_.document(), *l->mirror);
+            for (int k = 0; k < 2; ++k)
+                if (distance(k ? grips.second : grips.first, p.sheet) < bench_.px(14)) {
+                    pivot_ = k ? grips.first : grips.second;
+                    act_ = Act::turn;
+                    return;
+                }
+            if (std::abs(mirror::offsetFrom(*l->mirror, p.sheet)) < bench_.px(8)) {
+                act_ = Act::move;
+                return;
+            }
+        }
+        act_ = Act::draw;
+        now_ = {start_, curve::pi / 2};
+    }
+    void drag(const Pointer& p) override
+    {
+        if (act_ == Act::none) return;
+        const Vec2 to = bench_.snap(p).point;
+        if (act_ == Act::move) {
+            now_ = before_;
+            now_.through = before_.through + (p.sheet - raw_);
+            // The middle of the sheet, guides, and nodes pull.
+            art::SnapRequest r;
+            r.point = mirror::footOn(now_, p.sheet);
+            r.reach = bench_.px(curve::snapReach);
+            r.toLines = false;
+            const art::Snap s = art::snapped(bench_.document(), r);
+            const Vec2 middle{bench_.document().sheet.width / 2, bench_.document().sheet.height / 2};
+            if (std::abs(mirror::offsetFrom(now_, middle)) < r.reach)
+                now_.through = middle;
+            else if (s.reason != art::SnapReason::none && !p.control())
+                now_.through = s.point;
+        } else {
+            const Vec2 from = act_ == Act::turn ? pivot_ : start_;
+            if (distance(from, to) < bench_.px(4)) return;
+            double a = curve::angleOf(to - from);
+            if (p.shift()) a = std::round(a / (curve::pi / 12)) * curve::pi / 12;
+            now_ = {from, mirror::lineAngle(a)};
+            for (const art::Guide& g : bench_.document().guides)
+                if (std::abs(mirror::lineAngle(g.angle - a)) < curve::radians(2) &&
+                    std::abs(cross(curve::direction(g.angle), from - g.through)) < bench_.px(curve::snapReach))
+                    now_ = {g.through, mirror::lineAngle(g.angle)};
+        }
+        moved_ = true;
+        bench_.update();
+    }
+    void lift(const Pointer& p) override
+    {
+        drag(p);
+        const Act act = act_;
+        act_ = Act::none;
+        if (act == Act::none || !moved_) return;
+        moved_ = false;
+        bench_.session().take(art::withMirror(bench_.document(), bench_.selection().layer, now_), act == Act::draw ? "Mirror axis" : "Move axis");
+    }
+    bool escape() override
+    {
+        const bool had = act_ != Act::none && moved_;
+        act_ = Act::none;
+        moved_ = false;
+        return had;
+    }
+    void paint(Marks& m) override
+    {
+        if (act_ == Act::none || !moved_) return;
+        paintAxis(m, bench_.document(), now_);
+        m.chip(now_.through, QString("%1°").arg(std::abs(curve::degrees(now_.angle)), 0, 'f', 1));
+    }
+
+private:
+    enum class Act { none, draw, move, turn };
+    Act act_ = Act::none;
+    Vec2 start_, raw_, pivot_;
+    mirror::Axis before_, now_;
+    bool moved_ = false;
+};
+
+class RulerTool : public Tool {
+public:
+    explicit RulerTool(Bench& b)
+        : Tool(b, "ruler", "Ruler", "ruler", "J", "<b>Ruler</b>: drag to measure length and angle. Shift steps by 15°. Esc takes it away.")
+    {
+    }
+    void press(const Pointer& p) override
+    {
+        from_ = to_ = bench_.snap(p).point;
+        shown_ = true;
+    }
+    void drag(const Pointer& p) override
+    {
+        to_ = bench_.snap(p).point;
+        if (p.shift()) {
+            const double a = std::round(curve::angleOf(to_ - from_) / (curve::pi / 12)) * curve::pi / 12;
+            to_ = from_ + curve::direction(a) * distance(from_, to_);
+        }
+        bench_.update();
+    }
+    bool escape() override
+    {
+        const bool had = shown_;
+        shown_ = false;
+        return had;
+    }
+    void paint(Marks& m) override
+    {
+        if (!shown_ || from_ == to_) return;
+        m.segment(from_, to_, marks().geometry, 2);
+        for (const Vec2 p : {from_, to_}) m.dot(p, marks().geometry, 3.5);
+        const Vec2 by = to_ - from_;
+        m.chip(to_, pxText(length(by)) + QString::fromUtf8(" · %1°").arg(-curve::degrees(curve::angleOf(by)), 0, 'f', 1));
+    }
+
+private:
+    Vec2 from_, to_;
+    bool shown_ = false;
+};
+
+} // namespace
+
+std::pair<Vec2, Vec2> axisGrips(const art::Document& d, const mirror::Axis& a)
+{
+    // Where it leaves the sheet, a little inside; for an axis beside the sheet, half a sheet to both sides.
+    const Vec2 u = mirror::along(a), middle = mirror::footOn(a, {d.sheet.width / 2, d.sheet.height / 2});
+    const auto reach = [&](Vec2 way) {
+        double t = 1e300;
+        if (way.x > 1e-9) t = std::min(t, (d.sheet.width - middle.x) / way.x);
+        if (way.x < -1e-9) t = std::min(t, -middle.x / way.x);
+        if (way.y > 1e-9) t = std::min(t, (d.sheet.height - middle.y) / way.y);
+        if (way.y < -1e-9) t = std::min(t, -middle.y / way.y);
+        return t > 20 && t < 1e300 ? 0.94 * t : 0.5 * std::max(d.sheet.width, d.sheet.height);
+    };
+    return {middle - reach(-u) * u, middle + reach(u) * u};
+}
+
+void paintAxis(Marks& m, const art::Document& d, const mirror::Axis& a)
+{
+    const auto [from, to] = axisGrips(d, a);
+    QPainter& p = m.painter();
+    QPen pen(marks().axis, 1.5);
+    pen.setDashPattern({16 / 1.5, 5 / 1.5});
+    const QPointF u = m.at(to) - m.at(from);
+    p.setPen(pen);
+    p.drawLine(m.at(from) - u * 0.06, m.at(to) + u * 0.06);
+    for (const Vec2 end : {from, to}) {
+        const QPointF c = m.at(end);
+        QPainterPath diamond(c + QPointF(0, -7));
+        diamond.lineTo(c + QPointF(6, 0));
+        diamond.lineTo(c + QPointF(0, 7));
+        diamond.lineTo(c + QPointF(-6, 0));
+        diamond.closeSubpath();
+        p.setPen(QPen(marks().halo, 4));
+        p.setBrush(Qt::NoBrush);
+        p.drawPath(diamond);
+        p.setPen(QPen(marks().axis, 1.75));
+        p.setBrush(marks().nodeFill);
+        p.drawPath(diamond);
+    }
+}
+
+std::unique_ptr<Tool> makeAxis(Bench& b)
+{
+    return std::make_unique<AxisTool>(b);
+}
+std::unique_ptr<Tool> makeRuler(Bench& b)
+{
+    return std::make_unique<RulerTool>(b);
+}
+
+} // namespace softrope::app

@@ -1,0 +1,89 @@
+#include "app/tools/build/mirror_acts.h"
+
+#include "app/tools/place/place_acts.h"
+#include "app/work/task.h"
+#include "art/build.h"
+#include "mirror/mirror.h"
+
+#include <cmath>
+
+namespace softrope::app {
+
+void toggleMirror(Bench& bench)
+{
+    const art::Id layer = layerForWork(bench);
+    const art::Layer* l = bench.document().layer(layer);
+    if (!l) return;
+    if (l->mirror) {
+        bench.session().take(art::withMirror(bench.document(), layer, std::nullopt), "Mirror off");
+        bench.say("The mirror is off; what was drawn stays as it is.");
+        return;
+    }
+    // A picked straight is the axis.
+    mirror::Axis axis{{bench.document().sheet.width / 2, bench.document().sheet.height / 2}, curve::pi / 2};
+    if (bench.selection().items.size() == 1)
+        if (const art::Item* i = bench.document().item(bench.selection().items.front()); i && i->artwork() && i->artwork()->paths.size() == 1) {
+            const curve::Path& p = i->artwork()->paths.front();
+            if (p.nodes.size() == 2 && !p.closed && curve::isStraight(p.piece(0)) && p.nodes[0].at != p.nodes[1].at)
+                axis = {p.nodes[0].at, mirror::lineAngle(curve::angleOf(p.nodes[1].at - p.nodes[0].at))};
+        }
+    bench.session().take(art::withMirror(bench.document(), layer, axis), "Mirror on");
+    bench.say("What lies on this layer shows on both sides of the axis until you weld it.");
+}
+
+void findAxisInBackground(QObject* owner, Bench& bench)
+{
+    const art::Id layer = layerForWork(bench);
+    if (layer == 0) return;
+    std::optional<art::Reference> reference;
+    if (const art::Item* i = referenceInHand(bench.document(), bench.selection())) reference = *i->reference();
+    curve::Paths lines;
+    for (const art::LayerPtr& l : bench.document().layers)
+        if (l->shown)
+            for (const art::ItemPtr& i : l->items)
+                if (i->artwork()) lines.insert(lines.end(), i->artwork()->paths.begin(), i->artwork()->paths.end());
+    const bool fromPicture = reference.has_value();
+    inBackground<std::optional<mirror::FoundAxis>>(
+        owner, {},
+        [reference, lines, shelf = &bench.session().pictures()](const Progress&) {
+            const auto picture = reference ? shelf->wait(*reference) : nullptr;
+            return picture ? mirror::findAxis(mirror::edgePoints(pixel::greyOf(*picture)), art::placement(*reference))
+                           : mirror::findAxis(mirror::edgePoints(lines));
+        },
+        [&bench, layer, fromPicture](const std::optional<mirror::FoundAxis>& found) {
+            const QString where = fromPicture ? "the picture" : "the lines";
+            if (!found || found->confidence < mirror::leastConfidence) {
+                bench.say(found ? QString("No symmetry was found in %1 (best guess %2 %).").arg(where).arg(std::lround(100 * found->confidence))
+                                : QString("There is nothing in %1 to find an axis in.").arg(where));
+                return;
+            }
+            bench.session().take(art::withMirror(bench.document(), layer, found->axis), "Find axis");
+            bench.say(QString("Axis found in %1: %2°, %3 % sure.")
+                          .arg(where)
+                          .arg(std::abs(curve::degrees(found->axis.angle)), 0, 'f', 1)
+                          .arg(std::lround(100 * found->confidence)));
+        });
+}
+
+void weldLayer(Bench& bench)
+{
+    const art::Id layer = layerForWork(bench);
+    const art::Layer* l = bench.document().layer(layer);
+    if (!l) return;
+    if (!l->mirror) {
+        bench.say("This layer has no mirror to weld at. M puts one on.");
+        return;
+    }
+    const art::Welded w = art::withWeld(bench.document(), layer, bench.toolSetting("weld-reach", 4));
+    art::Selection s = bench.selection();
+    s.items.clear();
+    s.nodes.clear();
+    bench.session().take(w.document, s, "Weld halves");
+    bench.say(QString("%1 %2 welded, %3 smooth; %4 copied. The halves are kept on a hidden layer.")
+                  .arg(w.seams)
+                  .arg(w.seams == 1 ? "seam" : "seams")
+                  .arg(w.smooth)
+                  .arg(w.copied));
+}
+
+} // namespace softrope::app

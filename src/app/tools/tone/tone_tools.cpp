@@ -1,0 +1,487 @@
+// Bound, Cut here, Patch, Edge, Sweep: the hand on a live tone stack.
+#include "app/tools/tone/tone_tools.h"
+
+#include "app/tools/tone/tone_desk.h"
+#include "curve/fit.h"
+#include "curve/polygon.h"
+#include "curve/swell.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::app {
+
+namespace {
+
+using curve::Path;
+using curve::Vec2;
+
+// What the hand drew round, as a smooth closed path; empty when it encloses nothing to speak of.
+Path drawnRound(std::vector<Vec2> way, double px)
+{
+    if (way.size() < 4 || std::abs(curve::polygonArea(way)) < 60 * px * px) return {};
+    curve::FitOptions o;
+    o.slack = 3 * px;
+    o.grain = px;
+    return curve::fit(way, true, o).path;
+}
+
+// What a brush of that radius covers along the way; empty for a mere click.
+Path drawnAlong(const std::vector<Vec2>& way, double radius, double px)
+{
+    if (way.size() < 2) return {};
+    curve::FitOptions o;
+    o.slack = 2 * px;
+    o.grain = px;
+    curve::Swell even;
+    even.beads = {{0, 1}, {1, 1}};
+    Path widest;
+    for (Path& p : curve::swelledOutline(curve::fit(way, false, o).path, 2 * radius, even, true, px))
+        if (std::abs(curve::area(p)) > std::abs(curve::area(widest))) widest = std::move(p);
+    return widest;
+}
+
+Path mapped(const Path& p, const curve::Affine& m)
+{
+    return curve::transformed(p, m);
+}
+
+// A tool that acts on a live stack says so when there is none.
+class StackTool : public Tool {
+public:
+    StackTool(Bench& b, ToneDesk& desk, QString id, QString name, QString icon, QString key, QString hint)
+        : Tool(b, std::move(id), std::move(name), std::move(icon), std::move(key), std::move(hint)), desk_(desk)
+    {
+    }
+    bool escape() override
+    {
+        const bool had = !way_.empty();
+        way_.clear();
+        desk_.letGo();
+        bench_.update();
+        return had;
+    }
+    void changed() override { way_.clear(); }
+
+protected:
+    ToneDesk& desk_;
+    std::vector<Vec2> way_; // sheet px
+
+    bool ready()
+    {
+        if (!desk_.stack()) {
+            bench_.say("There is no tone stack yet. Choose 2, 3 or 5 tones on the card.");
+            return false;
+        }
+        if (!desk_.live()) {
+            bench_.say("These tones are set. \"Live again\" on the card goes back to the stack.");
+            return false;
+        }
+        return true;
+    }
+    void follow(const Pointer& p)
+    {
+        if (way_.empty() || distance(way_.back(), p.sheet) > bench_.px(1.5)) way_.push_back(p.sheet);
+        bench_.update();
+    }
+    // Screen px of a brush as picture px.
+    double inPicture(double sheetPx) const { return sheetPx * curve::meanScale(desk_.toPicture()); }
+    std::vector<Vec2> wayInPicture() const
+    {
+        std::vector<Vec2> out;
+        for (const Vec2 p : way_) out.push_back(desk_.toPicture() * p);
+        return out;
+    }
+    void paintBrush(Marks& m, Vec2 at, double radius) const
+    {
+        const curve::Paths ring{curve::circle(at, radius)};
+        m.line(ring, marks().halo, 3);
+        m.line(ring, marks().geometry, 1.5);
+    }
+};
+
+// -- bound ------------------------------------------------------------------------------------------------------------------------
+
+class BoundTool : public StackTool {
+public:
+    BoundTool(Bench& b, ToneDesk& d)
+        : StackTool(b, d, "bound", "Bound", "bound", "A",
+                    "<b>Bound</b>: draw round what is to be cut into tones, or click a closed shape. A click beside lifts the bound.")
+    {
+    }
+    void press(const Pointer& p) override
+    {
+        if (!ready()) return;
+        way_ = {p.sheet};
+    }
+    void drag(const Pointer& p) override
+    {
+        if (!way_.empty()) follow(p);
+    }
+    void lift(const Pointer& p) override
+    {
+        if (way_.empty()) return;
+        const Path round = drawnRound(way_, bench_.px(1));
+        const bool dragged = way_.size() > 3;
+        way_.clear();
+        tone::Stack s = *desk_.stack();
+        if (!round.empty()) {
+            s.bound = mapped(round, desk_.toPicture());
+            desk_.take(s, "Bound tones");
+            return;
+        }
+        if (dragged) {
+            bench_.say("That encloses too little. Draw all the way round.");
+            bench_.update();
+            return;
+        }
+        const art::ItemPtr hit = itemAt(bench_.document(), p.sheet, bench_.px(6));
+        if (hit && hit->artwork() && !hit->artwork()->paths.empty() && hit->artwork()->paths.front().closed && !art::stackOf(bench_.document(), hit->id)) {
+            s.bound = mapped(hit->artwork()->paths.front(), desk_.toPicture());
+            desk_.take(s, "Bound tones");
+        } else if (!s.bound.empty()) {
+            s.bound = {};
+            desk_.take(s, "Lift bound");
+        }
+    }
+    void paint(Marks& m) override
+    {
+        if (way_.size() > 1) m.line({curve::polyline(way_, true)}, marks().geometry, 2, Qt::DashLine);
+    }
+};
+
+// -- cut here -----------------------------------------------------------------------------------------------------------------------
+
+class CutHereTool : public StackTool {
+public:
+    CutHereTool(Bench& b, ToneDesk& d)
+        : StackTool(b, d, "cut-here", "Cut here", "cut-here", "S",
+                    "<b>Cut here</b> moves the nearest cut to the tone under the pointer; drag to try others. Shift adds a cut.")
+    {
+    }
+    void press(const Pointer& p) override
+    {
+        if (!ready()) return;
+        start_ = *desk_.stack();
+        cut_ = -1;
+        const auto level = desk_.levelAt(p.sheet);
+        if (!level) {
+            bench_.say("There is no picture under the pointer.");
+            return;
+        }
+        if (p.shift() && start_->cuts.size() < 15) {
+            const auto at = std::lower_bound(start_->cuts.begin(), start_->cuts.end(), *level);
+            cut_ = static_cast<int>(at - start_->cuts.begin());
+            start_->cuts.insert(at, *level);
+            start_->paint.clear();
+        } else if (!start_->cuts.empty()) {
+            cut_ = 0;
+            for (std::size_t k = 0; k < start_->cuts.size(); ++k)
+                if (std::abs(start_->cuts[k] - *level) < std::abs(start_->cuts[static_cast<std::size_t>(cut_)] - *level)) cut_ = static_cast<int>(k);
+        }
+        way_ = {p.sheet};
+        put(p);
+    }
+    void drag(const Pointer& p) override
+    {
+        at_ = p.sheet;
+        if (!way_.empty() && cut_ >= 0) put(p);
+    }
+    void lift(const Pointer&) override
+    {
+        if (way_.empty() || cut_ < 0) return;
+        way_.clear();
+        desk_.take(now_, QString("Move cut %1").arg(cut_ + 1));
+    }
+    void hover(const Pointer& p) override
+    {
+        at_ = p.sheet;
+        bench_.update();
+    }
+    void paint(Marks& m) override
+    {
+        if (const auto level = desk_.levelAt(at_)) {
+            const int tone = desk_.toneAt(at_);
+            m.chip(at_, QString("value %1 of 255").arg(std::lround(*level)) + (tone >= 0 ? ", " + desk_.toneName(static_cast<std::size_t>(tone)) : QString()),
+                   way_.empty() ? Marks::Chip::name : Marks::Chip::measure);
+        }
+    }
+
+private:
+    std::optional<tone::Stack> start_;
+    tone::Stack now_;
+    int cut_ = -1;
+    Vec2 at_;
+
+    void put(const Pointer& p)
+    {
+        const auto level = desk_.levelAt(p.sheet);
+        if (!level || cut_ < 0) return;
+        now_ = *start_;
+        const auto k = static_cast<std::size_t>(cut_);
+        const double low = k ? now_.cuts[k - 1] + 1 : 0, high = k + 1 < now_.cuts.size() ? now_.cuts[k + 1] - 1 : 255;
+        now_.cuts[k] = std::clamp(*level, low, std::max(low, high));
+        desk_.show(now_);
+    }
+};
+
+// -- patch --------------------------------------------------------------------------------------------------------------------------
+
+class PatchTool : public StackTool {
+public:
+    PatchTool(Bench& b, ToneDesk& d)
+        : StackTool(
+              b, d, "patch", "Patch", "tone-patch", "D",
+              "<b>Patch</b> makes one spot lighter or darker. Draw round it (Shift paints it), then drag up or down inside. Alt draws the picked one anew.")
+    {
+    }
+    void press(const Pointer& p) override
+    {
+        if (!ready()) return;
+        start_ = *desk_.stack();
+        const int hit = patchAt(p.sheet);
+        way_ = {p.sheet};
+        from_ = p.screen;
+        painting_ = p.shift();
+        anew_ = p.alt() ? desk_.patch() : -1;
+        pulling_ = hit >= 0 && !painting_ && anew_ < 0;
+        if (pulling_) desk_.pickPatch(hit);
+    }
+    void drag(const Pointer& p) override
+    {
+        if (way_.empty()) return;
+        if (!pulling_) {
+            follow(p);
+            return;
+        }
+        // Up is lighter; two px a level, so that a level can be hit.
+        const double by = (from_.y() - p.screen.y()) / 2;
+        if (std::abs(from_.y() - p.screen.y()) < 3 && way_.size() < 2) return;
+        way_.push_back(p.sheet);
+        tone::Stack s = *start_;
+        tone::Patch& patch = s.patches[static_cast<std::size_t>(desk_.patch())];
+        patch.strength = std::clamp(std::round(patch.strength + by), -255.0, 255.0);
+        desk_.show(s);
+    }
+    void lift(const Pointer&) override
+    {
+        if (way_.empty()) return;
+        const bool moved = way_.size() > 1;
+        const std::vector<Vec2> way = std::move(way_);
+        way_.clear();
+        if (pulling_) {
+            if (moved && desk_.stack()) desk_.take(*desk_.stack(), "Patch strength");
+            return;
+        }
+        const Path round = painting_ ? drawnAlong(way, bench_.toolSetting("patch-brush", 24), bench_.px(1)) : drawnRound(way, bench_.px(1));
+        if (round.empty()) {
+            desk_.pickPatch(-1);
+            if (way.size() > 3) bench_.say("That encloses too little. Draw all the way round.");
+            return;
+        }
+        tone::Stack s = *desk_.stack();
+        if (anew_ >= 0 && anew_ < static_cast<int>(s.patches.size())) {
+            s.patches[static_cast<std::size_t>(anew_)].outline = mapped(round, desk_.toPicture());
+            desk_.take(s, "Patch drawn anew");
+            return;
+        }
+        const curve::Box box = curve::bounds(round);
+        tone::Patch patch{mapped(round, desk_.toPicture()), bench_.toolSetting("patch-strength", 18),
+                          inPicture(std::min(bench_.toolSetting("patch-soft", 12), 0.4 * std::min(box.width(), box.height())))};
+        s.patches.push_back(std::move(patch));
+        const int made = static_cast<int>(s.patches.size()) - 1;
+        desk_.take(s, "Patch");
+        desk_.pickPatch(made);
+    }
+    bool key(const QKeyEvent& e) override
+    {
+        if ((e.key() == Qt::Key_Delete || e.key() == Qt::Key_Backspace) && desk_.patch() >= 0 && ready()) {
+            desk_.dropPatch();
+            return true;
+        }
+        if ((e.key() == Qt::Key_Up || e.key() == Qt::Key_Down) && desk_.patch() >= 0 && ready()) {
+            tone::Stack s = *desk_.stack();
+            double& strength = s.patches[static_cast<std::size_t>(desk_.patch())].strength;
+            strength = std::clamp(strength + (e.key() == Qt::Key_Up ? 1 : -1) * (e.modifiers() & Qt::ShiftModifier ? 10 : 1), -255.0, 255.0);
+            desk_.take(s, "Patch strength", "patch-strength");
+            return true;
+        }
+        return false;
+    }
+    bool escape() override
+    {
+        const bool had = StackTool::escape() || desk_.patch() >= 0;
+        desk_.pickPatch(-1);
+        return had;
+    }
+    void paint(Marks& m) override
+    {
+        if (!pulling_ && way_.size() > 1) {
+            if (painting_) {
+                QColor wash = marks().geometry;
+                wash.setAlphaF(0.3F);
+                m.line({curve::polyline(way_, false)}, wash, 2 * bench_.toolSetting("patch-brush", 24) * curve::meanScale(m.toScreen()));
+            } else {
+                m.line({curve::polyline(way_, true)}, marks().geometry, 2, Qt::DashLine);
+            }
+        }
+        const tone::Stack* s = desk_.stack();
+        if (!s) return;
+        for (std::size_t k = 0; k < s->patches.size(); ++k) {
+            const bool mine = static_cast<int>(k) == desk_.patch();
+            const curve::Paths outline{mapped(s->patches[k].outline, desk_.toSheet())};
+            m.line(outline, marks().halo, mine ? 5 : 4);
+            m.line(outline, marks().geometry, mine ? 2.5 : 1.5, Qt::DashLine);
+            if (mine) m.chip(curve::bounds(outline).max, describe(s->patches[k]));
+        }
+    }
+    static QString describe(const tone::Patch& p)
+    {
+        if (p.strength == 0) return "patch · no change";
+        return QString("patch · %1 %2").arg(std::abs(std::lround(p.strength))).arg(p.strength > 0 ? "lighter" : "darker");
+    }
+
+private:
+    std::optional<tone::Stack> start_;
+    int anew_ = -1; // the patch whose outline is drawn anew
+    bool pulling_ = false, painting_ = false;
+    QPointF from_;
+
+    int patchAt(Vec2 p) const
+    {
+        const tone::Stack* s = desk_.stack();
+        const Vec2 at = desk_.toPicture() * p;
+        for (int k = s ? static_cast<int>(s->patches.size()) - 1 : -1; k >= 0; --k)
+            if (curve::insidePaths({s->patches[static_cast<std::size_t>(k)].outline}, at)) return k;
+        return -1;
+    }
+};
+
+// -- edge and sweep -------------------------------------------------------------------------------------------------------------------
+
+class EdgeTool : public StackTool {
+public:
+    EdgeTool(Bench& b, ToneDesk& d)
+        : StackTool(b, d, "tone-edge", "Edge", "tone-edge", "F",
+                    "<b>Edge</b> pushes a border: start in a tone and drag over its border, the tone comes along. Brush size on the card.")
+    {
+    }
+    void press(const Pointer& p) override
+    {
+        if (!ready()) return;
+        tone_ = desk_.toneAt(p.sheet);
+        if (tone_ < 0) {
+            bench_.say("There is no tone under the pointer.");
+            return;
+        }
+        way_ = {p.sheet};
+    }
+    void drag(const Pointer& p) override
+    {
+        at_ = p.sheet;
+        if (way_.empty()) return;
+        follow(p);
+        desk_.show(pushed());
+    }
+    void lift(const Pointer&) override
+    {
+        if (way_.empty()) return;
+        const tone::Stack s = pushed();
+        const bool moved = way_.size() > 1;
+        way_.clear();
+        if (moved)
+            desk_.take(s, "Push edge");
+        else
+            desk_.letGo();
+    }
+    void hover(const Pointer& p) override
+    {
+        at_ = p.sheet;
+        bench_.update();
+    }
+    void paint(Marks& m) override { paintBrush(m, at_, bench_.toolSetting("edge-brush", 14)); }
+
+private:
+    int tone_ = 0;
+    Vec2 at_;
+
+    tone::Stack pushed() const
+    {
+        tone::Stack s = *desk_.stack();
+        if (desk_.tones()) s = desk_.tones()->stack;
+        s.pushes.push_back({wayInPicture(), inPicture(bench_.toolSetting("edge-brush", 14)), tone_});
+        return s;
+    }
+};
+
+class SweepTool : public StackTool {
+public:
+    SweepTool(Bench& b, ToneDesk& d)
+        : StackTool(b, d, "sweep", "Sweep", "sweep", "G", "<b>Sweep</b>: drag over specks; areas that lie wholly under the brush go to their neighbours.")
+    {
+    }
+    void press(const Pointer& p) override
+    {
+        if (ready()) way_ = {p.sheet};
+    }
+    void drag(const Pointer& p) override
+    {
+        at_ = p.sheet;
+        if (!way_.empty()) follow(p);
+    }
+    void lift(const Pointer&) override
+    {
+        if (way_.empty()) return;
+        tone::Stack s = *desk_.stack();
+        s.sweeps.push_back({wayInPicture(), inPicture(bench_.toolSetting("sweep-brush", 24))});
+        way_.clear();
+        desk_.take(s, "Sweep");
+    }
+    void hover(const Pointer& p) override
+    {
+        at_ = p.sheet;
+        bench_.update();
+    }
+    void paint(Marks& m) override
+    {
+        const double r = bench_.toolSetting("sweep-brush", 24);
+        if (way_.size() > 1) {
+            QColor wash = marks().tagFinding;
+            wash.setAlphaF(0.25F);
+            QPainterPath path(m.at(way_.front()));
+            for (const Vec2 p : way_) path.lineTo(m.at(p));
+            m.painter().setBrush(Qt::NoBrush);
+            m.painter().setPen(QPen(wash, 2 * r * curve::meanScale(m.toScreen()), Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+            m.painter().drawPath(path);
+        }
+        paintBrush(m, at_, r);
+    }
+
+private:
+    Vec2 at_;
+};
+
+} // namespace
+
+std::unique_ptr<Tool> makeBound(Bench& b, ToneDesk& d)
+{
+    return std::make_unique<BoundTool>(b, d);
+}
+std::unique_ptr<Tool> makeCutHere(Bench& b, ToneDesk& d)
+{
+    return std::make_unique<CutHereTool>(b, d);
+}
+std::unique_ptr<Tool> makePatch(Bench& b, ToneDesk& d)
+{
+    return std::make_unique<PatchTool>(b, d);
+}
+std::unique_ptr<Tool> makeEdge(Bench& b, ToneDesk& d)
+{
+    return std::make_unique<EdgeTool>(b, d);
+}
+std::unique_ptr<Tool> makeSweep(Bench& b, ToneDesk& d)
+{
+    return std::make_unique<SweepTool>(b, d);
+}
+
+} // namespace softrope::app

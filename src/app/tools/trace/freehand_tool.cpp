@@ -1,0 +1,140 @@
+// Freehand: the hand draws, the program fits the fewest smooth curves.
+#include "app/canvas/tool.h"
+#include "art/edits.h"
+
+#include <QElapsedTimer>
+
+#include <algorithm>
+
+namespace softrope::app {
+
+namespace {
+
+using curve::Vec2;
+
+class Freehand : public Tool {
+public:
+    explicit Freehand(Bench& b)
+        : Tool(b, "freehand", "Freehand", "freehand", "D",
+               "<b>Freehand</b> draws and fits. End near the start to close. Slack can be changed on the card. Esc drops the stroke.")
+    {
+    }
+
+    void press(const Pointer& p) override
+    {
+        samples_.clear();
+        pen_ = p.pen;
+        drawing_ = layerForWork(bench_) != 0;
+        start_ = p.time;
+        add(p);
+    }
+    void drag(const Pointer& p) override
+    {
+        now_ = p.sheet;
+        if (!drawing_) return;
+        add(p);
+        bench_.update();
+    }
+    void hover(const Pointer& p) override { now_ = p.sheet; }
+    void lift(const Pointer& p) override
+    {
+        if (!drawing_) return;
+        drawing_ = false;
+        add(p);
+        if (samples_.size() < 2) {
+            samples_.clear();
+            return;
+        }
+        art::Hand drawn;
+        drawn.samples = samples_;
+        drawn.slack = bench_.toolSetting("freehand-slack", curve::defaultSlack) * bench_.px(1);
+        drawn.steadying = bench_.toolSetting("freehand-steadying", 0.3);
+        drawn.grain = bench_.px(1);
+        const bool closes = art::closesItself(samples_, bench_.px(2 * curve::snapReach));
+        const art::FittedStroke f = art::fitStroke(drawn, closes);
+        samples_.clear();
+        if (f.path.nodes.size() < 2) return;
+        art::Item i;
+        i.name = "Line";
+        art::Artwork a;
+        a.stroke = bench_.look();
+        if (pen_ && !a.stroke.swell) a.stroke.swell = pressed(drawn);
+        a.setDerived({f.path}, art::shared(std::move(drawn)));
+        i.is = a;
+        const art::Added added = art::withItem(bench_.document(), bench_.selection().layer, i);
+        art::Selection s = bench_.selection();
+        s.items = {added.id};
+        s.nodes.clear();
+        bench_.session().take(added.document, s, "Freehand");
+        chip_ = QString("%1 → %2 nodes, %3 off").arg(f.samples).arg(f.path.nodes.size()).arg(pxText(f.furthest));
+        chipAt_ = f.path.nodes.back().at;
+        shown_.start();
+        bench_.say(QString("Freehand: %1.").arg(chip_));
+    }
+    bool escape() override
+    {
+        const bool had = drawing_;
+        drawing_ = false;
+        samples_.clear();
+        bench_.update();
+        return had;
+    }
+
+    void paint(Marks& m) override
+    {
+        if (drawing_ && samples_.size() > 1) {
+            std::vector<Vec2> line;
+            for (const art::HandSample& s : samples_) line.push_back(s.at);
+            QColor ink = marks().artLine;
+            ink.setAlphaF(0.4F);
+            m.line({curve::polyline(line, false)}, ink, std::max(1.5, bench_.look().width * curve::meanScale(m.toScreen())));
+            if (art::closesItself(samples_, bench_.px(2 * curve::snapReach))) {
+                m.ring(samples_.front().at, marks().geometry, 10);
+                m.chip(samples_.front().at, "closes here");
+            }
+        } else if (shown_.isValid() && shown_.elapsed() < 2000) {
+            m.chip(chipAt_, chip_);
+        }
+    }
+
+private:
+    std::vector<art::HandSample> samples_;
+    bool drawing_ = false, pen_ = false;
+    double start_ = 0;
+    Vec2 now_, chipAt_;
+    QString chip_;
+    QElapsedTimer shown_;
+
+    // The pen's pressure along the stroke as a swell; nothing where it hardly varies.
+    static std::optional<curve::Swell> pressed(const art::Hand& d)
+    {
+        std::vector<double> widths;
+        double walked = 0, whole = 0;
+        for (std::size_t i = 1; i < d.samples.size(); ++i) whole += distance(d.samples[i - 1].at, d.samples[i].at);
+        for (std::size_t i = 0; i < d.samples.size(); ++i) {
+            if (i > 0) walked += distance(d.samples[i - 1].at, d.samples[i].at);
+            // Evenly along the line: a hand is slow where it presses.
+            while (static_cast<double>(widths.size()) <= 128 * walked / std::max(1e-9, whole))
+                widths.push_back(0.2 + 1.2 * static_cast<double>(d.samples[i].pressure));
+        }
+        const auto [least, most] = std::minmax_element(widths.begin(), widths.end());
+        if (widths.empty() || *most - *least < 0.15) return std::nullopt;
+        return curve::swellOf(widths, 1);
+    }
+
+    void add(const Pointer& p)
+    {
+        // A pen at rest reports over and over; a repeated place says nothing about the line.
+        if (!samples_.empty() && samples_.back().at == p.sheet) return;
+        samples_.push_back({p.sheet, p.pressure, p.tiltX, p.tiltY, static_cast<float>(p.time - start_)});
+    }
+};
+
+} // namespace
+
+std::unique_ptr<Tool> makeFreehand(Bench& b)
+{
+    return std::make_unique<Freehand>(b);
+}
+
+} // namespace softrope::app

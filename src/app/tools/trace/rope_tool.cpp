@@ -1,0 +1,413 @@
+// Rope: clicks laid loosely along an edge of the picture; the rope settles on it and becomes few-node curves.
+#include "app/canvas/tool.h"
+#include "app/tools/place/place_acts.h"
+#include "app/work/task.h"
+#include "art/edits.h"
+#include "trace/rope.h"
+
+#include <algorithm>
+
+namespace softrope::app {
+
+namespace {
+
+using curve::Vec2;
+
+// The edges of the picture being traced, worked out in the background when they are first asked for.
+struct Edges {
+    std::shared_ptr<const pixel::Picture> picture;
+    trace::Follow follow = trace::Follow::edge;
+    double width = 0;
+    std::shared_ptr<const trace::EdgeMap> map;
+    Progress progress;
+    bool working = false;
+};
+
+class Rope : public Tool {
+public:
+    explicit Rope(Bench& b)
+        : Tool(b, "rope", "Rope", "rope", "A",
+               "<b>Rope</b> click loosely along an edge; it settles between the clicks. Shift draws by hand. Click the start to close, Enter ends, Backspace "
+               "lets "
+               "go.")
+    {
+    }
+
+    void press(const Pointer& p) override
+    {
+        now_ = p;
+        if (!layerForWork(bench_) || !prepare(p.sheet)) return;
+        if (const std::size_t k = holdAt(p); k < holds_.size() && !(k == 0 && holds_.size() > 2)) {
+            moved_ = k;
+            return;
+        }
+        if (holds_.size() > 2 && distance(toSheet(holds_.front()), p.sheet) <= bench_.px(curve::snapReach)) {
+            closeUp();
+            return;
+        }
+        addHold(p);
+    }
+    void drag(const Pointer& p) override
+    {
+        now_ = p;
+        if (moved_ < holds_.size()) {
+            moveHold(moved_, snapped(p.sheet));
+            return;
+        }
+        hover(p);
+    }
+    void lift(const Pointer& p) override
+    {
+        now_ = p;
+        moved_ = none;
+    }
+    void hover(const Pointer& p) override
+    {
+        now_ = p;
+        if (!prepare(p.sheet) || holds_.empty()) return;
+        if (p.shift()) {
+            // Weak places are drawn by hand.
+            if (!byHand_) hand_.assign(1, holds_.back());
+            byHand_ = true;
+            const Vec2 at = toPicture(p.sheet);
+            if (distance(hand_.back(), at) > 0.7) hand_.push_back(at);
+            live_ = asDrawn(hand_);
+            bench_.update();
+            return;
+        }
+        if (byHand_) endHand();
+        layLive();
+        bench_.update();
+    }
+    void doubleClick(const Pointer&) override
+    {
+        if (holds_.size() > 2) closeUp();
+    }
+    bool key(const QKeyEvent& e) override
+    {
+        if (e.key() == Qt::Key_Backspace && !holds_.empty()) {
+            holds_.pop_back();
+            if (!ways_.empty()) ways_.pop_back();
+            wire_.reset();
+            live_.clear();
+            settle();
+            layLive();
+            bench_.update();
+            return true;
+        }
+        if ((e.key() == Qt::Key_Return || e.key() == Qt::Key_Enter) && holds_.size() > 1) {
+            finish(false);
+            return true;
+        }
+        return false;
+    }
+    bool escape() override
+    {
+        const bool had = !holds_.empty();
+        if (holds_.size() > 1)
+            finish(false);
+        else
+            drop();
+        return had;
+    }
+    void changed() override
+    {
+        // The picture under the rope may have gone.
+        if (reference_ != 0 && !bench_.document().item(reference_)) drop();
+    }
+
+    void paint(Marks& m) override
+    {
+        if (edges_.working) m.chip(now_.sheet, QString("reading edges, %1 %").arg(std::lround(100 * edges_.progress.share->load())));
+        if (holds_.empty()) return;
+        paintRope(m, laid_);
+        paintRope(m, live_);
+        for (const Vec2 h : holds_) m.dot(toSheet(h), marks().geometry, 4);
+        if (holds_.size() > 2 && distance(toSheet(holds_.front()), now_.sheet) <= bench_.px(curve::snapReach)) {
+            m.ring(toSheet(holds_.front()), marks().geometry, 10);
+            m.chip(now_.sheet, "closes here");
+        } else if (weak(live_)) {
+            m.chip(now_.sheet, "weak edge, click to hold");
+        }
+    }
+
+private:
+    static constexpr std::size_t none = static_cast<std::size_t>(-1);
+    // The way from one hold to the next, picture px.
+    struct Way {
+        std::vector<Vec2> points;
+        bool byHand = false;
+    };
+
+    Edges edges_;
+    std::shared_ptr<int> alive_ = std::make_shared<int>(0);
+    art::Id reference_ = 0;
+    curve::Affine place_, back_;
+    std::vector<Vec2> holds_; // picture px
+    std::vector<Way> ways_;   // one fewer than holds
+    std::vector<trace::RopePoint> laid_, live_;
+    std::unique_ptr<trace::LiveWire> wire_;
+    Pointer now_;
+    std::size_t moved_ = none;
+    bool byHand_ = false;
+    std::vector<Vec2> hand_;
+
+    Vec2 toPicture(Vec2 sheet) const { return back_ * sheet; }
+    Vec2 toSheet(Vec2 picture) const { return place_ * picture; }
+
+    // Finds the picture and starts reading its edges when they are not known; false while there is nothing to lay on.
+    bool prepare(Vec2 at)
+    {
+        const art::Item* i = referenceInHand(bench_.document(), bench_.selection(), at);
+        if (!i) {
+            if (holds_.empty()) bench_.say("There is no picture to lay the rope on. Bring one in with Ctrl+I.");
+            return false;
+        }
+        if (!holds_.empty() && i->id != reference_) i = bench_.document().item(reference_);
+        if (!i || !i->reference()) return false;
+        reference_ = i->id;
+        place_ = art::placement(*i->reference());
+        back_ = inverse(place_).value_or(curve::Affine{});
+        const auto picture = bench_.session().pictures().get(*i->reference());
+        if (!picture) return true;
+        const trace::Follow follow = bench_.toolSetting("rope-line", 0) > 0.5 ? trace::Follow::line : trace::Follow::edge;
+        const double width = bench_.toolSetting("rope-width", 1.5);
+        if (edges_.picture == picture && edges_.follow == follow && edges_.width == width) return true;
+        edges_.progress.stopped->store(true);
+        edges_ = {picture, follow, width, nullptr, Progress{}, true};
+        wire_.reset();
+        const std::weak_ptr<int> alive = alive_;
+        inBackground<std::shared_ptr<const trace::EdgeMap>>(
+            &bench_.session(), edges_.progress,
+            [picture, follow, width](const Progress& p) {
+                trace::EdgeMapOptions o;
+                o.follow = follow;
+                o.width = width;
+                o.cancelled = [&p] { return p.cancelled(); };
+                o.progress = [&p](double v) { p.share->store(v); };
+                return trace::edgeMap(pixel::greyOf(*picture), o);
+            },
+            [this, alive, picture](const std::shared_ptr<const trace::EdgeMap>& map) {
+                if (alive.expired() || !map || edges_.picture != picture) return;
+                edges_.map = map;
+                edges_.working = false;
+                // What was clicked meanwhile lies straight: lay it again.
+                for (std::size_t k = 0; k < ways_.size(); ++k)
+                    if (!ways_[k].byHand) ways_[k].points = way(holds_[k], holds_[k + 1]);
+                settle();
+                layLive();
+                bench_.update();
+            });
+        return true;
+    }
+
+    Vec2 snapped(Vec2 sheet) const
+    {
+        const Vec2 p = toPicture(sheet);
+        if (!edges_.map || now_.control()) return p;
+        const double reach = std::clamp(bench_.px(curve::snapReach) / curve::meanScale(place_), 2.0, 24.0);
+        return trace::strongestNear(*edges_.map, p, reach);
+    }
+
+    static std::vector<Vec2> straightWay(Vec2 a, Vec2 b)
+    {
+        std::vector<Vec2> out;
+        const int n = std::max(1, static_cast<int>(distance(a, b)));
+        for (int i = 0; i <= n; ++i) out.push_back(lerp(a, b, static_cast<double>(i) / n));
+        return out;
+    }
+    std::vector<Vec2> way(Vec2 a, Vec2 b) const
+    {
+        if (edges_.map) {
+            trace::LiveWire w(edges_.map, a);
+            if (auto found = w.to(b, 3000000)) return *found;
+        }
+        return straightWay(a, b);
+    }
+
+    std::size_t holdAt(const Pointer& p) const
+    {
+        for (std::size_t k = 0; k < holds_.size(); ++k)
+            if (distance(toSheet(holds_[k]), p.sheet) <= bench_.px(p.pen ? curve::nodeReachPen : curve::nodeReach)) return k;
+        return none;
+    }
+
+    void addHold(const Pointer& p)
+    {
+        if (byHand_) {
+            endHand();
+            return;
+        }
+        const Vec2 at = snapped(p.sheet);
+        if (!holds_.empty()) {
+            if (distance(holds_.back(), at) < 1) return;
+            ways_.push_back({liveWay(at), false});
+        }
+        holds_.push_back(at);
+        wire_.reset();
+        live_.clear();
+        settle();
+        bench_.update();
+    }
+
+    void endHand()
+    {
+        byHand_ = false;
+        if (hand_.size() < 2) return;
+        ways_.push_back({hand_, true});
+        holds_.push_back(hand_.back());
+        hand_.clear();
+        wire_.reset();
+        live_.clear();
+        settle();
+    }
+
+    void moveHold(std::size_t k, Vec2 to)
+    {
+        holds_[k] = to;
+        if (k > 0) ways_[k - 1] = {way(holds_[k - 1], to), false};
+        if (k + 1 < holds_.size()) ways_[k] = {way(to, holds_[k + 1]), false};
+        if (k + 1 == holds_.size()) wire_.reset();
+        settle();
+        bench_.update();
+    }
+
+    // The way from the last hold, as far as the wire has got; straight while it has not.
+    std::vector<Vec2> liveWay(Vec2 to)
+    {
+        if (!edges_.map) return straightWay(holds_.back(), to);
+        if (!wire_) wire_ = std::make_unique<trace::LiveWire>(edges_.map, holds_.back());
+        // About ten ms of looking for each move of the pointer.
+        if (auto found = wire_->to(to, 120000)) return *found;
+        return straightWay(holds_.back(), to);
+    }
+
+    void layLive()
+    {
+        if (holds_.empty() || moved_ != none) return;
+        const std::vector<Vec2> way = liveWay(snapped(now_.sheet));
+        live_ = edges_.map ? trace::settled(*edges_.map, way, {}, false) : asDrawn(way);
+    }
+
+    static std::vector<trace::RopePoint> asDrawn(const std::vector<Vec2>& points)
+    {
+        std::vector<trace::RopePoint> out;
+        for (const Vec2 p : points) out.push_back({p, 1, true});
+        return out;
+    }
+
+    void gather(std::vector<Vec2>& points, std::vector<char>& hand) const
+    {
+        for (const Way& w : ways_) {
+            std::size_t skip = points.empty() ? 0 : 1;
+            if (!points.empty() && !w.byHand && !hand.back()) {
+                const trace::Retraced back = trace::retraced(points, w.points);
+                points.resize(points.size() - back.fromEnd);
+                hand.resize(points.size());
+                skip += back.fromStart;
+            }
+            for (std::size_t i = skip; i < w.points.size(); ++i) {
+                points.push_back(w.points[i]);
+                hand.push_back(w.byHand ? 1 : 0);
+            }
+        }
+    }
+
+    void settle()
+    {
+        std::vector<Vec2> points;
+        std::vector<char> hand;
+        gather(points, hand);
+        laid_ = edges_.map ? trace::settled(*edges_.map, points, hand, false) : asDrawn(points);
+    }
+
+    void closeUp()
+    {
+        ways_.push_back({way(holds_.back(), holds_.front()), false});
+        finish(true);
+    }
+
+    void finish(bool closed)
+    {
+        std::vector<Vec2> points;
+        std::vector<char> hand;
+        gather(points, hand);
+        if (closed && points.size() > 1) {
+            points.pop_back();
+            hand.pop_back();
+        }
+        const auto map = edges_.map;
+        if (!map || points.size() < 4) {
+            drop();
+            return;
+        }
+        const std::vector<trace::RopePoint> rope = trace::settled(*map, points, hand, closed);
+        const double scale = curve::meanScale(place_), slack = bench_.toolSetting("rope-slack", 1.0);
+        const curve::Fit f = trace::ropeCurve(*map, rope, closed, std::max(0.1, slack / scale));
+        art::Hand drawn;
+        for (const trace::RopePoint& r : rope) drawn.samples.push_back({toSheet(r.at), 1, 0, 0, 0});
+        drawn.slack = slack;
+        drawn.steadying = 0;
+        drawn.grain = scale;
+        art::Item i;
+        i.name = "Rope line";
+        art::Artwork a;
+        a.stroke = bench_.look();
+        a.setDerived({transformed(f.path, place_)}, art::shared(std::move(drawn)));
+        const std::size_t nodes = f.path.nodes.size();
+        i.is = a;
+        drop();
+        const art::Added added = art::withItem(bench_.document(), bench_.selection().layer, i);
+        art::Selection s = bench_.selection();
+        s.items = {added.id};
+        s.nodes.clear();
+        bench_.session().take(added.document, s, "Rope");
+        bench_.say(QString("Rope: %1 nodes, %2 off at most.").arg(nodes).arg(pxText(f.furthest * scale)));
+    }
+
+    void drop()
+    {
+        holds_.clear();
+        ways_.clear();
+        laid_.clear();
+        live_.clear();
+        hand_.clear();
+        wire_.reset();
+        byHand_ = false;
+        moved_ = none;
+        bench_.update();
+    }
+
+    static bool weak(const std::vector<trace::RopePoint>& rope)
+    {
+        const std::vector<char> w = trace::weakPlaces(rope);
+        return std::count(w.begin(), w.end(), 1) > 10;
+    }
+
+    void paintRope(Marks& m, const std::vector<trace::RopePoint>& rope) const
+    {
+        if (rope.size() < 2) return;
+        const std::vector<char> weak = trace::weakPlaces(rope);
+        QPen strong(marks().geometry, 3, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin), dotted(marks().geometry, 3, Qt::CustomDashLine, Qt::RoundCap);
+        dotted.setDashPattern({0.1, 2.2});
+        for (std::size_t i = 0; i + 1 < rope.size();) {
+            std::size_t k = i + 1;
+            while (k + 1 < rope.size() && weak[k] == weak[i]) ++k;
+            QPolygonF line;
+            for (std::size_t j = i; j <= k; ++j) line << m.at(toSheet(rope[j].at));
+            m.painter().setPen(weak[i] ? dotted : strong);
+            m.painter().setBrush(Qt::NoBrush);
+            m.painter().drawPolyline(line);
+            i = k;
+        }
+    }
+};
+
+} // namespace
+
+std::unique_ptr<Tool> makeRope(Bench& b)
+{
+    return std::make_unique<Rope>(b);
+}
+
+} // namespace softrope::app

@@ -1,0 +1,117 @@
+#include "app/window/shelf_dialog.h"
+
+#include "app/theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPainter>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace softrope::app {
+
+namespace {
+constexpr QSize iconSize(150, 112);
+}
+
+ShelfDialog::~ShelfDialog()
+{
+    closed_.stopped->store(true);
+}
+
+ShelfDialog::ShelfDialog(QWidget* parent) : QDialog(parent)
+{
+    setWindowTitle(tr("Picture shelf"));
+    resize(640, 470);
+    auto* column = new QVBoxLayout(this);
+    field_ = new QLineEdit;
+    field_->setPlaceholderText(tr("Search: lantern, round, night …"));
+    field_->setClearButtonEnabled(true);
+    field_->setAccessibleName(tr("Search the shelf"));
+    column->addWidget(field_);
+    list_ = new QListWidget;
+    list_->setViewMode(QListView::IconMode);
+    list_->setIconSize(iconSize);
+    list_->setUniformItemSizes(true);
+    list_->setGridSize({172, 148});
+    list_->setMovement(QListView::Static);
+    list_->setResizeMode(QListView::Adjust);
+    list_->setAccessibleName(tr("Pictures"));
+    column->addWidget(list_, 1);
+    words_ = new QLabel;
+    words_->setFont(typeface("control", true));
+    origin_ = new QLabel;
+    origin_->setWordWrap(true);
+    column->addWidget(words_);
+    column->addWidget(origin_);
+    auto* acts = new QHBoxLayout;
+    acts->addStretch();
+    auto* leave = new QPushButton(tr("Leave"));
+    bring_ = new QPushButton(tr("Bring in"));
+    bring_->setDefault(true);
+    acts->addWidget(leave);
+    acts->addWidget(bring_);
+    column->addLayout(acts);
+    connect(field_, &QLineEdit::textChanged, this, &ShelfDialog::filter);
+    connect(list_, &QListWidget::currentRowChanged, this, [this] { tell(); });
+    connect(list_, &QListWidget::itemActivated, this, [this] { take(); });
+    connect(bring_, &QAbstractButton::clicked, this, &ShelfDialog::take);
+    connect(leave, &QAbstractButton::clicked, this, &QDialog::reject);
+    filter({});
+}
+
+void ShelfDialog::filter(const QString& words)
+{
+    list_->clear();
+    for (const demo::ShelfPicture& p : demo::searchShelf(words.toStdString())) {
+        auto* item = new QListWidgetItem(QString::fromStdString(p.title), list_);
+        item->setData(Qt::UserRole, QString::fromStdString(p.id));
+        // The small picture is made in the background; until then there is a plain field.
+        QPixmap plain(iconSize);
+        plain.fill(colours().cardInset);
+        item->setIcon(plain);
+        inBackground<pixel::Picture>(
+            this, closed_,
+            [p](const Progress& at) {
+                demo::PhotoOptions o;
+                o.width = 90; // 112 high
+                o.cancelled = [&at] { return at.cancelled(); };
+                return p.make(o);
+            },
+            [this, id = QString::fromStdString(p.id)](const pixel::Picture& made) {
+                const QImage image(reinterpret_cast<const uchar*>(made.data.data()), made.width, made.height, made.width * 4, QImage::Format_RGBA8888);
+                // All of one size, so that nothing moves when they arrive.
+                QPixmap framed(iconSize);
+                framed.fill(colours().cardInset);
+                QPainter(&framed).drawImage((framed.width() - image.width()) / 2, (framed.height() - image.height()) / 2, image);
+                for (int k = 0; k < list_->count(); ++k)
+                    if (list_->item(k)->data(Qt::UserRole).toString() == id) list_->item(k)->setIcon(framed);
+            });
+    }
+    if (list_->count()) list_->setCurrentRow(0);
+    tell();
+}
+
+void ShelfDialog::tell()
+{
+    const QListWidgetItem* now = list_->currentItem();
+    bring_->setEnabled(now != nullptr);
+    words_->setText(now ? now->text() : list_->count() ? QString() : tr("Nothing on the shelf goes by these words."));
+    origin_->clear();
+    if (!now) return;
+    for (const demo::ShelfPicture& p : demo::shelf())
+        if (QString::fromStdString(p.id) == now->data(Qt::UserRole).toString())
+            origin_->setText(tr("Origin: %1. Licence: %2.").arg(QString::fromStdString(p.origin), QString::fromStdString(p.licence)));
+}
+
+void ShelfDialog::take()
+{
+    if (const QListWidgetItem* now = list_->currentItem()) {
+        emit chosen(now->data(Qt::UserRole).toString());
+        accept();
+    }
+}
+
+} // namespace softrope::app

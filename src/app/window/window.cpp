@@ -1,0 +1,519 @@
+#include "app/window/window.h"
+
+#include "app/theme/theme.h"
+#include "app/tools/build/mirror_acts.h"
+#include "app/tools/colour/colour_tools.h"
+#include "app/tools/gathering.h"
+#include "app/tools/place/place_acts.h"
+#include "app/tools/tone/tone_tools.h"
+#include "art/drops.h"
+#include "art/edits.h"
+#include "art/tones.h"
+#include "demo/pages.h"
+#include "demo/scanner.h"
+#include "files/pictures.h"
+#include "files/svg.h"
+
+#include <QApplication>
+#include <QBuffer>
+#include <QClipboard>
+#include <QCloseEvent>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPainter>
+#include <QPushButton>
+#include <QScreen>
+#include <QSettings>
+#include <QSplitter>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace softrope::app {
+
+namespace {
+
+bool isTextInput(const QWidget* w)
+{
+    return w && (qobject_cast<const QLineEdit*>(w) || w->inherits("QAbstractSpinBox") || w->inherits("QTextEdit") || w->inherits("QComboBox"));
+}
+
+} // namespace
+
+Window::Window()
+{
+    setMinimumSize(1024, 700);
+    setObjectName("window");
+    canvas_ = new Canvas(session_, this);
+    for (auto make : {makePick, makePlace,  makeStraighten, makeCrop,       makeGuide,     makePen,  makeFreehand, makeStraights, makeBend, makeNodes,
+                      makeRope, makeRedraw, makeCircle,     makeRoundGuide, makeRectangle, makeLine, makeTrim,     makeJoin,      makeAxis, makeRuler})
+        canvas_->addTool(make(*canvas_));
+    canvas_->addTool(makePart(*canvas_, tracer_));
+    canvas_->addTool(makeFollow(*canvas_, areas_));
+    canvas_->addTool(makeCarve(*canvas_, areas_));
+    for (auto make : {makeBound, makeCutHere, makePatch, makeEdge, makeSweep}) canvas_->addTool(make(*canvas_, desk_));
+    canvas_->addTool(makeFacetTool(*canvas_));
+    canvas_->addTool(makeDrop(*canvas_, areas_));
+    for (auto make : {makeTakeInk, makeGradient, makeAlike}) canvas_->addTool(make(*canvas_));
+    canvas_->setPreview([this](Marks& m) {
+        desk_.paint(m);
+        farOff_.paint(m);
+        tracer_.paint(m);
+        for (const art::Leak& l : art::leaks(session_.document())) m.ring(l.at, marks().tagFinding, 11);
+        if (!areasShown_ || course_->current() != 2) return;
+        // Each area a light wash of its own, so that neighbours can be told apart.
+        int k = 0;
+        for (const curve::Paths& outline : areas_.outlines()) {
+            QColor wash = colours().teal;
+            wash.setAlphaF(0.10F + 0.07F * static_cast<float>(k++ % 4));
+            QPainterPath path = painterPath(outline, m.toScreen());
+            path.setFillRule(Qt::WindingFill);
+            m.painter().fillPath(path, wash);
+        }
+        paintGaps(m, areas_);
+    });
+    replay_ = new Replay(*canvas_);
+
+    menu_ = new QMenuBar;
+    menu_->setFont(typeface("body"));
+    menu_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+    title_ = new QLabel;
+    title_->setTextFormat(Qt::RichText);
+    title_->setAlignment(Qt::AlignCenter);
+    title_->setFont(typeface("body"));
+    undo_ = new Pill("undo", tr("Undo"), {}, Pill::Kind::segment);
+    redo_ = new Pill("redo", {}, {}, Pill::Kind::segment);
+    export_ = new Pill("export", tr("Export"));
+    undo_->setToolTip(tr("Undo (Ctrl+Z)"));
+    redo_->setToolTip(tr("Redo (Ctrl+Shift+Z)"));
+    redo_->setAccessibleName(tr("Redo"));
+    export_->setToolTip(tr("SVG, PDF or PNG (Ctrl+E)"));
+    auto* top = new QWidget;
+    top->setFixedHeight(32);
+    auto* topRow = new QHBoxLayout(top);
+    topRow->setContentsMargins(8, 1, 12, 1);
+    topRow->setSpacing(4);
+    topRow->addWidget(menu_);
+    topRow->addWidget(title_, 1);
+    topRow->addWidget(undo_);
+    topRow->addWidget(redo_);
+    topRow->addWidget(export_);
+
+    course_ = new Course;
+    tray_ = new Tray(*canvas_);
+    card_ = new Card(session_, *canvas_, tracer_, areas_, desk_);
+    layers_ = new LayerList(session_);
+    strip_ = new ReadingStrip;
+    sight_ = new SightLine(*canvas_);
+
+    auto* benchColumn = new QWidget;
+    auto* bench = new QVBoxLayout(benchColumn);
+    bench->setContentsMargins(0, 0, 0, 0);
+    bench->setSpacing(0);
+    bench->addWidget(canvas_, 1);
+    bench->addWidget(tray_);
+    down_ = new QSplitter(Qt::Vertical);
+    down_->addWidget(card_);
+    down_->addWidget(layers_);
+    down_->setHandleWidth(8);
+    down_->setStretchFactor(0, 1);
+    down_->setStretchFactor(1, 0);
+    down_->setChildrenCollapsible(false);
+    auto* side = new QWidget;
+    auto* sideColumn = new QVBoxLayout(side);
+    sideColumn->setContentsMargins(8, 10, 10, 8);
+    sideColumn->addWidget(down_);
+    side->setMinimumWidth(264);
+    side->setMaximumWidth(420);
+    across_ = new QSplitter(Qt::Horizontal);
+    across_->addWidget(benchColumn);
+    across_->addWidget(side);
+    across_->setStretchFactor(0, 1);
+    across_->setStretchFactor(1, 0);
+    across_->setHandleWidth(3);
+    across_->setChildrenCollapsible(false);
+
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(top);
+    column->addWidget(course_);
+    column->addWidget(across_, 1);
+    column->addWidget(strip_);
+
+    makeCommands();
+    makeMenus();
+    // Many changes in one go make one refresh.
+    soon_.setSingleShot(true);
+    soon_.setInterval(0);
+    connect(&soon_, &QTimer::timeout, this, &Window::refresh);
+    const auto later = [this] { soon_.start(); };
+    connect(&session_, &Session::documentChanged, this, later);
+    connect(&session_, &Session::selectionChanged, this, later);
+    connect(&session_, &Session::keptChanged, this, later);
+    connect(&tracer_, &Tracer::changed, this, [this] { canvas_->update(); });
+    connect(&farOff_, &FarOff::changed, this, [this] { canvas_->update(); });
+    connect(&farOff_, &FarOff::said, this, [this](const QString& t) { say(t); });
+    connect(&tracer_, &Tracer::said, this, [this](const QString& t) { say(t); });
+    connect(card_, &Card::asksToTakeTrace, this, &Window::takeTrace);
+    connect(&session_, &Session::documentChanged, this, &Window::watchAreas);
+    connect(&desk_, &ToneDesk::changed, this, [this] {
+        canvas_->update();
+        if (course_->current() == 3) refreshReadings();
+    });
+    connect(&desk_, &ToneDesk::said, this, [this](const QString& t) { say(t); });
+    connect(canvas_, &Canvas::pointerMoved, this, [this] {
+        // Only when something else lies under the pointer.
+        if (course_->current() != 4) return;
+        const art::ItemPtr under = itemAt(session_.document(), canvas_->pointerOnSheet(), canvas_->px(5));
+        if ((under ? under->id : 0) != underPointer_) refreshReadings();
+    });
+    connect(&deriver_, &Deriver::dropsFollowed, this, &Window::tellDrops);
+    connect(&areas_, &Areas::changed, this, [this] {
+        canvas_->update();
+        refreshCourse();
+        refreshReadings();
+    });
+    connect(canvas_, &Canvas::menuWanted, this, &Window::benchMenu);
+    connect(&layers_->tree(), &LayerTree::menuWanted, this, [this](const QPoint& at, art::Id layer) { rowMenu(at, layer); });
+    connect(&layers_->tree(), &LayerTree::said, this, [this](const QString& t) { say(t); });
+    connect(card_, &Card::asksToRun, this, [this](const char* id) { run(id); });
+    connect(sight_, &SightLine::areasWanted, this, [this](bool on) {
+        areasShown_ = on;
+        canvas_->update();
+    });
+    connect(sight_, &SightLine::mirrorWanted, this, [this] { run("mirror"); });
+    connect(&session_, &Session::problem, this, [this](const QString& t) { say(t); });
+    connect(canvas_, &Canvas::toolChanged, this, later);
+    connect(canvas_, &Canvas::viewChanged, this, [this] {
+        refreshReadings();
+        placeWelcome();
+    });
+    connect(canvas_, &Canvas::said, this, [this](const QString& t, quint64 layer) { say(t, layer); });
+    connect(canvas_, &Canvas::filesDropped, this, &Window::openFiles);
+    connect(course_, &Course::chosen, this, &Window::setStep);
+    connect(course_, &Course::lookedFor, this, [this](int i) {
+        setStep(i);
+        run(i == 2 ? "next-gap" : i == 4 ? "next-leak" : "next-end");
+    });
+    connect(undo_, &QAbstractButton::clicked, this, [this] { run("undo"); });
+    connect(redo_, &QAbstractButton::clicked, this, [this] { run("redo"); });
+    connect(export_, &QAbstractButton::clicked, this, [this] { run("export"); });
+    connect(card_, &Card::asksForPicture, this, [this] { run("bring-picture"); });
+    connect(card_, &Card::asksForPaste, this, &Window::pasteAnything);
+    connect(card_, &Card::asksToShow, this, [this](curve::Vec2 place) {
+        View v = canvas_->view();
+        v.centre = place;
+        v.zoom = std::max(v.zoom, 2.0);
+        canvas_->setView(v);
+    });
+    qApp->installEventFilter(this);
+    const QSettings kept;
+    setStep(0);
+    down_->setSizes({500, kept.value("window/layers", 196).toInt()});
+    refresh();
+}
+
+Window::~Window()
+{
+    qApp->removeEventFilter(this);
+    QThreadPool::globalInstance()->waitForDone();
+}
+
+// -- refreshing ---------------------------------------------------------------------------------------------------
+
+void Window::say(const QString& text, art::Id locked)
+{
+    lastSaid_ = text;
+    if (locked == 0) {
+        strip_->say(text);
+        return;
+    }
+    strip_->say(text, tr("Unlock"), [this, locked] {
+        if (session_.document().layer(locked))
+            session_.take(art::withLayer(session_.document(), locked, [](art::Layer& l) { l.locked = false; }), tr("Unlock layer"));
+        else
+            session_.take(art::withTraits(session_.document(), {locked}, {.locked = false}), tr("Unlock"));
+    });
+}
+
+void Window::refresh()
+{
+    const QString name = session_.path().isEmpty() ? tr("Untitled") : QFileInfo(session_.path()).completeBaseName();
+    const QString piece = session_.document().title.empty() ? name : QString::fromStdString(session_.document().title);
+    const QString muted = colours().textMuted.name();
+    title_->setText(QString("<b>%1</b>%2 &nbsp;<span style='color:%3'>%4</span>")
+                        .arg(piece.toHtmlEscaped(), session_.changed() ? " ·" : "", muted, session_.keptText().toHtmlEscaped()));
+    setWindowTitle(piece + (session_.changed() ? " *" : "") + " – Soft Rope");
+    const bool canUndo = session_.history().canUndo();
+    undo_->setEnabled(canUndo);
+    undo_->setText(canUndo ? tr("Undo: %1").arg(QString::fromStdString(session_.history().undoName()).toLower()) : tr("Undo"));
+    undo_->updateGeometry();
+    redo_->setEnabled(session_.history().canRedo());
+    refreshCourse();
+    sight_->refresh();
+    card_->refresh();
+    layers_->refresh();
+    refreshReadings();
+    placeWelcome();
+}
+
+void Window::refreshCourse()
+{
+    int pictures = 0, lines = 0;
+    art::eachItem(session_.document(), {true, true, false, true}, [&](const art::Item& i, const art::Where&) {
+        pictures += i.reference() != nullptr;
+        lines += i.artwork() && !i.artwork()->drop(); // what was worked out is not drawn
+    });
+    const int ends = static_cast<int>(art::openEnds(session_.document()).size());
+    course_->setState(0, pictures == 0 ? Course::State::notBegun : Course::State::settled,
+                      pictures == 0   ? tr("no picture yet")
+                      : pictures == 1 ? tr("1 picture")
+                                      : tr("%1 pictures").arg(pictures));
+    const QString text =
+        lines == 0 ? tr("not begun") : (lines == 1 ? tr("1 line") : tr("%1 lines").arg(lines)) + (ends ? tr(", %1 open ends").arg(ends) : QString());
+    course_->setState(1, lines == 0 ? Course::State::notBegun : ends ? Course::State::underWay : Course::State::settled, text);
+    const art::ToneStack* stack = desk_.tones();
+    course_->setState(3,
+                      !stack       ? Course::State::notBegun
+                      : stack->set ? Course::State::settled
+                                   : Course::State::underWay,
+                      !stack ? tr("not begun") : tr("%1 tones").arg(stack->stack.cuts.size() + 1) + (stack->set ? tr(", set") : QString()));
+    std::size_t filled = 0;
+    art::eachArtwork(session_.document(), {}, [&](const art::Item&, const art::Artwork& a, const art::Where& w) {
+        filled += a.fill.colour && !a.guide && !(w.parent && w.parent->group() && w.parent->group()->tones());
+    });
+    const std::size_t inks = session_.document().inks.size(), bare = art::withoutInkYet(session_.document()).size();
+    const bool leaking = !art::leaks(session_.document()).empty();
+    course_->setState(4,
+                      filled == 0             ? Course::State::notBegun
+                      : leaking               ? Course::State::needsLook
+                      : bare == 0 && inks > 0 ? Course::State::settled
+                                              : Course::State::underWay,
+                      leaking       ? tr("a drop is open")
+                      : filled == 0 ? (inks == 0 ? tr("not begun") : tr("%1 inks ready").arg(inks))
+                      : inks == 0   ? tr("%1 areas, no inks").arg(filled)
+                                    : tr("%1 of %2 areas inked").arg(filled - bare).arg(filled));
+    if (!areas_.watched()) {
+        course_->setState(2, Course::State::notBegun, lines == 0 ? tr("not begun") : tr("not looked at"));
+        return;
+    }
+    const planar::Map& map = *areas_.map();
+    const auto n = map.areas().size();
+    const std::size_t thin = map.slivers().size();
+    course_->setState(2,
+                      n == 0 ? Course::State::notBegun
+                      : thin ? Course::State::needsLook
+                             : Course::State::underWay,
+                      (n == 0   ? tr("no areas yet")
+                       : n == 1 ? tr("1 area")
+                                : tr("%1 areas").arg(n)) +
+                          (thin == 0   ? QString()
+                           : thin == 1 ? tr(", 1 sliver")
+                                       : tr(", %1 slivers").arg(thin)));
+}
+
+void Window::refreshReadings()
+{
+    std::vector<ReadingStrip::Reading> r;
+    const art::Document& d = session_.document();
+    if (course_->current() == 0) {
+        const double unit = d.sheet.unit == art::Unit::mm ? 96 / 25.4 : d.sheet.unit == art::Unit::in ? 96 : 1;
+        const QString name = d.sheet.unit == art::Unit::mm ? "mm" : d.sheet.unit == art::Unit::in ? "in" : "px";
+        r.push_back({"reference", tr("Sheet"),
+                     QString("%1 × %2").arg(d.sheet.width / unit, 0, 'f', unit > 1 ? 1 : 0).arg(d.sheet.height / unit, 0, 'f', unit > 1 ? 1 : 0), name});
+        if (const art::Item* i = referenceInHand(d, session_.selection())) {
+            const art::Reference& ref = *i->reference();
+            r.push_back({"", tr("Picture"), QString("%1 × %2").arg(ref.picture ? ref.picture->width : 0).arg(ref.picture ? ref.picture->height : 0), tr("px")});
+            r.push_back({"", tr("Turn"), QString::number(curve::degrees(ref.turn), 'f', 1) + "°", {}});
+            r.push_back({"", tr("Veil"), QString("%1 %").arg(std::lround(canvas_->view().veil * 100)), {}});
+        }
+    } else {
+        const std::size_t all = art::nodeCount(d);
+        std::size_t mine = 0;
+        double off = -1;
+        for (const art::Id id : session_.selection().items)
+            if (const art::Item* i = d.item(id); i && i->artwork()) {
+                mine += curve::nodeCount(i->artwork()->paths);
+                off = std::max(off, art::strayOf(*i->artwork()).value_or(-1));
+            }
+        r.push_back({"nodes", {}, QString::number(mine ? mine : all), mine ? tr("nodes in this line, %1 on the sheet").arg(all) : tr("nodes on the sheet")});
+        if (off >= 0) r.push_back({"", tr("Furthest off"), pxText(off), {}});
+        const auto ends = art::openEnds(d);
+        r.push_back({"open-end", {}, QString::number(ends.size()), tr("open ends")});
+        double gap = 1e300;
+        for (std::size_t i = 0; i < ends.size() && ends.size() < 300; ++i)
+            for (std::size_t k = i + 1; k < ends.size(); ++k) gap = std::min(gap, distance(ends[i].at, ends[k].at));
+        if (gap < 1e300) r.push_back({"", tr("Smallest gap"), pxText(gap), {}});
+    }
+    if (course_->current() == 2) {
+        const planar::Map& map = *areas_.map();
+        double thinnest = 1e300;
+        const std::vector<int> slivers = map.slivers();
+        for (const int f : slivers) thinnest = std::min(thinnest, map.faces()[static_cast<std::size_t>(f)].width);
+        const std::size_t thin = slivers.size();
+        const auto n = map.areas().size();
+        r.insert(r.begin(), {"union", {}, QString::number(n), n == 1 ? tr("area") : tr("areas")});
+        r.insert(r.begin() + 1, {"",
+                                 {},
+                                 QString::number(thin),
+                                 thin == 0   ? tr("slivers")
+                                 : thin == 1 ? tr("sliver, %1").arg(pxText(thinnest))
+                                             : tr("slivers, thinnest %1").arg(pxText(thinnest))});
+        r.insert(r.begin() + 2, {"", {}, QString::number(map.bridges().size()), map.bridges().size() == 1 ? tr("gap closed") : tr("gaps closed")});
+    }
+    if (course_->current() == 3) toneReadings(r);
+    if (course_->current() == 4) colourReadings(r);
+    const double zoom = canvas_->view().zoom * 100;
+    strip_->setReadings(std::move(r), QString("%1 %").arg(zoom, 0, 'f', zoom < 10 ? 1 : 0));
+}
+
+void Window::setStep(int step)
+{
+    if (step < 0 || step >= static_cast<int>(steps().size())) return;
+    const bool same = step == course_->current() && shownOnce_;
+    course_->setCurrent(step);
+    tray_->setStep(step);
+    card_->setStep(step);
+    canvas_->setPlacing(step == 0);
+    sight_->setStep(step);
+    watchAreas();
+    desk_.setWatched(step == 3);
+    const auto& ids = steps()[static_cast<std::size_t>(step)].tools;
+    const QString tool = canvas_->tool() ? canvas_->tool()->id() : QString();
+    if (!same && tool != "pick" && std::find(ids.begin(), ids.end(), tool) == ids.end()) canvas_->takeTool("pick");
+    layOut();
+    refreshReadings();
+}
+
+// -- layout -------------------------------------------------------------------------------------------------------
+
+void Window::layOut()
+{
+    const bool low = height() < 760;
+    course_->setFixedHeight(low ? 46 : 62);
+    tray_->setFixedHeight(low ? 60 : 68);
+    tray_->setTileWidth(width() < 1200 ? 72 : width() >= 3000 ? 96 : width() >= 1920 ? 88 : 80);
+    sight_->layOut(canvas_->width());
+    tray_->setHintShown(canvas_->width() >= 740);
+    placeWelcome();
+    if (recovered_) recovered_->move((canvas_->width() - recovered_->width()) / 2, 56);
+}
+
+void Window::resizeEvent(QResizeEvent*)
+{
+    layOut();
+    QTimer::singleShot(0, this, &Window::layOut);
+}
+
+void Window::showEvent(QShowEvent*)
+{
+    if (shownOnce_) return;
+    shownOnce_ = true;
+    const int wanted = width() < 1200 ? 264 : width() >= 3000 ? 360 : width() >= 1920 ? 336 : 296;
+    across_->setSizes({width() - wanted, wanted});
+    connect(across_, &QSplitter::splitterMoved, this, [this] { layOut(); });
+    connect(down_, &QSplitter::splitterMoved, this, [this] { QSettings().setValue("window/layers", layers_->height()); });
+    QTimer::singleShot(0, this, [this] {
+        layOut();
+        canvas_->fitSheet();
+        canvas_->setFocus();
+    });
+}
+
+void Window::paintEvent(QPaintEvent*)
+{
+    QPainter p(this);
+    p.fillRect(rect(), colours().desk);
+}
+
+void Window::makeTheme(Theme t)
+{
+    applyTheme(t);
+    QSettings().setValue("theme", static_cast<int>(t));
+    // Everything that paints itself follows at once; labels are given their new colours.
+    retint(this);
+    menu_->setFont(typeface("body"));
+    tray_->setStep(course_->current());
+    card_->setStep(course_->current());
+    delete welcome_;
+    welcome_ = nullptr;
+    refresh();
+    for (QWidget* w : findChildren<QWidget*>()) w->update();
+    update();
+}
+
+// -- keys ---------------------------------------------------------------------------------------------------------
+
+void Window::togglePeek(bool held, bool artwork)
+{
+    View v = canvas_->view();
+    v.peekReference = held && !artwork;
+    v.peekArtwork = held && artwork;
+    canvas_->setView(v);
+}
+
+bool Window::eventFilter(QObject* o, QEvent* e)
+{
+    if (e->type() != QEvent::KeyPress && e->type() != QEvent::KeyRelease) return false;
+    auto* w = qobject_cast<QWidget*>(o);
+    if (!w || w->window() != this || w != QApplication::focusWidget() || isTextInput(w)) return false;
+    auto* k = static_cast<QKeyEvent*>(e);
+    const bool down = e->type() == QEvent::KeyPress;
+    const auto plain = k->modifiers() & ~Qt::KeypadModifier;
+    if (k->isAutoRepeat() && (k->key() == Qt::Key_W || k->key() == Qt::Key_Q || k->key() == heldKey_)) return true;
+    if (down && k->key() == Qt::Key_Escape && plain == Qt::NoModifier) {
+        canvas_->escape();
+        canvas_->setFocus();
+        return true;
+    }
+    if (k->key() == Qt::Key_W && (plain == Qt::NoModifier || plain == Qt::AltModifier)) {
+        togglePeek(down, plain == Qt::AltModifier);
+        return true;
+    }
+    if (k->key() == Qt::Key_Q && plain == Qt::NoModifier) {
+        View v = canvas_->view();
+        v.squint = down;
+        canvas_->setView(v);
+        return true;
+    }
+    if (down && w == canvas_ && (k->key() == Qt::Key_Tab || k->key() == Qt::Key_Backtab)) {
+        run(k->key() == Qt::Key_Tab ? "pick-next" : "pick-before");
+        return true;
+    }
+    if (down && (k->key() == Qt::Key_Delete || k->key() == Qt::Key_Backspace) && plain == Qt::NoModifier && w == canvas_) {
+        if (canvas_->tool() && canvas_->tool()->key(*k))
+            canvas_->update();
+        else
+            deletePicked();
+        return true;
+    }
+    // Tool keys go by place: those of the step in force.
+    if (plain == Qt::NoModifier && !k->text().isEmpty()) {
+        for (const QString& id : steps()[static_cast<std::size_t>(course_->current())].tools) {
+            const Tool* t = canvas_->toolNamed(id);
+            if (!t || trayKey(course_->current(), id) != k->text().toUpper() || (down && heldKey_ != 0)) continue;
+            if (down) {
+                heldKey_ = k->key();
+                heldFrom_ = canvas_->tool() ? canvas_->tool()->id() : QString("pick");
+                heldFor_.start();
+                canvas_->takeTool(id);
+                canvas_->setFocus();
+                return true;
+            }
+        }
+    }
+    if (!down && k->key() == heldKey_) {
+        heldKey_ = 0;
+        // Held longer than a tap, the tool was only borrowed.
+        if (heldFor_.elapsed() > 250) canvas_->takeTool(heldFrom_);
+        return true;
+    }
+    return false;
+}
+
+} // namespace softrope::app

@@ -1,0 +1,161 @@
+// The window: menu row, course, bench over tray, card and layers, reading strip.
+#pragma once
+
+#include "app/canvas/replay.h"
+#include "app/cards/card.h"
+#include "app/commands/commands.h"
+#include "app/tools/tone/tone_desk.h"
+#include "app/window/chrome.h"
+#include "app/window/layer_list.h"
+#include "app/work/areas.h"
+#include "app/work/far_off.h"
+#include "app/work/task.h"
+#include "app/work/tracer.h"
+
+class QSplitter;
+class QMenu;
+class QMenuBar;
+
+namespace softrope::app {
+
+class Window : public QWidget {
+    Q_OBJECT
+public:
+    Window();
+    ~Window() override;
+
+    Session& session() { return session_; }
+    Canvas& canvas() { return *canvas_; }
+    Tracer& tracer() { return tracer_; }
+    Areas& areas() { return areas_; }
+    ToneDesk& desk() { return desk_; }
+    FarOff& farOff() { return farOff_; }
+    const std::vector<Command>& commands() const { return commands_; }
+    Replay& replay() { return *replay_; }
+    // Runs the command of that id, if it can be run now.
+    bool run(const QString& command);
+    void setStep(int step);
+    int step() const { return course_->current(); }
+    // Drawings are opened (the first one takes the place of an untouched piece), pictures are brought in.
+    void openFiles(const QStringList& paths);
+    bool openDrawing(const QString& path);
+    void bringPictures(const QStringList& paths);
+    // Returns a page of the paper pile as scanned. A step by itself once it is there.
+    void scanPage(const QString& page, int dotsPerInch, quint64 seed);
+    QString exportTo(const QString& path, int width = 0); // a message when it failed
+    bool busy() const { return busy_; }
+    // Anything under way whose end would change what is seen.
+    bool working() const { return busy_ || tracer_.working() || areas_.working() || desk_.working(); }
+    // Inks of a file are added to the palette; those of the document are written as the file's ending says (a message when that failed).
+    void loadPalette(const QString& path);
+    QString savePalette(const QString& path);
+    // A picture of the shelf, by its id.
+    void bringFromShelf(const QString& id);
+    void offerRecovered();
+    const QString& lastSaid() const { return lastSaid_; }
+
+signals:
+    void idle();
+
+protected:
+    void closeEvent(QCloseEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+    bool eventFilter(QObject*, QEvent*) override;
+    void paintEvent(QPaintEvent*) override;
+    void showEvent(QShowEvent*) override;
+
+private:
+    Session session_;
+    Tracer tracer_{session_};
+    Areas areas_{session_};
+    FarOff farOff_{session_};
+    Deriver deriver_{session_, areas_};
+    ToneDesk desk_{session_, deriver_};
+    Canvas* canvas_;
+    Course* course_;
+    SightLine* sight_;
+    Tray* tray_;
+    Card* card_;
+    LayerList* layers_;
+    ReadingStrip* strip_;
+    QMenuBar* menu_;
+    QLabel* title_;
+    Pill *undo_, *redo_, *export_;
+    QSplitter *across_, *down_;
+    QWidget* welcome_ = nullptr;
+    QWidget* recovered_ = nullptr;
+    Replay* replay_;
+    std::vector<Command> commands_;
+    bool busy_ = false;
+    bool dirty_ = false;
+    bool shownOnce_ = false;
+    bool areasShown_ = false;
+    std::size_t nextGap_ = 0;
+    std::size_t nextEnd_ = 0; // which open end "next" shows
+    QString lastSaid_;
+    // A tool key held down borrows the tool.
+    int heldKey_ = 0;
+    QString heldFrom_;
+    QElapsedTimer heldFor_;
+    QTimer soon_;
+
+    void makeCommands();
+    void makeBuildCommands();
+    void makeColourCommands();
+    void watchAreas();
+    void tellDrops(const art::FollowedDrops& f);
+    void weighDocument();
+    art::Id underPointer_ = 0;
+    art::Document weighed_;
+    bool weighing_ = false;
+    double darkShare_ = -1; // of what is drawn; negative = not known
+    void toneReadings(std::vector<ReadingStrip::Reading>& r);
+    void colourReadings(std::vector<ReadingStrip::Reading>& r);
+    void cutFacets();
+    void meshPicture();
+    void paletteFromPicture();
+    void useWorkingColour(art::Meaning meaning);
+    void turnWorkingColours();
+    void pickAlike(art::Alike in);
+    void combinePicked(planar::Operation operation, const QString& name);
+    void splitPicked();
+    void takeAreas();
+    void showNextGap();
+    void makeMenus();
+    void say(const QString& text, art::Id locked = 0);
+    void refresh();
+    void refreshCourse();
+    void refreshReadings();
+    void layOut();
+    void placeWelcome();
+    bool mayLeave(); // asks what to do with unsaved work
+    bool save();
+    bool saveAs();
+    void pasteAnything();
+    void addReference(const std::shared_ptr<const art::PictureFile>& file, const QString& name, PictureShelf::Picture decoded);
+    void deletePicked();
+    void copyPicked();
+    void cutPicked();
+    // False when there is no drawing on the clipboard.
+    bool pasteDrawing(bool whereItWas);
+    void makeArrangeCommands();
+    void groupPicked();
+    void ungroupPicked();
+    void putInside();
+    bool setTraits(const art::Traits& traits, const QString& name); // false when refused, which is said
+    void deleteLayer(art::Id layer);
+    void offer(QMenu& menu, const QString& id, const QString& words = {});
+    void fillMenu(QMenu& menu);
+    void benchMenu(const QPoint& global, curve::Vec2 at);
+    void rowMenu(const QPoint& global, art::Id layer);
+    void togglePeek(bool held, bool artwork);
+    void beginTrace(TraceSettings::What what);
+    void takeTrace();
+    bool takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act);
+    void setBusy(const QString& name, const Progress& progress);
+    void endBusy();
+    QString askFile(bool open, const QString& title, const QString& filter, const QString& suggestion = {});
+    void makeTheme(Theme t);
+};
+
+} // namespace softrope::app

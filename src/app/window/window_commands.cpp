@@ -1,0 +1,477 @@
+// The window's commands and the menus made from them.
+#include "app/theme/theme.h"
+#include "app/tools/place/place_acts.h"
+#include "app/window/window.h"
+#include "art/build.h"
+#include "art/drops.h"
+#include "art/edits.h"
+#include "curve/arcs.h"
+#include "curve/tolerances.h"
+#include "demo/pages.h"
+
+#include <QApplication>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QSettings>
+
+#include <algorithm>
+
+namespace softrope::app {
+
+bool Window::run(const QString& id)
+{
+    for (const Command& c : commands_)
+        if (c.id == id) {
+            if (c.can && !c.can()) return false;
+            const auto act = c.run;
+            act();
+            return true;
+        }
+    return false;
+}
+
+bool Window::takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act)
+{
+    if (session_.selection().items.empty()) {
+        say(refusalText(art::Refusal::nothingPicked));
+        return false;
+    }
+    const art::Edited e = act(session_.document(), session_.selection().items);
+    if (e.done())
+        session_.take(e, name);
+    else
+        say(refusalText(e.why));
+    return e.done();
+}
+
+void Window::beginTrace(TraceSettings::What what)
+{
+    setStep(1);
+    canvas_->takeTool("pick");
+    session_.pickItems({});
+    tracer_.begin(what);
+}
+
+void Window::takeTrace()
+{
+    const art::Id layer = layerForWork(*canvas_);
+    if (layer == 0) return;
+    if (tracer_.working()) {
+        say(tr("Still tracing; it can be taken when the last pass is done."));
+        return;
+    }
+    tracer_.take(layer, canvas_->look().colour.value_or(art::Colour{0, 0, 0}));
+    canvas_->takeTool("pick");
+}
+
+void Window::makeCommands()
+{
+    const auto add = [this](const char* id, const QString& name, const char* keys, const QString& group, std::function<void()> act,
+                            std::function<bool()> can = {}) {
+        commands_.push_back({id, name, keys, group, std::move(act), std::move(can)});
+    };
+    const auto picked = [this] { return !session_.selection().items.empty(); };
+    const QString file = tr("File"), edit = tr("Edit"), line = tr("Line"), sheet = tr("Sheet"), view = tr("View"), help = tr("Help"), tools = tr("Tools"),
+                  go = tr("Steps");
+    add("new", tr("New sheet"), "Ctrl+N", file, [this] {
+        if (mayLeave()) {
+            session_.start(art::newDocument(), {});
+            canvas_->fitSheet();
+            setStep(0);
+        }
+    });
+    add("open", tr("Open…"), "Ctrl+O", file, [this] {
+        const QString path = askFile(true, tr("Open"), tr("Drawings (*.svg);;All files (*)"));
+        if (!path.isEmpty()) openDrawing(path);
+    });
+    add("save", tr("Save"), "Ctrl+S", file, [this] { save(); });
+    add("save-as", tr("Save as…"), "Ctrl+Shift+S", file, [this] { saveAs(); });
+    add("bring-picture", tr("Bring in pictures…"), "Ctrl+I", file, [this] {
+        const QStringList paths = QFileDialog::getOpenFileNames(this, tr("Bring in pictures"), QSettings().value("folder").toString(),
+                                                                tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;All files (*)"));
+        if (!paths.isEmpty()) bringPictures(paths);
+    });
+    add("export", tr("Export…"), "Ctrl+E", file, [this] {
+        const QString base = session_.path().isEmpty() ? QString("drawing") : QFileInfo(session_.path()).completeBaseName();
+        const QString path = askFile(false, tr("Export"), tr("Clean SVG (*.svg);;PDF (*.pdf);;PNG (*.png)"), base + "-clean.svg");
+        if (path.isEmpty()) return;
+        const QString trouble = exportTo(path);
+        say(trouble.isEmpty() ? tr("Exported %1.").arg(QFileInfo(path).fileName()) : trouble);
+    });
+    add("export-large", tr("Export PNG at twice the size…"), "Ctrl+Shift+E", file, [this] {
+        const QString path = askFile(false, tr("Export PNG"), tr("PNG (*.png)"), "drawing.png");
+        if (path.isEmpty()) return;
+        const QString trouble = exportTo(path, static_cast<int>(session_.document().sheet.width * 2));
+        say(trouble.isEmpty() ? tr("Exported %1.").arg(QFileInfo(path).fileName()) : trouble);
+    });
+    int scanKey = 0;
+    for (const demo::Page& page : demo::pages())
+        for (const int dpi : {150, 300}) {
+            const QString id = QString("scan-%1-%2").arg(QString::fromStdString(page.id)).arg(dpi);
+            commands_.push_back({id, tr("Scan a page: %1, %2 dpi").arg(QString::fromStdString(page.title)).arg(dpi), QString("Ctrl+Alt+%1").arg(++scanKey),
+                                 file,
+                                 [this, page, dpi] {
+                                     QSettings kept;
+                                     const quint64 seed = kept.value("scanner/seed", 1).toULongLong();
+                                     kept.setValue("scanner/seed", seed + 1);
+                                     scanPage(QString::fromStdString(page.id), dpi, seed);
+                                 },
+                                 [this] { return !busy_; }});
+        }
+    add("quit", tr("Quit"), "Ctrl+Q", file, [this] { close(); });
+
+    add(
+        "undo", tr("Undo"), "Ctrl+Z", edit,
+        [this] {
+            const QString name = QString::fromStdString(session_.history().undoName());
+            session_.undo();
+            strip_->say(tr("Took back: %1.").arg(name.toLower()));
+        },
+        [this] { return session_.history().canUndo(); });
+    add(
+        "redo", tr("Redo"), "Ctrl+Shift+Z", edit, [this] { session_.redo(); }, [this] { return session_.history().canRedo(); });
+    add(
+        "copy", tr("Copy"), "Ctrl+C", edit, [this] { copyPicked(); }, picked);
+    add("paste", tr("Paste"), "Ctrl+V", edit, [this] { pasteAnything(); });
+    add(
+        "duplicate", tr("Duplicate"), "Ctrl+D", edit,
+        [this] {
+            const art::Taken c = art::withCopies(session_.document(), session_.selection().items);
+            art::Selection s = session_.selection();
+            s.items = c.items;
+            session_.take(art::transformed(c.document, c.items, curve::translation({12, 12})), s, tr("Duplicate"));
+        },
+        picked);
+    add(
+        "delete", tr("Delete"), "Del", edit, [this] { deletePicked(); }, picked);
+    add("pick-all", tr("Pick everything"), "Ctrl+A", edit, [this] {
+        std::vector<art::Id> all;
+        for (const art::LayerPtr& l : session_.document().layers)
+            if (l->shown && !l->locked)
+                for (const art::ItemPtr& i : l->items)
+                    if (i->shown && !i->locked) all.push_back(i->id);
+        session_.pickItems(all);
+    });
+    for (const int by : {1, -1})
+        add(by > 0 ? "pick-next" : "pick-before", by > 0 ? tr("Pick the next thing") : tr("Pick the one before"), by > 0 ? "Tab" : "Shift+Tab", edit,
+            [this, by] {
+                std::vector<art::Id> all;
+                // Beside what is picked: in a group, its things.
+                const art::Item* in = session_.selection().items.empty() ? nullptr : session_.document().parentOf(session_.selection().items.front());
+                art::eachItem(session_.document(), {false, false, true, true}, [&](const art::Item& i, const art::Where& w) {
+                    if (w.parent == in) all.push_back(i.id);
+                });
+                if (all.empty()) return;
+                const auto& now = session_.selection().items;
+                const auto at = now.empty() ? all.end() : std::find(all.begin(), all.end(), now.front());
+                const auto n = static_cast<std::ptrdiff_t>(all.size());
+                const std::ptrdiff_t next = at == all.end() ? (by > 0 ? 0 : n - 1) : ((at - all.begin()) + by + n) % n;
+                session_.pickItems({all[static_cast<std::size_t>(next)]});
+            });
+    add("find-command", tr("Find a command…"), "Ctrl+K", edit, [this] {
+        auto* p = new CommandPalette(commands_, this);
+        p->setAttribute(Qt::WA_DeleteOnClose);
+        p->move(mapToGlobal(QPoint(width() / 2 - 220, 70)));
+        p->show();
+    });
+
+    add("next-leak", tr("Show the next leak of a colour drop"), "Ctrl+Shift+.", line, [this] {
+        const auto open = art::leaks(session_.document());
+        if (open.empty()) {
+            say(tr("No colour drop is open."));
+            return;
+        }
+        View v = canvas_->view();
+        v.centre = open[nextEnd_++ % open.size()].at;
+        v.zoom = std::max(v.zoom, 3.0);
+        canvas_->setView(v);
+    });
+    add("trace-silhouettes", tr("Trace silhouettes of the picture"), "Ctrl+T", line, [this] { beginTrace(TraceSettings::What::silhouettes); });
+    add("trace-lines", tr("Trace lines of the picture"), "Ctrl+L", line, [this] { beginTrace(TraceSettings::What::lines); });
+    add("trace-tones", tr("Separate the picture into tones"), "Ctrl+Shift+L", line, [this] { beginTrace(TraceSettings::What::tones); });
+    add(
+        "take-trace", tr("Take what was traced"), "Ctrl+Return", line, [this] { takeTrace(); }, [this] { return tracer_.active(); });
+    add(
+        "leave-trace", tr("Drop the traced preview"), "Ctrl+Shift+T", line, [this] { tracer_.end(); }, [this] { return tracer_.active(); });
+    add(
+        "line-to-shape", tr("Line to shape"), "Shift+L", line,
+        [this] { takePicked(tr("Line to shape"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesAsShapes(d, items); }); },
+        picked);
+    add(
+        "extremes", tr("Nodes at the extremes"), "Shift+X", line,
+        [this] {
+            takePicked(tr("Nodes at the extremes"), [](const art::Document& d, const std::vector<art::Id>& items) {
+                art::Document out = d;
+                for (const art::Id id : items)
+                    if (const art::Item* i = out.item(id); i && i->artwork()) {
+                        curve::Paths paths;
+                        for (const curve::Path& p : i->artwork()->paths) paths.push_back(curve::withNodesAtExtremes(p));
+                        if (paths != i->artwork()->paths) out = art::withPaths(out, id, std::move(paths));
+                    }
+                return out;
+            });
+        },
+        picked);
+    add(
+        "reverse", tr("Turn line round"), "Ctrl+R", line,
+        [this] {
+            takePicked(tr("Turn line round"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesTurnedRound(d, items); });
+        },
+        picked);
+    add(
+        "close-line", tr("Close line with a straight"), "Ctrl+J", line,
+        [this] { takePicked(tr("Close line"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesClosed(d, items); }); },
+        picked);
+    add("join-near", tr("Join all ends that nearly meet"), "Ctrl+Shift+J", line, [this] {
+        const double reach = canvas_->toolSetting("join-reach", curve::joinReach);
+        const auto [d, joined] = art::withAllEndsJoined(session_.document(), reach);
+        if (joined == 0) {
+            say(tr("No two open ends are within %1 of each other.").arg(pxText(reach)));
+            return;
+        }
+        session_.take(d, tr("Join ends"));
+        say(tr("Joined %1 pairs of ends. Ctrl+Z takes them apart.").arg(joined));
+    });
+    add(
+        "copy-look", tr("Take this line's look for the next ones"), "Ctrl+Alt+C", line,
+        [this] {
+            if (const art::Item* i = session_.document().item(session_.selection().items.front()); i && i->artwork()) canvas_->look() = i->artwork()->stroke;
+        },
+        picked);
+    add(
+        "put-look", tr("Give the kept look to what is picked"), "Ctrl+Alt+V", line,
+        [this] {
+            takePicked(tr("Give look"), [look = canvas_->look()](const art::Document& d, const std::vector<art::Id>& items) {
+                return art::withArtworkChanged(d, items, [&](art::Artwork& a) { a.stroke = look; });
+            });
+        },
+        picked);
+    struct Alignment {
+        const char* id;
+        QString name;
+        const char* key;
+        art::Side side;
+    };
+    for (const Alignment& a : {Alignment{"left", tr("left"), "Left", art::Side::left},
+                               {"centre", tr("centre"), "C", art::Side::centre},
+                               {"right", tr("right"), "Right", art::Side::right},
+                               {"top", tr("top"), "Up", art::Side::top},
+                               {"middle", tr("middle"), "M", art::Side::middle},
+                               {"bottom", tr("bottom"), "Down", art::Side::bottom}})
+        for (const bool sheetToo : {true, false}) {
+            const QString name = (sheetToo ? tr("Align to sheet: %1") : tr("Align to each other: %1")).arg(a.name);
+            const auto align = sheetToo ? art::alignedToSheet : art::alignedToEachOther;
+            commands_.push_back(
+                {QString(sheetToo ? "align-%1" : "align-each-%1").arg(a.id), name, QString(sheetToo ? "Alt+Shift+%1" : "Ctrl+Alt+Shift+%1").arg(a.key), line,
+                 [this, name, align, side = a.side] {
+                     takePicked(name, [align, side](const art::Document& d, const std::vector<art::Id>& items) { return align(d, items, side); });
+                 },
+                 [this, sheetToo] { return session_.selection().items.size() > (sheetToo ? 0U : 1U); }});
+        }
+
+    add("add-layer", tr("Add layer"), "Ctrl+Shift+N", sheet, [this] {
+        art::Added a = art::withNewLayer(session_.document(), "Layer " + std::to_string(session_.document().layers.size() + 1), session_.selection().layer);
+        art::Selection s = session_.selection();
+        s.layer = a.id;
+        session_.take(a.document, s, tr("Add layer"));
+    });
+    for (const int by : {1, -1})
+        add(by > 0 ? "layer-up" : "layer-down", by > 0 ? tr("Move layer up") : tr("Move layer down"), by > 0 ? "Ctrl+Alt+Up" : "Ctrl+Alt+Down", sheet,
+            [this, by] { session_.take(art::withLayerMoved(session_.document(), session_.selection().layer, by), tr("Move layer")); });
+    add("centre-guides", tr("Centre guides"), "Ctrl+Alt+Shift+G", sheet, [this] {
+        const art::Sheet s = session_.document().sheet;
+        art::Document d = art::withGuide(session_.document(), {s.width / 2, s.height / 2}, 0).document;
+        session_.take(art::withGuide(d, {s.width / 2, s.height / 2}, curve::pi / 2).document, tr("Centre guides"));
+    });
+    add("drop-guides", tr("Drop all guides"), "Ctrl+Alt+G", sheet, [this] {
+        art::Document d = session_.document();
+        d.guides.clear();
+        session_.take(d, tr("Drop guides"));
+    });
+    add("straighten-auto", tr("Straighten the picture by itself"), "Ctrl+Alt+S", sheet, [this] {
+        if (const art::Item* i = referenceInHand(session_.document(), session_.selection()))
+            straightenByItself(*canvas_, i->id);
+        else
+            say(tr("There is no picture to straighten."));
+    });
+    add("snapping", tr("Snapping on or off"), "Ctrl+Shift+;", sheet, [this] {
+        canvas_->setSnapping(!canvas_->snapping());
+        say(canvas_->snapping() ? tr("Snapping is on.") : tr("Snapping is off."));
+    });
+
+    const auto change = [this](const std::function<void(View&)>& act) {
+        View v = canvas_->view();
+        act(v);
+        canvas_->setView(v);
+    };
+    add("next-view", tr("Next view: Over, Beside, Alone"), "V", view, [change] {
+        change([](View& v) { v.show = v.show == Show::over ? Show::beside : v.show == Show::beside ? Show::alone : Show::over; });
+    });
+    add("hide-reference", tr("Hide or show the reference"), "X", view, [change] { change([](View& v) { v.referenceHidden = !v.referenceHidden; }); });
+    add("far-off", tr("How far off: the picked line against what was drawn, or the picture's edge"), "E", view, [this] { farOff_.show(!farOff_.shown()); });
+    add("veil-less", tr("Less of the reference"), "[", view, [change] { change([](View& v) { v.veil = std::max(0.0, v.veil - 0.05); }); });
+    add("veil-more", tr("More of the reference"), "]", view, [change] { change([](View& v) { v.veil = std::min(1.0, v.veil + 0.05); }); });
+    add("whole-sheet", tr("Whole sheet"), "0", view, [this] { canvas_->fitSheet(); });
+    add("fit-picked", tr("Fit what is picked"), "9", view, [this] { canvas_->fitSelection(); });
+    add("hundred", tr("100 %"), "8", view, [this] { canvas_->zoomTo(1); });
+    add("zoom-in", tr("Zoom in"), "Ctrl++", view, [this] { canvas_->zoomBy(1.25); });
+    add("zoom-out", tr("Zoom out"), "Ctrl+-", view, [this] { canvas_->zoomBy(0.8); });
+    add("next-end", tr("Next open end"), ".", view, [this] {
+        const auto ends = art::openEnds(session_.document());
+        if (ends.empty()) {
+            say(tr("No line has an open end."));
+            return;
+        }
+        // The one after what is in the middle of the view now.
+        View v = canvas_->view();
+        v.centre = ends[nextEnd_++ % ends.size()].at;
+        canvas_->setView(v);
+    });
+    makeArrangeCommands();
+    makeBuildCommands();
+    makeColourCommands();
+    add("day", tr("Day"), "F7", view, [this] { makeTheme(Theme::day); });
+    add("evening", tr("Evening"), "F8", view, [this] { makeTheme(Theme::evening); });
+    add("desktop-theme", tr("As the desktop"), "F9", view, [this] { makeTheme(Theme::desktop); });
+    add("next-part", tr("Next part of the window"), "F6", view, [this] {
+        const std::vector<QWidget*> parts{course_, canvas_, tray_, card_, layers_};
+        std::size_t at = 0;
+        for (std::size_t i = 0; i < parts.size(); ++i)
+            if (parts[i] == focusWidget() || (focusWidget() && parts[i]->isAncestorOf(focusWidget()))) at = i + 1;
+        QWidget* next = parts[at % parts.size()];
+        if (next->focusPolicy() != Qt::NoFocus) {
+            next->setFocus(Qt::TabFocusReason);
+            return;
+        }
+        for (QWidget* w : next->findChildren<QWidget*>())
+            if (w->focusPolicy() & Qt::TabFocus && w->isVisible()) {
+                w->setFocus(Qt::TabFocusReason);
+                return;
+            }
+    });
+
+    for (std::size_t i = 0; i < steps().size(); ++i)
+        add(("step-" + steps()[i].id).toUtf8().constData(), tr("Step %1: %2").arg(i + 1).arg(steps()[i].name), QString::number(i + 1).toUtf8().constData(), go,
+            [this, i] { setStep(static_cast<int>(i)); });
+    for (const auto& t : canvas_->tools()) {
+        const Tool* tool = t.get();
+        commands_.push_back({"tool-" + tool->id(),
+                             tool->name(),
+                             tool->key(),
+                             tools,
+                             [this, tool] {
+                                 // A tool of several steps is taken in the present one if that has it.
+                                 int step = -1;
+                                 for (int i = static_cast<int>(steps().size()) - 1; i >= 0; --i)
+                                     if (!trayKey(i, tool->id()).isEmpty() && tool->id() != "pick") step = i;
+                                 if (step >= 0 && trayKey(course_->current(), tool->id()).isEmpty()) setStep(step);
+                                 canvas_->takeTool(tool->id());
+                             },
+                             {}});
+    }
+    commands_.push_back({"peek",
+                         tr("Peek: only the reference, while held (Alt: only the artwork)"),
+                         "W",
+                         view,
+                         [this] {
+                             View v = canvas_->view();
+                             v.peekReference = !v.peekReference;
+                             canvas_->setView(v);
+                         },
+                         {}});
+    commands_.push_back({"squint",
+                         tr("Squint: blurred, while held"),
+                         "Q",
+                         view,
+                         [this] {
+                             View v = canvas_->view();
+                             v.squint = !v.squint;
+                             canvas_->setView(v);
+                         },
+                         {}});
+    add("replay", tr("Tablet stand-in: play recorded strokes…"), "F4", help, [this] {
+        const QString path = askFile(true, tr("Recorded strokes"), tr("Strokes (*.json);;All files (*)"));
+        if (path.isEmpty()) return;
+        const Recording r = readRecording(path);
+        if (!r.problem.isEmpty())
+            say(r.problem);
+        else
+            replay_->start(r);
+    });
+    add(
+        "replay-stop", tr("Tablet stand-in: stop"), "Shift+F4", help, [this] { replay_->stop(); }, [this] { return replay_->running(); });
+    add("keys", tr("Keys"), "F1", help, [this] {
+        ShortcutPage page(commands_, this);
+        page.exec();
+    });
+    add("happened", tr("What happened"), "F2", help, [this] {
+        QMessageBox box(this);
+        box.setWindowTitle(tr("What happened"));
+        const QStringList all = strip_->said();
+        box.setText(all.isEmpty() ? tr("Nothing yet.") : all.mid(std::max<qsizetype>(0, all.size() - 20)).join('\n'));
+        box.exec();
+    });
+    add("about", tr("About Soft Rope"), "Shift+F1", help, [this] {
+        QMessageBox box(this);
+        box.setWindowTitle(tr("About Soft Rope"));
+        box.setText(tr("Soft Rope %1\nClean vector artwork from sketches and reference pictures.\n\nFree software under the GNU General Public Licence, "
+                       "version 3 or later.")
+                        .arg(QApplication::applicationVersion()));
+        box.exec();
+    });
+}
+
+void Window::makeMenus()
+{
+    std::map<QString, QMenu*> menus;
+    for (const char* name : {"File", "Edit", "Line", "Area", "Sheet", "View", "Help"}) menus[name] = menu_->addMenu(tr(name));
+    QMenu* scans = nullptr;
+    QMenu* themes = nullptr;
+    QMenu* align = nullptr;
+    QMenu* alignEachOther = nullptr;
+    for (const Command& c : commands_) {
+        QMenu* menu = menus.count(c.group) ? menus[c.group] : nullptr;
+        QString text = c.name;
+        if (c.id.startsWith("scan-")) {
+            if (!scans) scans = menus["File"]->addMenu(tr("Scan a page"));
+            menu = scans;
+            text = c.name.mid(c.name.indexOf(':') + 2);
+        }
+        if (c.id == "day" || c.id == "evening" || c.id == "desktop-theme") {
+            if (!themes) themes = menus["View"]->addMenu(tr("Theme"));
+            menu = themes;
+        }
+        if (c.id.startsWith("align-")) {
+            QMenu*& which = c.id.startsWith("align-each-") ? alignEachOther : align;
+            if (!which) which = menus["Line"]->addMenu(&which == &align ? tr("Align to sheet") : tr("Align to each other"));
+            menu = which;
+            text = c.name.mid(c.name.indexOf(':') + 2);
+            text[0] = text[0].toUpper();
+        }
+        // Tools, peek and squint can be held: their keys are looked after by the event filter. Delete belongs to the bench.
+        const bool byFilter = (c.id.startsWith("tool-") && c.id != "tool-part") || c.id == "peek" || c.id == "squint" || c.id == "delete" ||
+                              c.id == "pick-next" || c.id == "pick-before";
+        auto* action = new QAction(text, this);
+        action->setMenuRole(QAction::NoRole);
+        if (!c.keys.isEmpty() && !byFilter) {
+            action->setShortcut(QKeySequence(c.keys));
+            action->setShortcutContext(Qt::WindowShortcut);
+        } else if (!c.keys.isEmpty() && menu) {
+            action->setText(text + '\t' + c.keys);
+        }
+        connect(action, &QAction::triggered, this, [this, id = c.id] { run(id); });
+        if (menu) {
+            if (c.id == "export" || c.id == "quit" || c.id == "copy" || c.id == "find-command" || c.id == "keys" || c.id == "centre-guides" ||
+                c.id == "whole-sheet")
+                menu->addSeparator();
+            menu->addAction(action);
+            connect(menu, &QMenu::aboutToShow, this, [action, can = c.can] { action->setEnabled(!can || can()); });
+            connect(menu, &QMenu::aboutToHide, this, [action] { action->setEnabled(true); });
+        }
+        addAction(action);
+    }
+}
+
+} // namespace softrope::app

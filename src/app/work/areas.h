@@ -1,0 +1,61 @@
+// The areas that what is drawn encloses, kept up to date in the background while somebody looks at them.
+#pragma once
+
+#include "app/work/session.h"
+#include "art/drops.h"
+#include "planar/planar.h"
+
+#include <functional>
+#include <mutex>
+
+namespace softrope::app {
+
+class Areas : public QObject {
+    Q_OBJECT
+public:
+    explicit Areas(Session& session);
+    ~Areas() override;
+
+    // Worked out only while on.
+    void setWatched(bool on);
+    bool watched() const { return watched_; }
+    double gap() const { return gap_; }       // px: what counts as closed
+    double thinnest() const { return thin_; } // px: thinner areas join a neighbour
+    void setGap(double px);
+    void setThinnest(double px);
+    // The last one that was ready; never null.
+    const planar::MapPtr& map() const { return map_; }
+    const art::DrawnLines& lines() const { return lines_; }
+    bool working() const { return working_ || waiting_; }
+    bool upToDate() const { return !working_ && !stale_; }
+    // Outlines of map()->areas(), in that order: worked out with the map, for painting.
+    const std::vector<curve::Paths>& outlines() const { return outlines_; }
+    // Does it as soon as the map is that of the document: at once, or when the work in the background is done. Only the last
+    // thing asked for is kept.
+    void whenReady(std::function<void()> act);
+    // Items whose lines border these areas.
+    std::vector<art::Id> linesRound(const std::vector<int>& areas) const;
+
+signals:
+    // Colour drops went where their areas went; comes before `changed`, and only while the document is still the one looked at.
+    void dropsFollowed(const art::FollowedDrops& drops);
+    void changed();
+
+private:
+    struct Kept {
+        std::mutex mutex;
+        planar::Builder builder;
+    };
+    Session& session_;
+    std::shared_ptr<Kept> kept_ = std::make_shared<Kept>();
+    planar::MapPtr map_;
+    art::DrawnLines lines_;
+    std::vector<curve::Paths> outlines_;
+    std::function<void()> waiting_;
+    bool watched_ = false, working_ = false, stale_ = true;
+    double gap_ = 2, thin_ = 1;
+    void begin();
+    planar::BuildOptions options() const;
+};
+
+} // namespace softrope::app

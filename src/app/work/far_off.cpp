@@ -1,0 +1,166 @@
+#include "app/work/far_off.h"
+
+#include "app/canvas/tool.h"
+#include "app/theme/theme.h"
+#include "app/tools/place/place_acts.h"
+#include "curve/samples.h"
+#include "curve/stray.h"
+#include "trace/rope.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::app {
+
+using curve::Vec2;
+
+namespace {
+
+struct Measured {
+    std::vector<FarOff::Spot> spots;
+    std::shared_ptr<const trace::EdgeMap> edges;
+};
+
+// Against what the hand drew: each sample's distance, at its nearest place.
+Measured againstHand(const art::Artwork& a)
+{
+    Measured out;
+    std::vector<Vec2> hand;
+    const std::size_t stride = std::max<std::size_t>(1, a.hand()->samples.size() / 4000);
+    for (std::size_t i = 0; i < a.hand()->samples.size(); i += stride) hand.push_back(a.hand()->samples[i].at);
+    for (const curve::Place& p : curve::placesAlong(hand, a.paths.front(), a.hand()->slack))
+        if (std::isfinite(p.distance)) out.spots.push_back({p.point, p.distance});
+    return out;
+}
+
+// Against the picture: each place's distance from the edge the rope would settle on from there.
+Measured againstEdges(const art::Artwork& a, const art::Reference& r, const pixel::Picture& picture, std::shared_ptr<const trace::EdgeMap> edges,
+                      const Progress& progress)
+{
+    Measured out;
+    if (!edges) {
+        trace::EdgeMapOptions o;
+        o.cancelled = [&progress] { return progress.cancelled(); };
+        edges = trace::edgeMap(pixel::greyOf(picture), o);
+    }
+    out.edges = edges;
+    if (!edges) return out;
+    const curve::Affine toSheet = art::placement(r), back = inverse(toSheet).value_or(curve::Affine{});
+    for (const curve::Path& path : a.paths) {
+        const std::vector<Vec2> line = curve::evenly(flatten(transformed(path, back), 0.1), false, 1).points;
+        if (line.size() < 3) continue;
+        const std::vector<trace::RopePoint> at = trace::settled(*edges, line, {}, false);
+        for (std::size_t i = 0; i < line.size(); ++i)
+            out.spots.push_back({toSheet * line[i], at[i].strength < 0.12 ? -1 : distance(line[i], at[i].at) * curve::meanScale(toSheet)});
+    }
+    return out;
+}
+
+} // namespace
+
+FarOff::FarOff(Session& session, QObject* parent) : QObject(parent), session_(session)
+{
+    connect(&session_, &Session::documentChanged, this, [this] { refresh(); });
+    connect(&session_, &Session::selectionChanged, this, [this] { refresh(); });
+    connect(&session_.pictures(), &PictureShelf::ready, this, [this] {
+        if (spots_.empty()) refresh();
+    });
+}
+
+void FarOff::show(bool on)
+{
+    shown_ = on;
+    spots_.clear();
+    refresh();
+    if (on && spots_.empty() && !working_) emit said(tr("Pick one line that was drawn by hand, or that lies on a picture, to see how far off it is."));
+    emit changed();
+}
+
+std::optional<FarOff::Spot> FarOff::worst() const
+{
+    const auto i = std::max_element(spots_.begin(), spots_.end(), [](const Spot& a, const Spot& b) { return a.off < b.off; });
+    if (i == spots_.end() || i->off < 0) return std::nullopt;
+    return *i;
+}
+
+void FarOff::refresh()
+{
+    if (!shown_) return;
+    if (working_) {
+        again_ = true;
+        return;
+    }
+    const auto& picked = session_.selection().items;
+    const art::ItemPtr item = picked.size() == 1 ? session_.document().itemPtr(picked.front()) : nullptr;
+    const art::Artwork* a = item ? item->artwork() : nullptr;
+    if (!a || a->paths.empty()) {
+        spots_.clear();
+        emit changed();
+        return;
+    }
+    const art::Item* under = a->hand() ? nullptr : referenceInHand(session_.document(), session_.selection(), curve::bounds(a->paths).centre());
+    std::shared_ptr<const pixel::Picture> picture;
+    art::Reference reference;
+    if (under && under->reference()) {
+        reference = *under->reference();
+        picture = session_.pictures().get(reference);
+    }
+    if (!a->hand() && !picture) {
+        spots_.clear();
+        emit changed();
+        return;
+    }
+    limit_ = a->hand() ? std::max(0.1, a->hand()->slack) : 1.5 * curve::meanScale(art::placement(reference));
+    against_ = a->hand() ? tr("from what was drawn") : tr("from the edge");
+    if (picture != picture_) edges_.reset();
+    picture_ = picture;
+    working_ = true;
+    inBackground<Measured>(
+        this, {},
+        [item, reference, picture, edges = edges_](const Progress& p) {
+            const art::Artwork& work = *item->artwork();
+            return work.hand() ? againstHand(work) : againstEdges(work, reference, *picture, edges, p);
+        },
+        [this](Measured m) {
+            working_ = false;
+            if (m.edges) edges_ = m.edges;
+            spots_ = shown_ ? std::move(m.spots) : std::vector<Spot>{};
+            if (again_) {
+                again_ = false;
+                refresh();
+            }
+            emit changed();
+        });
+}
+
+void FarOff::paint(Marks& m) const
+{
+    if (!shown_ || spots_.empty()) return;
+    // Near is teal, the limit is madder; places without anything to compare with are dotted.
+    const auto colourOf = [&](double off) {
+        const QColor near = marks().geometry, far = marks().selection;
+        const double t = std::clamp(off / limit_, 0.0, 1.0);
+        return QColor::fromRgbF(static_cast<float>(near.redF() + t * (far.redF() - near.redF())),
+                                static_cast<float>(near.greenF() + t * (far.greenF() - near.greenF())),
+                                static_cast<float>(near.blueF() + t * (far.blueF() - near.blueF())));
+    };
+    const auto apart = [&](const Spot& a, const Spot& b) { return distance(a.at, b.at) > 40 * limit_ + 40; };
+    // On paper of its own, so that it is seen on dark lines.
+    for (std::size_t i = 1; i < spots_.size(); ++i)
+        if (!apart(spots_[i - 1], spots_[i])) m.segment(spots_[i - 1].at, spots_[i].at, marks().halo, 10);
+    for (std::size_t i = 1; i < spots_.size(); ++i) {
+        const Spot &a = spots_[i - 1], &b = spots_[i];
+        if (apart(a, b)) continue;
+        const double off = std::max(a.off, b.off);
+        if (off < 0)
+            m.segment(a.at, b.at, marks().guide, 1.5, Qt::DotLine);
+        else
+            m.segment(a.at, b.at, colourOf(off), 3 + 4 * std::clamp(off / limit_, 0.0, 1.0));
+    }
+    if (const auto w = worst()) {
+        m.ring(w->at, marks().selection, 9);
+        m.chip(w->at, QString("%1 %2").arg(pxText(w->off), against_));
+    }
+}
+
+} // namespace softrope::app

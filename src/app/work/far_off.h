@@ -1,0 +1,45 @@
+// How far off a line is: its distance from what the hand drew, or from the edge of the picture under it, shown as colours along
+// the line with the largest place marked. Worked out off the interface thread.
+#pragma once
+
+#include "app/canvas/marks.h"
+#include "app/work/session.h"
+#include "app/work/task.h"
+#include "trace/edge_map.h"
+
+namespace softrope::app {
+
+class FarOff : public QObject {
+    Q_OBJECT
+public:
+    explicit FarOff(Session& session, QObject* parent = nullptr);
+    bool shown() const { return shown_; }
+    void show(bool on);
+    bool working() const { return working_; }
+
+    struct Spot {
+        curve::Vec2 at; // sheet px, on the line
+        double off = 0; // sheet px; negative where there is nothing to compare with
+    };
+    const std::vector<Spot>& spots() const { return spots_; }
+    std::optional<Spot> worst() const;
+    void paint(Marks& m) const;
+
+signals:
+    void changed();
+    void said(const QString& text);
+
+private:
+    Session& session_;
+    bool shown_ = false, working_ = false, again_ = false;
+    std::vector<Spot> spots_;
+    double limit_ = 1; // px: what counts as far
+    QString against_;
+    // The edges of the reference, kept while it stays the same.
+    std::shared_ptr<const pixel::Picture> picture_;
+    std::shared_ptr<const trace::EdgeMap> edges_;
+
+    void refresh();
+};
+
+} // namespace softrope::app

@@ -1,0 +1,359 @@
+#include "app/work/tracer.h"
+
+#include "app/theme/theme.h"
+#include "app/tools/place/place_acts.h"
+#include "curve/polygon.h"
+#include "pixel/shrink.h"
+
+#include <QSettings>
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::app {
+
+using curve::Vec2;
+
+namespace {
+
+struct Page {
+    pixel::Grey grey;
+    pixel::Picture colours;
+    curve::Affine toSheet; // of the page's px
+};
+
+// The part of the picture that is to be traced, smaller by `shrink`; outside the outline it is blank.
+Page pageOf(const pixel::Picture& picture, const art::Reference& r, const std::vector<Vec2>& outline, int shrink, bool blankIsDark)
+{
+    const curve::Affine toSheet = art::placement(r);
+    const curve::Affine back = inverse(toSheet).value_or(curve::Affine{});
+    curve::Box box = art::shownPart(r);
+    std::vector<Vec2> ring;
+    for (const Vec2 p : outline) ring.push_back(back * p);
+    if (ring.size() > 2) {
+        curve::Box of;
+        for (const Vec2 p : ring) of.add(p);
+        box.min = {std::max(box.min.x, of.min.x), std::max(box.min.y, of.min.y)};
+        box.max = {std::min(box.max.x, of.max.x), std::min(box.max.y, of.max.y)};
+    }
+    const int x0 = std::clamp(static_cast<int>(std::floor(box.min.x)), 0, picture.width),
+              y0 = std::clamp(static_cast<int>(std::floor(box.min.y)), 0, picture.height);
+    const int x1 = std::clamp(static_cast<int>(std::ceil(box.max.x)), x0, picture.width),
+              y1 = std::clamp(static_cast<int>(std::ceil(box.max.y)), y0, picture.height);
+    Page page;
+    const int w = (x1 - x0) / shrink, h = (y1 - y0) / shrink;
+    if (box.empty() || w < 2 || h < 2) return page;
+    pixel::Picture cut(x1 - x0, y1 - y0);
+    for (int y = y0; y < y1; ++y) std::copy(picture.row(y) + x0, picture.row(y) + x1, cut.row(y - y0));
+    cut = pixel::shrunk(cut, shrink);
+    page.grey = pixel::greyOf(cut);
+    page.colours = std::move(cut);
+    if (ring.size() > 2)
+        for (int y = 0; y < h; ++y)
+            for (int x = 0; x < w; ++x)
+                if (!insidePolygon(ring, {x0 + (x + 0.5) * shrink, y0 + (y + 0.5) * shrink})) {
+                    page.grey.at(x, y) = blankIsDark ? 0 : 255;
+                    page.colours.at(x, y) = {255, 255, 255, 255};
+                }
+    page.toSheet = toSheet * curve::Affine{static_cast<double>(shrink), 0, 0, static_cast<double>(shrink), static_cast<double>(x0), static_cast<double>(y0)};
+    return page;
+}
+
+} // namespace
+
+Tracer::Tracer(Session& session, QObject* parent) : QObject(parent), session_(session)
+{
+    const QSettings kept;
+    settings_.slack = std::clamp(kept.value("trace/slack", 0.8).toDouble(), 0.05, 50.0);
+    settings_.smallestSpeck = std::max(0.0, kept.value("trace/speck", 8).toDouble());
+    settings_.smallestHole = std::max(0.0, kept.value("trace/hole", 8).toDouble());
+    settings_.smoothing = std::clamp(kept.value("trace/smoothing", 0).toDouble(), 0.0, 10.0);
+    settings_.gather = std::clamp(kept.value("trace/gather", 1).toDouble(), 0.0, 3.0);
+    settings_.shortest = std::max(0.0, kept.value("trace/shortest", 6).toDouble());
+    settings_.count = std::clamp(kept.value("trace/count", 5).toInt(), 2, 16);
+    settings_.lightness = kept.value("trace/lightness", false).toBool();
+    // A picture that was still being decoded is traced when it is there.
+    connect(&session_.pictures(), &PictureShelf::ready, this, [this] {
+        if (active_ && found_.empty() && !working_) restart();
+    });
+    connect(&session_, &Session::documentChanged, this, [this] {
+        if (!active_) return;
+        const art::Item* i = session_.document().item(reference_);
+        if (!i || !i->reference())
+            end();
+        else if (!(*i->reference() == seen_))
+            restart();
+    });
+}
+
+void Tracer::keepSettings() const
+{
+    QSettings kept;
+    kept.setValue("trace/slack", settings_.slack);
+    kept.setValue("trace/speck", settings_.smallestSpeck);
+    kept.setValue("trace/hole", settings_.smallestHole);
+    kept.setValue("trace/smoothing", settings_.smoothing);
+    kept.setValue("trace/gather", settings_.gather);
+    kept.setValue("trace/count", settings_.count);
+    kept.setValue("trace/lightness", settings_.lightness);
+    kept.setValue("trace/shortest", settings_.shortest);
+}
+
+bool Tracer::begin(TraceSettings::What what)
+{
+    const art::Item* i = referenceInHand(session_.document(), session_.selection());
+    if (!i) {
+        emit said(tr("There is no picture to trace. Bring one in with Ctrl+I."));
+        return false;
+    }
+    reference_ = i->id;
+    active_ = true;
+    settings_.what = what;
+    settings_.cut.reset();
+    part_.clear();
+    restart();
+    return true;
+}
+
+void Tracer::end()
+{
+    progress_.stopped->store(true);
+    active_ = again_ = false;
+    found_.clear();
+    part_.clear();
+    emit changed();
+}
+
+void Tracer::stop()
+{
+    if (!working_) return;
+    end();
+    emit said(tr("Stopped. Nothing was traced."));
+}
+
+void Tracer::set(const TraceSettings& settings)
+{
+    if (settings == settings_) return;
+    settings_ = settings;
+    keepSettings();
+    restart();
+}
+
+void Tracer::setPart(std::vector<Vec2> outline)
+{
+    part_ = std::move(outline);
+    restart();
+}
+
+void Tracer::restart()
+{
+    if (!active_) return;
+    if (working_) {
+        // The pass at work is out of date: it is let go, and the next one follows it.
+        progress_.stopped->store(true);
+        again_ = true;
+        return;
+    }
+    const art::Item* i = session_.document().item(reference_);
+    if (!i || !i->reference()) {
+        end();
+        return;
+    }
+    seen_ = *i->reference();
+    const curve::Box shown = art::shownPart(seen_);
+    run(shown.width() * shown.height() > 3e6);
+}
+
+void Tracer::run(bool coarse)
+{
+    const auto picture = session_.pictures().get(seen_);
+    if (!picture) {
+        emit changed();
+        return;
+    }
+    progress_ = {};
+    working_ = true;
+    emit changed();
+    inBackground<Result>(
+        this, progress_,
+        [picture, reference = seen_, settings = settings_, part = part_, coarse](const Progress& p) {
+            return work(picture, reference, settings, part, coarse, p);
+        },
+        [this](const Result& r) {
+            working_ = false;
+            if (!active_) return;
+            if (again_) {
+                again_ = false;
+                restart();
+                return;
+            }
+            if (!r.done) {
+                emit changed();
+                return;
+            }
+            found_.clear();
+            for (const art::Item& i : r.items) found_.push_back({i, true});
+            histogram_ = r.histogram;
+            cutUsed_ = r.cut;
+            coarse_ = r.coarse;
+            emit changed();
+            if (r.coarse) run(false);
+        });
+}
+
+Tracer::Result Tracer::work(const std::shared_ptr<const pixel::Picture>& picture, const art::Reference& reference, const TraceSettings& settings,
+                            const std::vector<Vec2>& part, bool coarse, const Progress& progress)
+{
+    Result out;
+    out.coarse = coarse;
+    int shrink = 1;
+    if (coarse) shrink = std::max(2, static_cast<int>(std::ceil(std::sqrt(static_cast<double>(picture->width) * picture->height / 1.2e6))));
+    const bool dark = settings.what == TraceSettings::What::silhouettes && settings.lightOnDark;
+    const Page page = pageOf(*picture, reference, part, shrink, dark);
+    if (page.grey.empty()) {
+        out.done = !progress.cancelled();
+        return out;
+    }
+    out.histogram = pixel::histogram(page.grey);
+    const double scale = std::max(1e-9, curve::meanScale(page.toSheet)), shrunk = shrink;
+    const auto cancelled = [&progress] { return progress.cancelled(); };
+    const auto tell = [&progress](double v) { progress.share->store(v); };
+    const art::Colour ink{0, 0, 0};
+    if (settings.what == TraceSettings::What::silhouettes) {
+        trace::OutlineOptions o;
+        o.slack = std::max(0.05, settings.slack / scale);
+        o.cut = settings.cut;
+        o.lightOnDark = settings.lightOnDark;
+        o.smallestSpeck = settings.smallestSpeck / (shrunk * shrunk);
+        o.smallestHole = settings.smallestHole / (shrunk * shrunk);
+        o.smoothing = settings.smoothing / shrunk;
+        o.cancelled = cancelled;
+        o.progress = tell;
+        const trace::Outline found = trace::outline(page.grey, o);
+        out.cut = settings.cut ? *settings.cut : (settings.lightOnDark ? 255 - found.cut : found.cut);
+        out.items = art::itemsOf(found, page.toSheet, ink);
+    } else if (settings.what == TraceSettings::What::tones) {
+        tone::TonesOptions o;
+        o.count = settings.count;
+        o.slack = std::max(0.05, settings.slack / scale);
+        o.lightness = settings.lightness;
+        o.smallest = settings.smallestTone < 0 ? -1 : settings.smallestTone / (shrunk * shrunk);
+        o.cancelled = cancelled;
+        o.progress = tell;
+        out.items = art::itemsOf(tone::separate(page.colours, o), page.toSheet);
+    } else {
+        trace::LinesOptions o;
+        o.slack = std::max(0.05, settings.slack / scale);
+        o.medium = settings.medium;
+        o.gather = settings.gather;
+        o.shortest = settings.shortest / shrunk;
+        o.cancelled = cancelled;
+        o.progress = tell;
+        out.items = art::itemsOf(trace::lines(page.grey, o), page.toSheet, ink, settings.swell);
+    }
+    out.done = !progress.cancelled();
+    return out;
+}
+
+std::optional<std::size_t> Tracer::at(Vec2 p, double reach) const
+{
+    std::optional<std::size_t> best;
+    double least = reach;
+    for (std::size_t i = 0; i < found_.size(); ++i)
+        for (const curve::Path& path : found_[i].item.artwork()->paths) {
+            if (!bounds(path).grown(reach).contains(p)) continue;
+            if (const auto n = nearest(path, p); n && n->distance < least) {
+                least = n->distance;
+                best = i;
+            }
+        }
+    return best;
+}
+
+void Tracer::toggle(std::size_t index)
+{
+    if (index >= found_.size()) return;
+    found_[index].wanted = !found_[index].wanted;
+    emit changed();
+}
+
+void Tracer::only(std::size_t index)
+{
+    for (std::size_t i = 0; i < found_.size(); ++i) found_[i].wanted = i == index;
+    emit changed();
+}
+
+std::size_t Tracer::wantedCount() const
+{
+    return static_cast<std::size_t>(std::count_if(found_.begin(), found_.end(), [](const Found& f) { return f.wanted; }));
+}
+
+std::size_t Tracer::nodeCount() const
+{
+    std::size_t n = 0;
+    for (const Found& f : found_)
+        if (f.wanted) n += curve::nodeCount(f.item.artwork()->paths);
+    return n;
+}
+
+bool Tracer::take(art::Id layer, art::Colour ink)
+{
+    if (!active_ || working_ || coarse_ || wantedCount() == 0 || layer == 0) return false;
+    std::vector<art::Item> items;
+    for (const Found& f : found_) {
+        if (!f.wanted) continue;
+        art::Item i = f.item;
+        auto& a = std::get<art::Artwork>(i.is);
+        if (a.stroke.colour) a.stroke.colour = ink;
+        // Tones keep the colours they were found in.
+        if (a.fill.colour && settings_.what != TraceSettings::What::tones) a.fill.colour = ink;
+        items.push_back(std::move(i));
+    }
+    const std::size_t count = items.size(), nodes = nodeCount();
+    const bool shapes = settings_.what == TraceSettings::What::silhouettes, tones = settings_.what == TraceSettings::What::tones;
+    const art::Taken landed = art::withItems(session_.document(), layer, std::move(items));
+    art::Selection s = session_.selection();
+    s.items = landed.items;
+    s.nodes.clear();
+    end();
+    session_.take(landed.document, s, shapes ? tr("Trace silhouettes") : tones ? tr("Separate tones") : tr("Trace lines"));
+    emit said(tr("Traced %1 %2 with %3 nodes. Ctrl+Z takes them back.")
+                  .arg(count)
+                  .arg(shapes  ? tr("silhouettes")
+                       : tones ? tr("tone areas")
+                               : tr("lines"))
+                  .arg(nodes));
+    return true;
+}
+
+void Tracer::paint(Marks& m) const
+{
+    if (!active_) return;
+    const double scale = curve::meanScale(m.toScreen());
+    for (const Found& f : found_) {
+        const art::Artwork& a = *f.item.artwork();
+        if (!f.wanted) {
+            m.line(a.paths, marks().selection, 1.2, Qt::DotLine);
+            continue;
+        }
+        QColor body = marks().geometry;
+        body.setAlphaF(0.25F);
+        if (settings_.what == TraceSettings::What::tones) {
+            // As it will look; the borders only when they are few.
+            m.painter().fillPath(painterPath(a.paths, m.toScreen()), QColor(a.fill.colour->r, a.fill.colour->g, a.fill.colour->b));
+            if (found_.size() < 120) m.line(a.paths, marks().geometry, 1);
+            continue;
+        }
+        if (a.fill.colour)
+            m.painter().fillPath(painterPath(a.paths, m.toScreen()), body);
+        else
+            m.line(a.paths, body, std::max(1.0, a.stroke.width * scale));
+        m.line(a.paths, marks().geometry, 1.5);
+        if (found_.size() < 400)
+            for (const curve::Path& p : a.paths)
+                for (const curve::Node& n : p.nodes) m.dot(n.at, marks().geometry, 2.2);
+    }
+    if (part_.size() > 2) m.line({curve::polyline(part_, true)}, marks().guide, 1.5, Qt::DashLine);
+}
+
+} // namespace softrope::app
