@@ -99,6 +99,6 @@ int main(int argc, char** argv)
         drag.push_back(frame([&] { send(QEvent::MouseMove, from + QPointF(50 * std::sin(i / 9.0), 30 * std::sin(i / 5.0)), Qt::NoButton, Qt::LeftButton); }));
     send(QEvent::MouseButtonRelease, from, Qt::LeftButton, Qt::NoButton);
     report("node drag", drag);
-    window.session().forget();
+    window.session().keeper().forget();
     return 0;
 }

@@ -1,16 +1,18 @@
 #include "app/theme/theme.h"
 #include "app/window/window.h"
+#include "app/work/guard.h"
 
-#include <QApplication>
 #include <QCommandLineParser>
 #include <QSettings>
 #include <QTimer>
+
+#include <cstdlib>
 
 using namespace softrope::app;
 
 int main(int argc, char** argv)
 {
-    QApplication application(argc, argv);
+    Application application(argc, argv);
     QApplication::setApplicationName("soft-rope");
     QApplication::setOrganizationName("soft-rope");
     QApplication::setApplicationDisplayName("Soft Rope");
@@ -84,10 +86,14 @@ int main(int argc, char** argv)
             if ((window.working() || !played || !window.canvas().settled() || window.replay().running() || waited < 1600) && waited < 30000) return;
             const bool saved = window.grab().save(parser.value(screenshot));
             if (!saved) qWarning("%s cannot be written.", qPrintable(parser.value(screenshot)));
-            window.session().forget();
+            window.session().keeper().forget();
             QApplication::exit(saved ? 0 : 1);
         });
         timer->start(200);
     }
-    return QApplication::exec();
+    const int code = QApplication::exec();
+    // Work that does not notice in time that it is not wanted any more must not keep the program from ending.
+    window.session().jobs().stop();
+    if (!window.session().jobs().waitForAll(700)) std::_Exit(code);
+    return code;
 }

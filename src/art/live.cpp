@@ -378,28 +378,45 @@ std::vector<Id> stale(const Document& d, double gap)
     return out;
 }
 
+std::optional<WorkedOut> make(const Document& d, Id item, const Ingredients& from)
+{
+    const Item* i = d.item(item);
+    const Group* g = i ? i->group() : nullptr;
+    if (!g) return std::nullopt;
+    using Result = std::optional<WorkedOut>;
+    return std::visit(Each{[](std::monostate) { return Result{}; },
+                           [&](const Shared<ToneStack>& t) -> Result {
+                               const Key key = toneKeyOf(d, *t);
+                               if (!key) return std::nullopt;
+                               const Reference& r = *d.item(t->reference)->reference();
+                               const auto picture = from.picture ? from.picture(r) : nullptr;
+                               if (!picture || (from.cancelled && from.cancelled())) return std::nullopt;
+                               tone::TonesOptions o;
+                               o.cancelled = from.cancelled;
+                               o.progress = from.progress;
+                               WorkedOut made{item, key, toneShapes(*t, r, *picture, o)};
+                               if (from.cancelled && from.cancelled()) return std::nullopt;
+                               return made;
+                           },
+                           [](const Shared<Facets>&) { return Result{}; }, [](const Shared<MeshPieces>&) { return Result{}; }},
+                      *g->live);
+}
+
+Document withMade(const Document& d, WorkedOut made)
+{
+    return withTonesMade(d, made.item, std::move(made.items), made.key);
+}
+
 Document derived(const Document& d, const Ingredients& from)
 {
     Document out = d;
-    const std::vector<Id> wait = stale(d, from.gap);
     bool drops = false;
-    for (const Id id : wait) {
+    for (const Id id : stale(d, from.gap)) {
         if (from.cancelled && from.cancelled()) return out;
-        const Item* i = out.item(id);
-        if (i->artwork()) {
-            drops = true;
-            continue;
-        }
-        const ToneStack& t = *i->group()->tones();
-        const Reference& r = *out.item(t.reference)->reference();
-        const auto picture = from.picture ? from.picture(r) : nullptr;
-        if (!picture) continue;
-        tone::TonesOptions o;
-        o.cancelled = from.cancelled;
-        o.progress = from.progress;
-        const std::vector<Item> shapes = toneShapes(t, r, *picture, o);
-        if (from.cancelled && from.cancelled()) return out;
-        out = withTonesMade(out, id, shapes, toneKey(t, r));
+        if (auto made = make(out, id, from))
+            out = withMade(out, std::move(*made));
+        else
+            drops = drops || out.item(id)->artwork();
     }
     if (!drops) return out;
     // All drops together: two do not go to one area.

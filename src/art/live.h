@@ -87,6 +87,17 @@ struct Ingredients {
 Key keyOf(const Document& d, const Item& item, double gap = 2);
 // Live items that are not what their sources would give now, newest first.
 std::vector<Id> stale(const Document& d, double gap = 2);
+// One part worked out, to be put into a document in which it is still made from the same.
+struct WorkedOut {
+    Id item = 0;
+    Key key = 0;
+    std::vector<Item> items; // of a group
+};
+// May be slow; any thread. Nothing when it cannot be made now (no picture, cancelled), or is made together with others: colour drops
+// follow the map of areas (drops.h).
+std::optional<WorkedOut> make(const Document& d, Id item, const Ingredients& from);
+// Unchanged when it would be made from something else by now.
+Document withMade(const Document& d, WorkedOut made);
 // All of them worked out, in place. Deriving again changes nothing.
 Document derived(const Document& d, const Ingredients& from);
 // Every part made anew from its recipe, as if none had ever been made: gives an equal document when all is well.

@@ -2,6 +2,7 @@
 
 #include <array>
 #include <cerrno>
+#include <cstdlib>
 #include <cstring>
 #include <fcntl.h>
 #include <filesystem>
@@ -25,6 +26,15 @@ std::string because(const std::string& what, int error)
     if (error == ENOSPC || error == EDQUOT || error == EFBIG) return what + ": the disk is full.";
     if (error == EACCES || error == EPERM || error == EROFS) return what + ": writing is not allowed there.";
     return what + ": " + std::strerror(error) + ".";
+}
+
+// What new files are not to allow. umask(2) can only be asked by setting it, which other threads would see; proc(5) tells it.
+mode_t umaskNow()
+{
+    std::ifstream status("/proc/self/status");
+    for (std::string line; std::getline(status, line);)
+        if (line.rfind("Umask:", 0) == 0) return static_cast<mode_t>(std::strtoul(line.c_str() + 6, nullptr, 8));
+    return 022;
 }
 
 } // namespace
@@ -107,7 +117,7 @@ FileResult saveAtomically(const std::string& path, std::string_view content)
     const int fd = ::mkstemp(temporary.data());
     if (fd < 0) return {because(failed, errno)};
     struct stat was {};
-    const mode_t mode = ::stat(target.c_str(), &was) == 0 ? was.st_mode & 07777 : 0644;
+    const mode_t mode = ::stat(target.c_str(), &was) == 0 ? was.st_mode & 07777 : 0666 & ~umaskNow();
     const auto giveUp = [&](int error) {
         ::close(fd);
         ::unlink(temporary.c_str());

@@ -1,5 +1,7 @@
 #include "files/pictures.h"
 
+#include "files/loaded_rows.h"
+
 #include <QBuffer>
 #include <QFile>
 #include <QFileInfo>
@@ -62,7 +64,8 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
         return failed(name + " has " + std::to_string(static_cast<long long>(size.width()) * size.height() / 1'000'000) +
                       " megapixels; at most 100 can be opened.");
     QImageReader::setAllocationLimit(1024);
-    QImage image = reader.read();
+    QImage image;
+    reader.read(&image); // a picture that is cut off comes in as far as it goes
     if (cancelled && cancelled()) return failed("Stopped.");
     if (image.isNull()) return failed(name + " is broken and cannot be read.");
     if (static_cast<long long>(image.width()) * image.height() > mostPixels) return failed(name + " is larger than 100 megapixels.");
@@ -75,6 +78,14 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
     if (image.isNull()) return failed("There is not enough memory for " + name + ".");
     r.picture = pixel::Picture(image.width(), image.height());
     static_assert(sizeof(pixel::Rgba) == 4);
+    const int rows = loadedRows(bytes, format);
+    if (rows == 0) return failed(name + " is cut off before its first row.");
+    if (rows > 0 && rows < image.height()) {
+        r.partly = name + " was loaded only in part, " + std::to_string(rows) + " of " + std::to_string(image.height()) + " rows.";
+        // Turned pictures lie otherwise: there the missing part stays as the decoder left it.
+        if (reader.transformation() == QImageIOHandler::TransformationNone)
+            for (int y = rows; y < image.height(); ++y) std::memset(image.scanLine(y), 255, static_cast<std::size_t>(image.width()) * 4);
+    }
     for (int y = 0; y < image.height(); ++y) std::memcpy(r.picture.row(y), image.constScanLine(y), static_cast<std::size_t>(image.width()) * 4);
     return r;
 }

@@ -16,6 +16,7 @@ struct PictureResult {
     pixel::Picture picture;
     double dotsPerInch = 0; // 0 = not stated
     std::string format;     // "png", "jpeg", ...
+    std::string partly;     // a sentence when the file ends too early: what is missing is white then
     std::string problem;    // empty when the picture could be read, else a sentence for the user
     bool ok() const { return problem.empty(); }
 };

@@ -6,6 +6,8 @@
 
 #include "art/document.h"
 
+#include <functional>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -16,6 +18,9 @@ inline constexpr const char* ropeNamespace = "urn:soft-rope:1";
 
 // Everything, exactly: reading it back gives an equal document.
 std::string writeWorkingSvg(const art::Document& d);
+// The same with pictures that lie elsewhere: `link` gives what stands for each (no "data:" address). For keeping work often.
+using PictureLink = std::function<std::string(const art::PictureFile&)>;
+std::string writeWorkingSvg(const art::Document& d, const PictureLink& link);
 // Shown artwork only, no references, plain SVG 1.1 valid against its DTD.
 std::string writeCleanSvg(const art::Document& d, int decimals = 3);
 
@@ -28,6 +33,9 @@ struct SvgResult {
 };
 // Understands paths, basic shapes, groups, transforms, fills, strokes, opacity, viewBox and embedded pictures.
 SvgResult readSvg(std::string_view text);
+// `open` gives the bytes of a picture that lies elsewhere, by what stands for it; nothing when there are none.
+using PictureOpener = std::function<std::optional<std::vector<std::byte>>(const std::string& link)>;
+SvgResult readSvg(std::string_view text, const PictureOpener& open);
 
 // Every path element of the file reduced in place (curve/reduce.h); all else in the file stays as it is. `slack` is in
 // units of the root's viewBox; transforms on the way are allowed for.

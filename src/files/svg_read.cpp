@@ -37,7 +37,7 @@ using List = std::vector<ItemPtr>;
 
 class Reader {
 public:
-    explicit Reader(SvgResult& out) : out_(out), d_(out.document) {}
+    Reader(SvgResult& out, const PictureOpener& open) : out_(out), d_(out.document), pictureOf_(open) {}
 
     void run(pugi::xml_node svg)
     {
@@ -76,6 +76,7 @@ public:
 private:
     SvgResult& out_;
     art::Document& d_;
+    const PictureOpener& pictureOf_;
     Affine toSheet_;
     std::map<std::string, int> missed_;
     Gradients gradients_;
@@ -606,17 +607,18 @@ private:
     {
         const std::string_view h = hrefOf(n);
         const auto comma = h.find(";base64,");
-        if (h.rfind("data:image/", 0) != 0 || comma == std::string_view::npos) {
+        const bool within = h.rfind("data:image/", 0) == 0 && comma != std::string_view::npos;
+        if (!within && !pictureOf_) {
             miss("linked picture");
             return;
         }
-        auto bytes = fromBase64(h.substr(comma + 8));
+        auto bytes = within ? fromBase64(h.substr(comma + 8)) : pictureOf_(std::string(h));
         if (!bytes || bytes->empty()) {
             miss("broken picture");
             return;
         }
         auto picture = std::make_shared<art::PictureFile>();
-        picture->format = h.substr(11, comma - 11);
+        picture->format = within ? std::string(h.substr(11, comma - 11)) : n.attribute("rope:format").value();
         picture->bytes = std::move(*bytes);
         const double w = n.attribute("width").as_double(), ht = n.attribute("height").as_double();
         picture->width = static_cast<int>(std::clamp(w, 1.0, 100000.0));
@@ -653,6 +655,11 @@ private:
 
 SvgResult readSvg(std::string_view text)
 {
+    return readSvg(text, PictureOpener{});
+}
+
+SvgResult readSvg(std::string_view text, const PictureOpener& open)
+{
     SvgResult out;
     pugi::xml_document xml;
     const pugi::xml_parse_result parsed = xml.load_buffer(text.data(), text.size());
@@ -667,7 +674,7 @@ SvgResult readSvg(std::string_view text)
         out.problem = "The file is not an SVG drawing.";
         return out;
     }
-    Reader(out).run(svg);
+    Reader(out, open).run(svg);
     return out;
 }
 

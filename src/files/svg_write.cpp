@@ -30,7 +30,7 @@ double inUnit(double px, art::Unit u)
 
 class Writer {
 public:
-    Writer(const art::Document& d, bool working, int decimals) : d_(d), working_(working), decimals_(decimals) {}
+    Writer(const art::Document& d, bool working, int decimals, const PictureLink& link = {}) : d_(d), working_(working), decimals_(decimals), link_(link) {}
 
     std::string run()
     {
@@ -80,6 +80,7 @@ private:
     const art::Document& d_;
     bool working_;
     int decimals_;
+    PictureLink link_;
     pugi::xml_document xml_;
     pugi::xml_node root_, defs_;
     int gradients_ = 0;
@@ -441,7 +442,12 @@ private:
         set(n, "rope:place", num(r.centre.x) + ' ' + num(r.centre.y) + ' ' + num(r.scale) + ' ' + num(r.turn));
         if (!r.crop.empty()) set(n, "rope:crop", num(r.crop.min.x) + ' ' + num(r.crop.min.y) + ' ' + num(r.crop.max.x) + ' ' + num(r.crop.max.y));
         set(n, "rope:light", num(r.flattenLight) + ' ' + num(r.liftPaper) + ' ' + num(r.dim));
-        set(n, "xlink:href", "data:image/" + r.picture->format + ";base64," + base64(r.picture->bytes));
+        if (link_) {
+            set(n, "xlink:href", link_(*r.picture));
+            set(n, "rope:format", r.picture->format);
+        } else {
+            set(n, "xlink:href", "data:image/" + r.picture->format + ";base64," + base64(r.picture->bytes));
+        }
     }
 };
 
@@ -450,6 +456,10 @@ private:
 std::string writeWorkingSvg(const art::Document& d)
 {
     return Writer(d, true, 3).run();
+}
+std::string writeWorkingSvg(const art::Document& d, const PictureLink& link)
+{
+    return Writer(d, true, 3, link).run();
 }
 std::string writeCleanSvg(const art::Document& d, int decimals)
 {

@@ -446,16 +446,16 @@ TEST_CASE("nested by keys, kept and opened again: the same tree, the same rows, 
     const art::Id outer = s.picked().front();
     CHECK(s.d().ancestorsOf(s.b).size() == 2);
     CHECK(s.d().ancestorsOf(shade).size() == 2);
-    REQUIRE(s.w.session().save(path).isEmpty());
+    REQUIRE(hand::saved(s.w.session(), path).isEmpty());
     CHECK_FALSE(s.w.session().changed());
-    REQUIRE(s.w.exportTo(folder.filePath("before.png")).isEmpty());
+    REQUIRE(hand::exported(s.w, folder.filePath("before.png")).isEmpty());
 
     app::Window again;
     Hand h(again);
-    REQUIRE(again.openDrawing(path));
+    REQUIRE(hand::opened(again, path));
     CHECK(h.document() == s.d());
     CHECK_FALSE(again.session().changed());
-    REQUIRE(again.exportTo(folder.filePath("after.png")).isEmpty());
+    REQUIRE(hand::exported(again, folder.filePath("after.png")).isEmpty());
     CHECK(QImage(folder.filePath("before.png")) == QImage(folder.filePath("after.png")));
     // What is made now has an id of its own, and the rows lead down to the shade.
     h.canvas().takeTool("pick");

@@ -322,7 +322,7 @@ TEST_CASE("a new piece asks before unsaved work is left, and goes on without a q
     Hand h(w);
     straight(h, {100, 100}, {300, 100});
     QTemporaryDir folder;
-    REQUIRE(w.session().save(folder.filePath("a.svg")).isEmpty());
+    REQUIRE(hand::saved(w.session(), folder.filePath("a.svg")).isEmpty());
     REQUIRE(w.run("new"));
     CHECK(h.lines().empty());
     CHECK(w.session().path().isEmpty());

@@ -286,7 +286,7 @@ TEST_CASE("the shelf finds by words, tells origin and licence, and brings a pict
 {
     app::Window w;
     Hand h(w);
-    app::ShelfDialog shelf(&w);
+    app::ShelfDialog shelf(w.session().jobs(), &w);
     shelf.show();
     auto* field = shelf.findChild<QLineEdit*>();
     auto* list = shelf.findChild<QListWidget*>();

@@ -10,6 +10,7 @@
 #include <QtTest/QTest>
 
 #include <functional>
+#include <optional>
 
 namespace hand {
 
@@ -96,5 +97,29 @@ struct Hand {
     }
     const softrope::curve::Path& path(std::size_t i) { return lines().at(i)->artwork()->paths[0]; }
 };
+
+// Saved, exported and opened in the background: waited for here. A message when it could not be done.
+inline QString saved(softrope::app::Session& session, const QString& path)
+{
+    std::optional<QString> trouble;
+    session.save(path, [&](const QString& t) { trouble = t; });
+    REQUIRE(waitFor([&] { return trouble.has_value(); }));
+    return *trouble;
+}
+inline QString exported(Window& w, const QString& path, int width = 0)
+{
+    std::optional<QString> trouble;
+    w.exportTo(path, width, [&](const QString& t) { trouble = t; });
+    REQUIRE(waitFor([&] { return trouble.has_value(); }));
+    return *trouble;
+}
+// Whether another piece is open afterwards.
+inline bool opened(Window& w, const QString& path)
+{
+    const quint64 piece = w.session().piece();
+    w.openDrawing(path);
+    REQUIRE(waitFor([&] { return !w.busy(); }));
+    return w.session().piece() != piece;
+}
 
 } // namespace hand

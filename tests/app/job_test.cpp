@@ -119,14 +119,14 @@ TEST_CASE("from a crooked scan to exported lines that lie on the true ones")
     // Save, close, reopen: the same document.
     QTemporaryDir folder;
     const QString path = folder.filePath("moth.svg");
-    REQUIRE(w.session().save(path).isEmpty());
+    REQUIRE(hand::saved(w.session(), path).isEmpty());
     const art::Document saved = h.document();
     app::Window again;
-    REQUIRE(again.openDrawing(path));
+    REQUIRE(hand::opened(again, path));
     CHECK(again.session().document() == saved);
 
     // Export, and compare with the truth.
-    for (const char* name : {"out.svg", "out.pdf", "out.png"}) CHECK(w.exportTo(folder.filePath(name)).isEmpty());
+    for (const char* name : {"out.svg", "out.pdf", "out.png"}) CHECK(hand::exported(w, folder.filePath(name)).isEmpty());
     QFile svg(folder.filePath("out.svg"));
     REQUIRE(svg.open(QIODevice::ReadOnly));
     const files::SvgResult exported = files::readSvg(svg.readAll().toStdString());
@@ -187,10 +187,8 @@ TEST_CASE("killed in the middle of work, nothing older than ten seconds is lost,
         if (p->text() == "Open it") open = p;
     REQUIRE(open);
     QTest::mouseClick(open, Qt::LeftButton);
-    settle(80);
-    CHECK(h.lines().size() == 2);
-    CHECK(files::leftBehind().empty());
+    REQUIRE(hand::waitFor([&] { return h.lines().size() == 2 && files::leftBehind().empty(); }));
     CHECK(w.session().changed());
-    w.session().forget();
+    w.session().keeper().forget();
     qputenv("XDG_STATE_HOME", stateBefore);
 }

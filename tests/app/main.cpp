@@ -2,8 +2,8 @@
 #include <catch2/catch.hpp>
 
 #include "app/theme/theme.h"
+#include "app/work/guard.h"
 
-#include <QApplication>
 #include <QSettings>
 #include <QTemporaryDir>
 
@@ -15,7 +15,7 @@ int main(int argc, char** argv)
     qputenv("XDG_STATE_HOME", home.filePath("state").toUtf8());
     if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
     // Listing tests must not open a window.
-    QApplication application(argc, argv);
+    softrope::app::Application application(argc, argv);
     QApplication::setOrganizationName("soft-rope-tests");
     QApplication::setApplicationName("soft-rope-tests");
     softrope::app::applyTheme(softrope::app::Theme::day);

@@ -354,11 +354,11 @@ TEST_CASE("a foreign drawing opens with a list of what was left out, and is not 
     REQUIRE(f.open(QIODevice::WriteOnly));
     f.write("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 100 100'><text>hi</text><circle cx='50' cy='50' r='40'/></svg>");
     f.close();
-    REQUIRE(w.openDrawing(path));
+    REQUIRE(hand::opened(w, path));
     CHECK(w.lastSaid().contains("1 text"));
     CHECK(w.session().path().isEmpty());
     CHECK(h.lines().size() == 1);
-    CHECK_FALSE(w.openDrawing(folder.filePath("none.svg")));
+    CHECK_FALSE(hand::opened(w, folder.filePath("none.svg")));
     CHECK(w.lastSaid().contains("no file"));
     CHECK(h.lines().size() == 1);
 }
@@ -373,11 +373,11 @@ TEST_CASE("a save that fails says why and loses nothing")
     h.click({500, 200});
     h.key(Qt::Key_Return);
     const art::Document before = h.document();
-    CHECK_FALSE(w.session().save("/proc/nowhere/moth.svg").isEmpty());
+    CHECK_FALSE(hand::saved(w.session(), "/proc/nowhere/moth.svg").isEmpty());
     CHECK(w.session().changed());
     CHECK(h.document() == before);
-    CHECK_FALSE(w.exportTo("/proc/nowhere/out.png").isEmpty());
-    CHECK(w.exportTo("out.xyz").contains("must end"));
+    CHECK_FALSE(hand::exported(w, "/proc/nowhere/out.png").isEmpty());
+    CHECK(hand::exported(w, "out.xyz").contains("must end"));
 }
 
 TEST_CASE("copy and paste carry lines over, looks and all")
@@ -423,6 +423,19 @@ TEST_CASE("what was recovered can be put aside")
     QTest::mouseClick(pill(*w.findChild<QWidget*>("recovered"), "Put it aside"), Qt::LeftButton);
     settle();
     CHECK(files::leftBehind().empty());
+    // It is still there, and File opens it again.
+    REQUIRE(files::aside(QDateTime::currentSecsSinceEpoch()).size() == 1);
+    QTimer::singleShot(100, [] {
+        auto* pieces = QApplication::activeModalWidget()->findChild<QListWidget*>("pieces");
+        REQUIRE(pieces);
+        CHECK(pieces->count() == 1);
+        emit pieces->itemActivated(pieces->item(0));
+    });
+    const quint64 piece = w.session().piece();
+    REQUIRE(w.run("open-aside"));
+    REQUIRE(hand::waitFor([&] { return w.session().piece() != piece; }));
+    CHECK(w.session().changed());
+    w.session().keeper().forget();
     qputenv("XDG_STATE_HOME", before);
 }
 

@@ -75,7 +75,7 @@ TEST_CASE("the pictures of the README are there, and no picture lies about unlin
 TEST_CASE("each room has the header that a newcomer reads first")
 {
     for (const char* header : {"curve/curve.h", "art/art.h", "pixel/raster.h", "trace/outline.h", "render/render.h", "files/svg.h", "demo/pages.h",
-                               "cli/commands.h", "app/canvas/tool.h"}) {
+                               "cli/commands.h", "app/canvas/tool.h", "app/work/jobs.h"}) {
         INFO(header);
         const std::string text = read(top / "src" / header);
         CHECK(text.rfind("//", 0) == 0);

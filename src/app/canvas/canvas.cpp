@@ -1,14 +1,14 @@
 #include "app/canvas/canvas.h"
 
+#include "render/render.h"
+
 #include <QDragEnterEvent>
 #include <QGestureEvent>
 #include <QGuiApplication>
 #include <QMimeData>
 #include <QPaintEvent>
-#include <QPointer>
 #include <QSettings>
 #include <QTabletEvent>
-#include <QThreadPool>
 #include <QWheelEvent>
 
 #include <algorithm>
@@ -47,13 +47,10 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
         invalidate();
     });
     connect(&session_, &Session::selectionChanged, this, [this] { QWidget::update(); });
-    connect(&session_.pictures(), &PictureShelf::ready, this, [this] { invalidate(); });
+    connect(&session_.pictures(), &PictureStore::ready, this, [this] { invalidate(); });
 }
 
-Canvas::~Canvas()
-{
-    QThreadPool::globalInstance()->waitForDone();
-}
+Canvas::~Canvas() = default;
 
 // -- bench --------------------------------------------------------------------------------------------------------
 
@@ -266,7 +263,7 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     const QRectF covered = pane.rect.adjusted(-mx, -my, mx, my);
     const Affine toImage = curve::scaling(ratio, ratio) * curve::translation({-covered.left(), -covered.top()}) * view_.toScreen(pane.rect);
     const bool sharp = base.made == version_ && base.toImage == toImage;
-    if (sharp || base.working) return;
+    if (sharp || base.working || base.failed == version_) return;
     render::Options o;
     o.references = pane.reference;
     o.artwork = pane.artwork;
@@ -306,16 +303,20 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
         return;
     }
     base.working = true;
-    const QPointer<Canvas> self(this);
-    QThreadPool::globalInstance()->start([this, self, draw, accept] {
-        auto [image, cost] = draw();
-        QMetaObject::invokeMethod(this, [this, self, accept, image = image, cost = cost] {
-            if (!self) return;
-            accept(image, cost);
+    session_.jobs().run<std::pair<QImage, double>>(
+        Lane::drawing, this, [draw](const Progress&) { return draw(); },
+        [this, accept, which, version](const std::optional<std::pair<QImage, double>>& drawn) {
+            if (drawn) {
+                accept(drawn->first, drawn->second);
+            } else {
+                // It failed, which was said: the last picture stays until something changes.
+                bases_[which].working = false;
+                bases_[which].failed = version;
+            }
             QWidget::update();
             emit refined();
-        });
-    });
+        },
+        Jobs::For::anyPiece);
 }
 
 // -- painting -----------------------------------------------------------------------------------------------------

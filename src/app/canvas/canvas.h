@@ -98,7 +98,8 @@ private:
         quint64 made = 0;      // version it shows
         quint64 wanted = 0;
         bool working = false;
-        double cost = 0; // ms it took
+        quint64 failed = 0; // version that could not be drawn
+        double cost = 0;    // ms it took
     };
     struct Pane {
         QRectF rect;

@@ -4,7 +4,7 @@
 #include "app/cards/card_parts.h"
 #include "app/theme/theme.h"
 #include "app/tools/place/place_acts.h"
-#include "app/work/task.h"
+#include "app/work/jobs.h"
 #include "art/edits.h"
 #include "art/inks.h"
 #include "curve/edit.h"
@@ -129,11 +129,11 @@ void Card::fitWithCare(art::Id id)
         return;
     }
     const double slack = i->artwork()->hand()->slack;
-    inBackground<art::Document>(
-        this, {}, [d, id, slack](const Progress&) { return art::withSlack(d, id, slack); },
-        [this, d, id](const art::Document& careful) {
+    session_.jobs().run<art::Document>(
+        Lane::working, this, [d, id, slack](const Progress&) { return art::withSlack(d, id, slack); },
+        [this, d, id](const std::optional<art::Document>& careful) {
             // Only if nothing else happened meanwhile.
-            if (session_.document() == d) session_.take(careful, "Slack", QString("slack %1").arg(id));
+            if (careful && session_.document() == d) session_.take(*careful, "Slack", QString("slack %1").arg(id));
             session_.endBurst();
         });
 }

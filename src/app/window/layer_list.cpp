@@ -3,7 +3,7 @@
 #include "app/canvas/tool.h"
 #include "app/theme/theme.h"
 #include "app/widgets/widgets.h"
-#include "app/work/task.h"
+#include "app/work/jobs.h"
 #include "art/edits.h"
 #include "render/render.h"
 
@@ -352,12 +352,12 @@ void LayerTree::draw()
     const auto [key, make] = wanted_.back();
     wanted_.pop_back();
     if (wanted_.size() > 64) wanted_.erase(wanted_.begin(), wanted_.end() - 64);
-    inBackground<Small>(
-        this, {}, [make = make](const Progress&) { return make(); },
-        [this, key = key](const Small& s) {
+    session_.jobs().run<Small>(
+        Lane::working, this, [make = make](const Progress&) { return make(); },
+        [this, key = key](const std::optional<Small>& s) {
             working_ = false;
             if (small_.size() > mostSmall) small_.clear();
-            small_[key] = s;
+            if (s) small_[key] = *s;
             viewport()->update();
             draw();
         });

@@ -18,10 +18,10 @@ constexpr QSize iconSize(150, 112);
 
 ShelfDialog::~ShelfDialog()
 {
-    closed_.stopped->store(true);
+    closed_.stop();
 }
 
-ShelfDialog::ShelfDialog(QWidget* parent) : QDialog(parent)
+ShelfDialog::ShelfDialog(Jobs& jobs, QWidget* parent) : QDialog(parent), jobs_(jobs)
 {
     setWindowTitle(tr("Picture shelf"));
     resize(640, 470);
@@ -72,23 +72,25 @@ void ShelfDialog::filter(const QString& words)
         QPixmap plain(iconSize);
         plain.fill(colours().cardInset);
         item->setIcon(plain);
-        inBackground<pixel::Picture>(
-            this, closed_,
+        jobs_.run<pixel::Picture>(
+            Lane::working, this,
             [p](const Progress& at) {
                 demo::PhotoOptions o;
                 o.width = 90; // 112 high
                 o.cancelled = [&at] { return at.cancelled(); };
                 return p.make(o);
             },
-            [this, id = QString::fromStdString(p.id)](const pixel::Picture& made) {
-                const QImage image(reinterpret_cast<const uchar*>(made.data.data()), made.width, made.height, made.width * 4, QImage::Format_RGBA8888);
+            [this, id = QString::fromStdString(p.id)](const std::optional<pixel::Picture>& made) {
+                if (!made || made->empty()) return;
+                const QImage image(reinterpret_cast<const uchar*>(made->data.data()), made->width, made->height, made->width * 4, QImage::Format_RGBA8888);
                 // All of one size, so that nothing moves when they arrive.
                 QPixmap framed(iconSize);
                 framed.fill(colours().cardInset);
                 QPainter(&framed).drawImage((framed.width() - image.width()) / 2, (framed.height() - image.height()) / 2, image);
                 for (int k = 0; k < list_->count(); ++k)
                     if (list_->item(k)->data(Qt::UserRole).toString() == id) list_->item(k)->setIcon(framed);
-            });
+            },
+            Jobs::For::anyPiece, closed_);
     }
     if (list_->count()) list_->setCurrentRow(0);
     tell();

@@ -2,7 +2,7 @@
 // under which licence it may be used.
 #pragma once
 
-#include "app/work/task.h"
+#include "app/work/jobs.h"
 #include "demo/shelf.h"
 
 #include <QDialog>
@@ -17,7 +17,7 @@ namespace softrope::app {
 class ShelfDialog : public QDialog {
     Q_OBJECT
 public:
-    explicit ShelfDialog(QWidget* parent);
+    ShelfDialog(Jobs& jobs, QWidget* parent);
     ~ShelfDialog() override;
 signals:
     void chosen(const QString& id);
@@ -27,6 +27,7 @@ private:
     QListWidget* list_;
     QLabel *words_, *origin_;
     QPushButton* bring_;
+    Jobs& jobs_;
     Progress closed_; // stops the small pictures that are still being made
     void filter(const QString& words);
     void tell();

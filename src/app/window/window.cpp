@@ -6,6 +6,7 @@
 #include "app/tools/gathering.h"
 #include "app/tools/place/place_acts.h"
 #include "app/tools/tone/tone_tools.h"
+#include "app/work/guard.h"
 #include "art/drops.h"
 #include "art/edits.h"
 #include "art/tones.h"
@@ -109,6 +110,7 @@ Window::Window()
     layers_ = new LayerList(session_);
     strip_ = new ReadingStrip;
     sight_ = new SightLine(*canvas_);
+    notices_ = new Notices(canvas_);
 
     auto* benchColumn = new QWidget;
     auto* bench = new QVBoxLayout(benchColumn);
@@ -187,7 +189,15 @@ Window::Window()
         canvas_->update();
     });
     connect(sight_, &SightLine::mirrorWanted, this, [this] { run("mirror"); });
-    connect(&session_, &Session::problem, this, [this](const QString& t) { say(t); });
+    connect(&session_, &Session::problem, this, &Window::warn);
+    connect(&acts_, &Acts::said, this, [this](const QString& t) { say(t); });
+    connect(&acts_, &Acts::changed, this, [this] {
+        if (acts_.working())
+            setBusy(acts_.name(), acts_.progress());
+        else
+            endBusy();
+    });
+    if (auto* application = qobject_cast<Application*>(qApp)) connect(application, &Application::caught, this, &Window::warn);
     connect(canvas_, &Canvas::toolChanged, this, later);
     connect(canvas_, &Canvas::viewChanged, this, [this] {
         refreshReadings();
@@ -221,7 +231,8 @@ Window::Window()
 Window::~Window()
 {
     qApp->removeEventFilter(this);
-    QThreadPool::globalInstance()->waitForDone();
+    session_.jobs().stop();
+    session_.jobs().waitForAll(-1);
 }
 
 // -- refreshing ---------------------------------------------------------------------------------------------------
@@ -239,6 +250,13 @@ void Window::say(const QString& text, art::Id locked)
         else
             session_.take(art::withTraits(session_.document(), {locked}, {.locked = false}), tr("Unlock"));
     });
+}
+
+void Window::warn(const QString& text)
+{
+    lastSaid_ = text;
+    strip_->note(text);
+    notices_->add(text);
 }
 
 void Window::refresh()
@@ -401,6 +419,7 @@ void Window::layOut()
     sight_->layOut(canvas_->width());
     tray_->setHintShown(canvas_->width() >= 740);
     placeWelcome();
+    notices_->layOut();
     if (recovered_) recovered_->move((canvas_->width() - recovered_->width()) / 2, 56);
 }
 

@@ -7,9 +7,11 @@
 #include "app/tools/tone/tone_desk.h"
 #include "app/window/chrome.h"
 #include "app/window/layer_list.h"
+#include "app/window/notices.h"
+#include "app/work/acts.h"
 #include "app/work/areas.h"
 #include "app/work/far_off.h"
-#include "app/work/task.h"
+#include "app/work/jobs.h"
 #include "app/work/tracer.h"
 
 class QSplitter;
@@ -38,14 +40,16 @@ public:
     int step() const { return course_->current(); }
     // Drawings are opened (the first one takes the place of an untouched piece), pictures are brought in.
     void openFiles(const QStringList& paths);
-    bool openDrawing(const QString& path);
+    // In the background; what could not be read or was left out is said on a notice.
+    void openDrawing(const QString& path);
     void bringPictures(const QStringList& paths);
     // Returns a page of the paper pile as scanned. A step by itself once it is there.
     void scanPage(const QString& page, int dotsPerInch, quint64 seed);
-    QString exportTo(const QString& path, int width = 0); // a message when it failed
+    // In the background; `then` is told a message when it failed (it is on a notice as well).
+    void exportTo(const QString& path, int width = 0, const std::function<void(const QString& trouble)>& then = {});
     bool busy() const { return busy_; }
     // Anything under way whose end would change what is seen.
-    bool working() const { return busy_ || tracer_.working() || areas_.working() || desk_.working(); }
+    bool working() const { return busy_ || saving_ > 0 || acts_.working() || tracer_.working() || areas_.working() || desk_.working(); }
     // Inks of a file are added to the palette; those of the document are written as the file's ending says (a message when that failed).
     void loadPalette(const QString& path);
     QString savePalette(const QString& path);
@@ -53,6 +57,7 @@ public:
     void bringFromShelf(const QString& id);
     void offerRecovered();
     const QString& lastSaid() const { return lastSaid_; }
+    Notices& notices() { return *notices_; }
 
 signals:
     void idle();
@@ -66,6 +71,7 @@ protected:
 
 private:
     Session session_;
+    Acts acts_{session_};
     Tracer tracer_{session_};
     Areas areas_{session_};
     FarOff farOff_{session_};
@@ -84,9 +90,11 @@ private:
     QSplitter *across_, *down_;
     QWidget* welcome_ = nullptr;
     QWidget* recovered_ = nullptr;
+    Notices* notices_;
     Replay* replay_;
     std::vector<Command> commands_;
-    bool busy_ = false;
+    bool busy_ = false, leaving_ = false;
+    int saving_ = 0;
     bool dirty_ = false;
     bool shownOnce_ = false;
     bool areasShown_ = false;
@@ -128,11 +136,23 @@ private:
     void refreshReadings();
     void layOut();
     void placeWelcome();
-    bool mayLeave(); // asks what to do with unsaved work
-    bool save();
-    bool saveAs();
+    // Asks what to do with unsaved work; goes on only when there is none any more, or it may go.
+    void leaveThen(const std::function<void()>& go);
+    void save(const std::function<void()>& then = {});
+    void saveAs(const std::function<void()>& then = {});
+    void saveTo(const QString& path, const std::function<void()>& then);
+    QString nameForFile() const;
+    void tellExport(const QString& path, const QString& trouble, const std::function<void(const QString&)>& then);
+    // Another piece takes the place of this one, seen as it was left.
+    void begin(const art::Document& d, const QString& path, bool recovered = false);
+    void openDemo();
+    void openAside();
+    void openKept(const files::RecoveryEntry& entry, bool discard, const std::function<void()>& then);
+    void rememberView(const QString& path) const;
+    bool recallView(const QString& path);
+    void warn(const QString& text); // stays until it is seen
     void pasteAnything();
-    void addReference(const std::shared_ptr<const art::PictureFile>& file, const QString& name, PictureShelf::Picture decoded);
+    void addReference(const std::shared_ptr<const art::PictureFile>& file, const QString& name, PictureStore::Picture decoded);
     void deletePicked();
     void copyPicked();
     void cutPicked();

@@ -49,8 +49,8 @@ void Window::weighDocument()
         art::Document of;
         double dark = -1;
     };
-    inBackground<Result>(
-        this, {},
+    session_.jobs().run<Result>(
+        Lane::working, this,
         [d = session_.document()](const Progress&) {
             const pixel::Picture p = render::renderSheet(d, 160, {});
             double dark = 0, all = 0;
@@ -61,10 +61,11 @@ void Window::weighDocument()
             }
             return Result{d, all > 0 ? dark / all : -1};
         },
-        [this](const Result& r) {
+        [this](const std::optional<Result>& r) {
             weighing_ = false;
-            weighed_ = r.of;
-            darkShare_ = r.dark;
+            if (!r) return;
+            weighed_ = r->of;
+            darkShare_ = r->dark;
             refreshReadings();
         });
 }
@@ -167,8 +168,8 @@ void Window::meshPicture()
     o.colour = colour == 1 ? tone::PieceColour::median : tone::PieceColour::mean;
     const Progress progress;
     setBusy(tr("Laying pieces"), progress);
-    inBackground<Result>(
-        this, progress,
+    session_.jobs().run<Result>(
+        Lane::working, this,
         [shelf = &session_.pictures(), r = *i->reference(), o](const Progress& p) mutable {
             const auto picture = shelf->wait(r);
             if (!picture) return Result{};
@@ -177,8 +178,9 @@ void Window::meshPicture()
             const art::ShownPixels part = art::shownPixels(*picture, r);
             return Result{art::transformed(tone::meshOf(part.pixels, o), art::placement(r) * curve::translation(part.offset))};
         },
-        [this, colour](const Result& r) {
+        [this, colour](const std::optional<Result>& done) {
             endBusy();
+            const Result r = done.value_or(Result{});
             if (r.mesh.faces.empty()) {
                 say(tr("Stopped. No pieces were made."));
                 return;
@@ -193,7 +195,8 @@ void Window::meshPicture()
             session_.take(a.document, s, tr("Pieces"));
             canvas_->takeTool("facets");
             say(tr("%1 pieces. Drag corners, split and merge. Ctrl+Z takes them away.").arg(r.mesh.faces.size()));
-        });
+        },
+        Jobs::For::thisPiece, progress);
 }
 
 void Window::loadPalette(const QString& path)
@@ -233,8 +236,8 @@ void Window::paletteFromPicture()
     }
     const Progress progress;
     setBusy(tr("Taking inks"), progress);
-    inBackground<std::vector<art::Colour>>(
-        this, progress,
+    session_.jobs().run<std::vector<art::Colour>>(
+        Lane::working, this,
         [shelf = &session_.pictures(), r = *i->reference()](const Progress&) {
             std::vector<art::Colour> out;
             const auto picture = shelf->wait(r);
@@ -248,13 +251,16 @@ void Window::paletteFromPicture()
             }
             return out;
         },
-        [this, name = i->name](const std::vector<art::Colour>& list) {
+        [this, name = i->name](const std::optional<std::vector<art::Colour>>& found) {
             endBusy();
+            if (!found) return;
+            const std::vector<art::Colour>& list = *found;
             art::Document d = session_.document();
             for (const art::Colour c : list) d = art::withInk(d, name + " 1", c).document;
             session_.take(d, tr("Inks from the picture"));
             say(tr("Took %1 inks from the picture. Ctrl+Z drops them.").arg(list.size()));
-        });
+        },
+        Jobs::For::thisPiece, progress);
 }
 
 // What is picked is covered with it, and what is drawn next too.
@@ -307,7 +313,7 @@ void Window::makeColourCommands()
     const QString file = tr("File"), area = tr("Area"), sheet = tr("Sheet"), edit = tr("Edit");
     const auto picked = [this] { return !session_.selection().items.empty(); };
     add("picture-shelf", tr("Picture shelf…"), "Ctrl+Shift+I", file, [this] {
-        ShelfDialog dialog(this);
+        ShelfDialog dialog(session_.jobs(), this);
         connect(&dialog, &ShelfDialog::chosen, this, &Window::bringFromShelf);
         dialog.exec();
     });

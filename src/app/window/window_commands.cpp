@@ -75,17 +75,13 @@ void Window::makeCommands()
     const auto picked = [this] { return !session_.selection().items.empty(); };
     const QString file = tr("File"), edit = tr("Edit"), line = tr("Line"), sheet = tr("Sheet"), view = tr("View"), help = tr("Help"), tools = tr("Tools"),
                   go = tr("Steps");
-    add("new", tr("New sheet"), "Ctrl+N", file, [this] {
-        if (mayLeave()) {
-            session_.start(art::newDocument(), {});
-            canvas_->fitSheet();
-            setStep(0);
-        }
-    });
+    add("new", tr("New sheet"), "Ctrl+N", file, [this] { leaveThen([this] { begin(art::newDocument(), {}); }); });
     add("open", tr("Open…"), "Ctrl+O", file, [this] {
         const QString path = askFile(true, tr("Open"), tr("Drawings (*.svg);;All files (*)"));
         if (!path.isEmpty()) openDrawing(path);
     });
+    add("open-demo", tr("Open a piece of the demo…"), "Ctrl+Alt+O", file, [this] { openDemo(); });
+    add("open-aside", tr("Open what was put aside…"), "Ctrl+Shift+O", file, [this] { openAside(); });
     add("save", tr("Save"), "Ctrl+S", file, [this] { save(); });
     add("save-as", tr("Save as…"), "Ctrl+Shift+S", file, [this] { saveAs(); });
     add("bring-picture", tr("Bring in pictures…"), "Ctrl+I", file, [this] {
@@ -94,17 +90,12 @@ void Window::makeCommands()
         if (!paths.isEmpty()) bringPictures(paths);
     });
     add("export", tr("Export…"), "Ctrl+E", file, [this] {
-        const QString base = session_.path().isEmpty() ? QString("drawing") : QFileInfo(session_.path()).completeBaseName();
-        const QString path = askFile(false, tr("Export"), tr("Clean SVG (*.svg);;PDF (*.pdf);;PNG (*.png)"), base + "-clean.svg");
-        if (path.isEmpty()) return;
-        const QString trouble = exportTo(path);
-        say(trouble.isEmpty() ? tr("Exported %1.").arg(QFileInfo(path).fileName()) : trouble);
+        const QString path = askFile(false, tr("Export"), tr("Clean SVG (*.svg);;PDF (*.pdf);;PNG (*.png)"), nameForFile() + "-clean.svg");
+        if (!path.isEmpty()) exportTo(path);
     });
     add("export-large", tr("Export PNG at twice the size…"), "Ctrl+Shift+E", file, [this] {
-        const QString path = askFile(false, tr("Export PNG"), tr("PNG (*.png)"), "drawing.png");
-        if (path.isEmpty()) return;
-        const QString trouble = exportTo(path, static_cast<int>(session_.document().sheet.width * 2));
-        say(trouble.isEmpty() ? tr("Exported %1.").arg(QFileInfo(path).fileName()) : trouble);
+        const QString path = askFile(false, tr("Export PNG"), tr("PNG (*.png)"), nameForFile() + ".png");
+        if (!path.isEmpty()) exportTo(path, static_cast<int>(session_.document().sheet.width * 2));
     });
     int scanKey = 0;
     for (const demo::Page& page : demo::pages())

@@ -1,11 +1,13 @@
 // What comes in and goes out: pictures, scans, drawings, the clipboard.
 #include "app/window/window.h"
 #include "art/edits.h"
+#include "art/tree.h"
 #include "demo/pages.h"
 #include "demo/scanner.h"
 #include "demo/shelf.h"
 #include "files/pictures.h"
 #include "files/svg.h"
+#include "render/render.h"
 
 #include <QApplication>
 #include <QBuffer>
@@ -16,6 +18,7 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSettings>
 
 #include <algorithm>
@@ -67,7 +70,7 @@ void Window::pasteAnything()
     say(tr("There is nothing to paste: copy a picture or a drawing first."));
 }
 
-void Window::addReference(const std::shared_ptr<const art::PictureFile>& file, const QString& name, PictureShelf::Picture decoded)
+void Window::addReference(const std::shared_ptr<const art::PictureFile>& file, const QString& name, PictureStore::Picture decoded)
 {
     if (decoded) session_.pictures().put(file, std::move(decoded));
     const art::Added a = art::withReference(session_.document(), file, name.toStdString());
@@ -81,10 +84,9 @@ void Window::setBusy(const QString& name, const Progress& progress)
     auto* timer = new QTimer(card_);
     timer->setObjectName("busy");
     timer->setInterval(60);
-    connect(timer, &QTimer::timeout, this,
-            [this, name, progress] { card_->setTask(name, progress.share->load(), [progress] { progress.stopped->store(true); }); });
+    connect(timer, &QTimer::timeout, this, [this, name, progress] { card_->setTask(name, progress.share->load(), [progress] { progress.stop(); }); });
     timer->start();
-    card_->setTask(name, 0, [progress] { progress.stopped->store(true); });
+    card_->setTask(name, 0, [progress] { progress.stop(); });
 }
 
 void Window::endBusy()
@@ -104,13 +106,13 @@ void Window::bringPictures(const QStringList& paths)
     QSettings().setValue("folder", QFileInfo(paths.front()).absolutePath());
     struct Got {
         std::shared_ptr<const art::PictureFile> file;
-        PictureShelf::Picture picture;
+        PictureStore::Picture picture;
         QString name, problem;
     };
     const Progress progress;
     setBusy(paths.size() == 1 ? tr("Reading %1").arg(QFileInfo(paths.front()).fileName()) : tr("Reading %1 pictures").arg(paths.size()), progress);
-    inBackground<std::vector<Got>>(
-        this, progress,
+    session_.jobs().run<std::vector<Got>>(
+        Lane::working, this,
         [paths](const Progress& p) {
             std::vector<Got> all;
             for (qsizetype i = 0; i < paths.size() && !p.cancelled(); ++i) {
@@ -132,6 +134,7 @@ void Window::bringPictures(const QStringList& paths)
                     file->height = r.picture.height;
                     g.picture = std::make_shared<pixel::Picture>(std::move(r.picture));
                     g.file = file;
+                    g.problem = QString::fromStdString(r.partly);
                 } else {
                     g.problem = QString::fromStdString(r.problem);
                 }
@@ -139,21 +142,20 @@ void Window::bringPictures(const QStringList& paths)
             }
             return all;
         },
-        [this, progress](std::vector<Got> all) {
+        [this, progress](std::optional<std::vector<Got>> all) {
             endBusy();
-            if (progress.cancelled()) {
-                say(tr("Stopped. Nothing was brought in."));
+            if (!all || progress.cancelled()) {
+                if (progress.cancelled()) say(tr("Stopped. Nothing was brought in."));
                 return;
             }
-            QString trouble;
-            for (Got& g : all) {
-                if (g.file)
-                    addReference(g.file, g.name, g.picture);
-                else
-                    trouble = g.problem;
+            QStringList troubles;
+            for (Got& g : *all) {
+                if (g.file) addReference(g.file, g.name, g.picture);
+                if (!g.problem.isEmpty()) troubles << g.problem;
             }
-            if (!trouble.isEmpty()) say(trouble);
-        });
+            if (!troubles.isEmpty()) warn(troubles.join('\n'));
+        },
+        Jobs::For::thisPiece, progress);
 }
 
 void Window::scanPage(const QString& id, int dotsPerInch, quint64 seed)
@@ -163,12 +165,12 @@ void Window::scanPage(const QString& id, int dotsPerInch, quint64 seed)
     if (page.id.empty()) return;
     struct Got {
         std::shared_ptr<const art::PictureFile> file;
-        PictureShelf::Picture picture;
+        PictureStore::Picture picture;
     };
     const Progress progress;
     setBusy(tr("Scanning %1").arg(QString::fromStdString(page.title)), progress);
-    inBackground<Got>(
-        this, progress,
+    session_.jobs().run<Got>(
+        Lane::working, this,
         [page, dotsPerInch, seed](const Progress& p) {
             demo::ScanOptions o;
             o.dotsPerInch = dotsPerInch;
@@ -187,14 +189,14 @@ void Window::scanPage(const QString& id, int dotsPerInch, quint64 seed)
             g.picture = std::make_shared<pixel::Picture>(std::move(s.picture));
             return g;
         },
-        [this, page](Got g) {
+        [this, page](const std::optional<Got>& g) {
             endBusy();
-            if (!g.file) {
+            if (g && g->file)
+                addReference(g->file, QString::fromStdString(page.title), g->picture);
+            else
                 say(tr("Stopped. Nothing was scanned."));
-                return;
-            }
-            addReference(g.file, QString::fromStdString(page.title), g.picture);
-        });
+        },
+        Jobs::For::thisPiece, progress);
 }
 
 void Window::bringFromShelf(const QString& id)
@@ -205,12 +207,12 @@ void Window::bringFromShelf(const QString& id)
     if (found == all.end()) return;
     struct Got {
         std::shared_ptr<const art::PictureFile> file;
-        PictureShelf::Picture picture;
+        PictureStore::Picture picture;
     };
     const Progress progress;
     setBusy(tr("Fetching %1").arg(QString::fromStdString(found->title)), progress);
-    inBackground<Got>(
-        this, progress,
+    session_.jobs().run<Got>(
+        Lane::working, this,
         [p = *found](const Progress& at) {
             demo::PhotoOptions o;
             o.cancelled = [&at] { return at.cancelled(); };
@@ -226,28 +228,48 @@ void Window::bringFromShelf(const QString& id)
             files::PictureResult read = files::readPicture(file->bytes, p.title);
             return at.cancelled() || !read.ok() ? Got{} : Got{file, std::make_shared<pixel::Picture>(std::move(read.picture))};
         },
-        [this, title = QString::fromStdString(found->title)](const Got& g) {
+        [this, title = QString::fromStdString(found->title)](const std::optional<Got>& g) {
             endBusy();
-            if (!g.file)
-                say(tr("Stopped. Nothing was brought in."));
+            if (g && g->file)
+                addReference(g->file, title, g->picture);
             else
-                addReference(g.file, title, g.picture);
-        });
+                say(tr("Stopped. Nothing was brought in."));
+        },
+        Jobs::For::thisPiece, progress);
 }
 
 QString Window::askFile(bool open, const QString& title, const QString& filter, const QString& suggestion)
 {
-    const QString folder = QSettings().value("folder").toString();
-    const QString start = suggestion.isEmpty() ? folder : folder + '/' + suggestion;
-    QString chosen;
-    QString path = open ? QFileDialog::getOpenFileName(this, title, start, filter) : QFileDialog::getSaveFileName(this, title, start, filter, &chosen);
-    if (path.isEmpty()) return {};
-    if (!open && QFileInfo(path).suffix().isEmpty()) {
+    QFileDialog dialog(this, title, QSettings().value("folder").toString());
+    dialog.setNameFilters(filter.split(";;"));
+    dialog.setFileMode(open ? QFileDialog::ExistingFile : QFileDialog::AnyFile);
+    dialog.setAcceptMode(open ? QFileDialog::AcceptOpen : QFileDialog::AcceptSave);
+    if (!suggestion.isEmpty()) dialog.selectFile(suggestion);
+    // The ending is added before the dialog looks whether there is such a file, so that it asks about the right one.
+    const auto ending = [](const QString& chosen) {
         const qsizetype star = chosen.indexOf("*.");
-        path += '.' + (star >= 0 ? chosen.mid(star + 2, 3) : QString("svg"));
+        return star < 0 ? QString() : chosen.mid(star + 2, chosen.indexOf(QRegularExpression("[ )]"), star) - star - 2);
+    };
+    if (!open) {
+        dialog.setDefaultSuffix(ending(dialog.selectedNameFilter()));
+        connect(&dialog, &QFileDialog::filterSelected, &dialog, [&](const QString& f) { dialog.setDefaultSuffix(ending(f)); });
     }
+    if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty()) return {};
+    const QString path = dialog.selectedFiles().front();
     QSettings().setValue("folder", QFileInfo(path).absolutePath());
     return path;
+}
+
+QString Window::nameForFile() const
+{
+    if (!session_.path().isEmpty()) return QFileInfo(session_.path()).completeBaseName();
+    // After the title, else after the picture it is drawn from, else as it is called in the title row.
+    QString name = QString::fromStdString(session_.document().title);
+    art::eachItem(session_.document(), {true, true, false, true}, [&](const art::Item& i, const art::Where&) {
+        if (name.isEmpty() && i.reference()) name = QString::fromStdString(i.name);
+    });
+    if (name.isEmpty()) name = tr("Untitled");
+    return name.toLower().replace(QRegularExpression("[^\\p{L}\\p{N}]+"), "-").remove(QRegularExpression("^-|-$"));
 }
 
 void Window::openFiles(const QStringList& paths)
@@ -262,72 +284,133 @@ void Window::openFiles(const QStringList& paths)
     if (!pictures.isEmpty()) bringPictures(pictures);
 }
 
-bool Window::openDrawing(const QString& path)
+void Window::openDrawing(const QString& path)
 {
-    const files::TextResult text = files::readText(path.toStdString());
-    if (!text.ok()) {
-        say(QString::fromStdString(text.problem));
-        return false;
+    if (busy_) {
+        say(tr("One thing is still being worked on."));
+        return;
     }
-    const files::SvgResult r = files::readSvg(text.text);
-    if (!r.ok()) {
-        say(QFileInfo(path).fileName() + ": " + QString::fromStdString(r.problem));
-        return false;
-    }
-    if (!mayLeave()) return false;
-    // A foreign drawing is not overwritten by a first Save: it has no working file yet.
-    session_.start(r.document, r.working ? path : QString());
-    canvas_->fitSheet();
-    int lines = 0;
-    for (const art::LayerPtr& l : r.document.layers)
-        for (const art::ItemPtr& i : l->items) lines += i->artwork() != nullptr;
-    setStep(lines > 0 ? 1 : 0);
-    if (!r.leftOut.empty()) {
-        QStringList missed;
-        for (const std::string& s : r.leftOut) missed << QString::fromStdString(s);
-        say(tr("Opened. Left out: %1.").arg(missed.join(", ")));
-    }
-    return true;
+    struct Read {
+        files::SvgResult svg;
+        QString problem;
+    };
+    const Progress progress;
+    setBusy(tr("Opening %1").arg(QFileInfo(path).fileName()), progress);
+    session_.jobs().run<Read>(
+        Lane::working, this,
+        [path](const Progress&) {
+            Read r;
+            const files::TextResult text = files::readText(path.toStdString());
+            if (!text.ok()) {
+                r.problem = QString::fromStdString(text.problem);
+                return r;
+            }
+            r.svg = files::readSvg(text.text);
+            if (!r.svg.ok()) r.problem = QFileInfo(path).fileName() + ": " + QString::fromStdString(r.svg.problem);
+            return r;
+        },
+        [this, path, progress](const std::optional<Read>& r) {
+            endBusy();
+            if (!r || progress.cancelled()) return;
+            if (!r->problem.isEmpty()) {
+                warn(r->problem);
+                return;
+            }
+            leaveThen([this, path, svg = r->svg] {
+                // A foreign drawing is not overwritten by a first Save: it has no working file yet.
+                begin(svg.document, svg.working ? path : QString());
+                if (svg.leftOut.empty()) return;
+                QStringList missed;
+                for (const std::string& s : svg.leftOut) missed << QString::fromStdString(s);
+                warn(tr("Opened. Left out: %1.").arg(missed.join(", ")));
+            });
+        },
+        Jobs::For::thisPiece, progress);
 }
 
-bool Window::save()
+void Window::save(const std::function<void()>& then)
 {
-    if (session_.path().isEmpty()) return saveAs();
-    const QString trouble = session_.save(session_.path());
-    say(trouble.isEmpty() ? tr("Saved %1.").arg(QFileInfo(session_.path()).fileName()) : trouble);
-    return trouble.isEmpty();
+    if (session_.path().isEmpty())
+        saveAs(then);
+    else
+        saveTo(session_.path(), then);
 }
 
-bool Window::saveAs()
+void Window::saveAs(const std::function<void()>& then)
 {
-    const QString path = askFile(false, tr("Save"), tr("Soft Rope drawing (*.svg)"), "moth.svg");
-    if (path.isEmpty()) return false;
-    const QString trouble = session_.save(path);
-    say(trouble.isEmpty() ? tr("Saved %1.").arg(QFileInfo(path).fileName()) : trouble);
-    return trouble.isEmpty();
+    const QString path = askFile(false, tr("Save"), tr("Soft Rope drawing (*.svg)"), nameForFile() + ".svg");
+    if (!path.isEmpty()) saveTo(path, then);
 }
 
-QString Window::exportTo(const QString& path, int width)
+void Window::saveTo(const QString& path, const std::function<void()>& then)
+{
+    ++saving_;
+    rememberView(path);
+    session_.save(path, [this, path, then](const QString& trouble) {
+        --saving_;
+        if (!trouble.isEmpty()) {
+            warn(trouble);
+            return;
+        }
+        say(tr("Saved %1.").arg(QFileInfo(path).fileName()));
+        if (then) then();
+    });
+}
+
+void Window::exportTo(const QString& path, int width, const std::function<void(const QString&)>& then)
 {
     const QString suffix = QFileInfo(path).suffix().toLower();
-    const art::Document& d = session_.document();
-    render::Options o;
-    o.references = false;
-    if (suffix == "svg") return QString::fromStdString(files::saveAtomically(path.toStdString(), files::writeCleanSvg(d)).problem);
-    std::vector<std::byte> bytes;
-    if (suffix == "pdf")
-        bytes = render::renderPdf(d, o);
-    else if (suffix == "png")
-        bytes = files::writePng(render::renderSheet(d, width > 0 ? width : static_cast<int>(std::lround(d.sheet.width)), o));
-    else
-        return tr("The name must end in .svg, .pdf or .png.");
-    if (bytes.empty()) return tr("There is not enough memory for this size.");
-    return QString::fromStdString(files::saveAtomically(path.toStdString(), bytes).problem);
+    if (suffix != "svg" && suffix != "pdf" && suffix != "png") {
+        tellExport(path, tr("The name must end in .svg, .pdf or .png."), then);
+        return;
+    }
+    if (busy_) {
+        tellExport(path, tr("One thing is still being worked on."), then);
+        return;
+    }
+    const Progress progress;
+    setBusy(tr("Exporting %1").arg(QFileInfo(path).fileName()), progress);
+    session_.jobs().run<QString>(
+        Lane::working, this,
+        [d = session_.document(), path, suffix, width, memory = tr("There is not enough memory for this size."),
+         stopped = tr("Stopped. Nothing was written.")](const Progress& p) {
+            render::Options o;
+            o.references = false;
+            std::vector<std::byte> bytes;
+            std::string text;
+            if (suffix == "svg")
+                text = files::writeCleanSvg(d);
+            else if (suffix == "pdf")
+                bytes = render::renderPdf(d, o);
+            else
+                bytes = files::writePng(render::renderSheet(d, width > 0 ? width : static_cast<int>(std::lround(d.sheet.width)), o));
+            if (p.cancelled()) return stopped;
+            if (suffix == "svg") return QString::fromStdString(files::saveAtomically(path.toStdString(), text).problem);
+            if (bytes.empty()) return memory;
+            return QString::fromStdString(files::saveAtomically(path.toStdString(), bytes).problem);
+        },
+        [this, path, then](const std::optional<QString>& trouble) {
+            endBusy();
+            tellExport(path, trouble.value_or(tr("It was not exported.")), then);
+        },
+        Jobs::For::anyPiece, progress);
 }
 
-bool Window::mayLeave()
+void Window::tellExport(const QString& path, const QString& trouble, const std::function<void(const QString&)>& then)
 {
-    if (!session_.changed()) return true;
+    if (trouble.isEmpty())
+        say(tr("Exported %1.").arg(QFileInfo(path).fileName()));
+    else
+        warn(trouble);
+    if (then) then(trouble);
+}
+
+void Window::leaveThen(const std::function<void()>& go)
+{
+    if (!session_.changed()) {
+        go();
+        return;
+    }
     QMessageBox box(this);
     box.setWindowTitle(tr("Unsaved work"));
     box.setText(tr("This piece has changes that are not saved."));
@@ -335,20 +418,27 @@ bool Window::mayLeave()
     auto* drop = box.addButton(tr("Go on without saving"), QMessageBox::DestructiveRole);
     box.addButton(tr("Stay here"), QMessageBox::RejectRole);
     box.exec();
-    if (box.clickedButton() == static_cast<QAbstractButton*>(keep)) return save();
-    return box.clickedButton() == static_cast<QAbstractButton*>(drop);
+    // What was changed while it was being saved is asked about again.
+    if (box.clickedButton() == static_cast<QAbstractButton*>(keep)) save([this, go] { leaveThen(go); });
+    if (box.clickedButton() == static_cast<QAbstractButton*>(drop)) go();
 }
 
 void Window::closeEvent(QCloseEvent* e)
 {
-    if (!mayLeave()) {
+    if (!leaving_ && session_.changed()) {
         e->ignore();
+        leaveThen([this] {
+            leaving_ = true;
+            close();
+        });
         return;
     }
     QSettings kept;
     kept.setValue("window/size", size());
     kept.setValue("look/width", canvas_->look().width);
-    session_.forget();
+    if (!session_.path().isEmpty()) rememberView(session_.path());
+    session_.jobs().stop();
+    session_.keeper().forget();
     e->accept();
 }
 

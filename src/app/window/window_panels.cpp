@@ -1,14 +1,22 @@
 // The panels that float over the bench: the way in of an empty piece, and work recovered from the last time.
 #include "app/theme/theme.h"
+#include "app/window/piece_dialog.h"
 #include "app/window/window.h"
 #include "files/svg.h"
+#include "render/render.h"
 
 #include <QApplication>
+#include <QCryptographicHash>
+#include <QDateTime>
+#include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QPainter>
+#include <QSettings>
 #include <QVBoxLayout>
+
+#include <cmath>
 
 namespace softrope::app {
 
@@ -88,16 +96,7 @@ void Window::placeWelcome()
                 if (c.id.startsWith("scan-")) menu.addAction(c.name.mid(c.name.indexOf(':') + 2), this, [this, id = c.id] { run(id); });
             menu.exec(scan->mapToGlobal(QPoint(0, scan->height() + 2)));
         });
-        connect(demo, &QAbstractButton::clicked, this, [this] {
-            // Beside the program, where ./demo puts it; else where an installation has it.
-            for (const QString& path : {QApplication::applicationDirPath() + "/demo/saltglass-moth.svg",
-                                        QApplication::applicationDirPath() + "/../share/soft-rope/saltglass-moth.svg"})
-                if (QFileInfo::exists(path)) {
-                    openDrawing(path);
-                    return;
-                }
-            scanPage("moth", 150, 4);
-        });
+        connect(demo, &QAbstractButton::clicked, this, [this] { run("open-demo"); });
         welcome_ = panel;
     }
     welcome_->adjustSize();
@@ -106,10 +105,85 @@ void Window::placeWelcome()
     welcome_->show();
 }
 
+void Window::openDemo()
+{
+    // Beside the program, where ./demo puts it; else where an installation has it.
+    QFileInfoList files;
+    for (const QString& folder : {QApplication::applicationDirPath() + "/demo", QApplication::applicationDirPath() + "/../share/soft-rope"}) {
+        files = QDir(folder).entryInfoList({"saltglass-*.svg"}, QDir::Files, QDir::Name);
+        if (!files.isEmpty()) break;
+    }
+    if (files.isEmpty()) {
+        scanPage("moth", 150, 4);
+        return;
+    }
+    std::vector<PieceDialog::Piece> pieces;
+    for (const QFileInfo& f : files) {
+        QString title = f.completeBaseName().mid(10).replace('-', ' ');
+        title[0] = title[0].toUpper();
+        pieces.push_back({title, f.fileName(), [path = f.filePath().toStdString(), pictures = &session_.pictures()] {
+                              render::Options o;
+                              o.pictures = [pictures](const art::Reference& r) { return pictures->wait(r); };
+                              const pixel::Picture p = render::renderSheet(files::readSvg(files::readText(path).text).document, 240, o);
+                              return QImage(reinterpret_cast<const uchar*>(p.data.data()), p.width, p.height, p.width * 4, QImage::Format_RGBA8888).copy();
+                          }});
+    }
+    PieceDialog dialog(session_.jobs(), tr("Pieces of the demo"), std::move(pieces), this);
+    connect(&dialog, &PieceDialog::chosen, this, [this, files](int k) { openDrawing(files[k].filePath()); });
+    dialog.exec();
+}
+
+void Window::openAside()
+{
+    const auto all = files::aside(QDateTime::currentSecsSinceEpoch());
+    if (all.empty()) {
+        say(tr("Nothing was put aside in the last %1 days.").arg(files::daysAside));
+        return;
+    }
+    std::vector<PieceDialog::Piece> pieces;
+    for (const files::RecoveryEntry& e : all)
+        pieces.push_back({e.title.empty() ? tr("Untitled") : QString::fromStdString(e.title), QString::fromStdString(e.when),
+                          [path = QString::fromStdString(e.picture)] { return QImage(path); }});
+    PieceDialog dialog(session_.jobs(), tr("Put aside"), std::move(pieces), this);
+    connect(&dialog, &PieceDialog::chosen, this, [this, all](int k) { openKept(all[static_cast<std::size_t>(k)], false, {}); });
+    dialog.exec();
+}
+
+// `then` once it is open and kept under our own name.
+void Window::openKept(const files::RecoveryEntry& entry, bool discard, const std::function<void()>& then)
+{
+    if (busy_) {
+        say(tr("One thing is still being worked on."));
+        return;
+    }
+    const Progress progress;
+    setBusy(tr("Opening what was kept"), progress);
+    session_.jobs().run<files::SvgResult>(
+        Lane::working, this, [entry](const Progress&) { return files::readKept(entry); },
+        [this, entry, discard, then, progress](const std::optional<files::SvgResult>& r) {
+            endBusy();
+            if (!r || progress.cancelled()) return;
+            if (!r->ok()) {
+                warn(tr("What was kept cannot be read: %1").arg(QString::fromStdString(r->problem)));
+                return;
+            }
+            leaveThen([this, entry, discard, then, d = r->document] {
+                begin(d, QString::fromStdString(entry.original), true);
+                say(tr("Opened what was kept. Save it to keep it for good."));
+                // Safe under our own name before the old entry goes.
+                session_.keeper().keep([entry, discard, then](bool safe) {
+                    if (safe && discard) files::discard(entry);
+                    if (then) then();
+                });
+            });
+        },
+        Jobs::For::thisPiece, progress);
+}
+
 void Window::offerRecovered()
 {
     const auto left = files::leftBehind();
-    if (left.empty()) return;
+    if (left.empty() || recovered_) return;
     const files::RecoveryEntry& entry = left.front();
     auto* panel = new Panel(canvas_);
     panel->framed = true;
@@ -119,6 +193,7 @@ void Window::offerRecovered()
     row->setSpacing(12);
     if (!entry.picture.empty()) {
         auto* picture = new QLabel;
+        picture->setObjectName("recovered-picture");
         picture->setPixmap(QPixmap(QString::fromStdString(entry.picture)).scaled(96, 72, Qt::KeepAspectRatio, Qt::SmoothTransformation));
         picture->setStyleSheet("background: white; border: 1px solid " + colours().line.name());
         row->addWidget(picture);
@@ -131,6 +206,7 @@ void Window::offerRecovered()
     auto* acts = new QHBoxLayout;
     auto* open = new Pill({}, tr("Open it"), {}, Pill::Kind::main);
     auto* aside = new Pill({}, tr("Put it aside"));
+    aside->setToolTip(tr("File, Open what was put aside brings it back for %1 days").arg(files::daysAside));
     acts->addWidget(open);
     acts->addWidget(aside);
     acts->addStretch();
@@ -138,34 +214,77 @@ void Window::offerRecovered()
     row->addLayout(text);
     recovered_ = panel;
     const auto gone = [this] {
+        if (!recovered_) return;
         recovered_->deleteLater();
         recovered_ = nullptr;
         QTimer::singleShot(0, this, &Window::offerRecovered);
     };
-    connect(open, &QAbstractButton::clicked, this, [this, entry, gone] {
-        const files::TextResult kept = files::readText(entry.document);
-        const files::SvgResult r = files::readSvg(kept.text);
-        if (!kept.ok() || !r.ok()) {
-            say(tr("What was kept cannot be read: %1").arg(QString::fromStdString(kept.ok() ? r.problem : kept.problem)));
-            return;
-        }
-        if (!mayLeave()) return;
-        session_.start(r.document, QString::fromStdString(entry.original), true);
-        session_.keep(true); // under our own name before the old entry goes
-        files::discard(entry);
-        canvas_->fitSheet();
-        setStep(1);
-        say(tr("Opened what was kept. Save it to keep it for good."));
-        gone();
-    });
-    connect(aside, &QAbstractButton::clicked, this, [entry, gone] {
-        files::discard(entry);
-        gone();
+    connect(open, &QAbstractButton::clicked, this, [this, entry, gone] { openKept(entry, true, gone); });
+    connect(aside, &QAbstractButton::clicked, this, [this, entry, gone] {
+        const files::FileResult r = files::putAside(entry);
+        if (!r.ok()) warn(QString::fromStdString(r.problem));
+        if (r.ok()) gone();
     });
     panel->adjustSize();
     panel->move((canvas_->width() - panel->width()) / 2, 56);
     panel->show();
     panel->raise();
+}
+
+// -- how a piece was seen ---------------------------------------------------------------------------------------------------------------
+
+namespace {
+constexpr int mostViews = 200; // files whose view is remembered
+
+QString viewKey(const QString& path)
+{
+    const QString whole = QFileInfo(path).canonicalFilePath();
+    return QCryptographicHash::hash((whole.isEmpty() ? path : whole).toUtf8(), QCryptographicHash::Sha1).toHex().left(20);
+}
+} // namespace
+
+void Window::begin(const art::Document& d, const QString& path, bool recovered)
+{
+    if (!session_.path().isEmpty()) rememberView(session_.path());
+    session_.start(d, path, recovered);
+    if (!path.isEmpty() && recallView(path)) return;
+    bool drawn = false;
+    for (const art::LayerPtr& l : d.layers)
+        for (const art::ItemPtr& i : l->items) drawn = drawn || !i->reference();
+    canvas_->fitSheet();
+    setStep(drawn ? 1 : 0);
+}
+
+void Window::rememberView(const QString& path) const
+{
+    QSettings kept;
+    kept.beginGroup("views");
+    QStringList order = kept.value("order").toStringList();
+    const QString key = viewKey(path);
+    order.removeAll(key);
+    order.prepend(key);
+    while (order.size() > mostViews) kept.remove(order.takeLast());
+    kept.setValue("order", order);
+    const View& v = canvas_->view();
+    kept.setValue(key, QVariantList{course_->current(), v.zoom, v.centre.x, v.centre.y, static_cast<int>(v.show), v.veil, v.referenceHidden});
+}
+
+bool Window::recallView(const QString& path)
+{
+    const QVariantList was = QSettings().value("views/" + viewKey(path)).toList();
+    if (was.size() != 7) return false;
+    View v = canvas_->view();
+    const double zoom = was[1].toDouble();
+    const curve::Vec2 centre{was[2].toDouble(), was[3].toDouble()};
+    if (!(zoom >= View::least && zoom <= View::most) || !std::isfinite(centre.x) || !std::isfinite(centre.y)) return false;
+    v.zoom = zoom;
+    v.centre = centre;
+    v.show = static_cast<Show>(std::clamp(was[4].toInt(), 0, 2));
+    v.veil = std::clamp(was[5].toDouble(), 0.0, 1.0);
+    v.referenceHidden = was[6].toBool();
+    canvas_->setView(v);
+    setStep(std::clamp(was[0].toInt(), 0, static_cast<int>(steps().size()) - 1));
+    return true;
 }
 
 } // namespace softrope::app

@@ -1,6 +1,6 @@
 #include "app/work/areas.h"
 
-#include "app/work/task.h"
+#include "app/work/jobs.h"
 
 #include <QSettings>
 
@@ -13,6 +13,7 @@ Areas::Areas(Session& session) : session_(session), map_(planar::build({}))
     const QSettings kept;
     gap_ = std::clamp(kept.value("areas/gap", 2.0).toDouble(), 0.0, 20.0);
     thin_ = std::clamp(kept.value("areas/thinnest", 1.0).toDouble(), 0.0, 20.0);
+    connect(&session_, &Session::started, this, [this] { waiting_ = {}; });
     connect(&session_, &Session::documentChanged, this, [this] {
         if (session_.deriving()) return; // what is worked out encloses nothing
         stale_ = true;
@@ -63,8 +64,8 @@ void Areas::begin()
         std::vector<curve::Paths> outlines;
         art::FollowedDrops followed;
     };
-    inBackground<Result>(
-        this, {},
+    session_.jobs().run<Result>(
+        Lane::working, this,
         [d = session_.document(), kept = kept_, o = options()](const Progress&) {
             Result r{art::drawnLines(d), nullptr, {}, {}};
             const std::lock_guard lock(kept->mutex);
@@ -73,8 +74,13 @@ void Areas::begin()
             r.followed = art::withDropsFollowed(d, *r.map, r.lines, o.gap);
             return r;
         },
-        [this, d = session_.document()](Result r) {
+        [this, d = session_.document()](std::optional<Result> done) {
             working_ = false;
+            if (!done) { // another piece is open, or it failed: then only a change can help
+                if (stale_) begin();
+                return;
+            }
+            Result& r = *done;
             map_ = std::move(r.map);
             lines_ = std::move(r.lines);
             outlines_ = std::move(r.outlines);

@@ -1,31 +1,37 @@
 #include "app/work/deriver.h"
 
-#include "art/tones.h"
 #include "art/tree.h"
+
+#include <algorithm>
 
 namespace softrope::app {
 
 namespace {
 
-// The newest stack that is not what its picture would give now.
-const art::Item* waiting(const art::Document& d)
+using Part = std::pair<art::Id, art::Key>;
+
+// Parts that are not what their recipe would give now, newest first. Colour drops are not among them: asking for theirs would look
+// through every line at every change.
+std::vector<Part> waiting(const art::Document& d)
 {
-    const art::Item* newest = nullptr;
+    std::vector<Part> out;
     art::eachItem(d, {}, [&](const art::Item& i, const art::Where&) {
-        if (i.group() && art::wantsTones(d, i) && (!newest || i.id > newest->id)) newest = &i;
+        if (const art::Group* g = i.group())
+            if (const art::Key key = art::keyOf(d, i); key && key != g->made) out.push_back({i.id, key});
     });
-    return newest;
+    std::sort(out.rbegin(), out.rend());
+    return out;
 }
 
 } // namespace
 
-Deriver::Deriver(Session& session, Areas& areas) : session_(session)
+Deriver::Deriver(Session& session, Areas& areas) : session_(session), making_(session.jobs(), this)
 {
     connect(&session_, &Session::documentChanged, this, [this] {
-        if (!session_.deriving()) stopped_ = false;
+        if (!session_.deriving()) left_.clear();
         begin();
     });
-    connect(&session_.pictures(), &PictureShelf::ready, this, [this] { begin(); });
+    connect(&session_.pictures(), &PictureStore::ready, this, [this] { begin(); });
     // Drops need the map of areas, which is kept up to date anyway: they come with it.
     connect(&areas, &Areas::dropsFollowed, this, [this](const art::FollowedDrops& f) {
         session_.derive(f.document);
@@ -35,52 +41,44 @@ Deriver::Deriver(Session& session, Areas& areas) : session_(session)
 
 void Deriver::stop()
 {
-    if (!working_) return;
-    stopped_ = true;
-    progress_.stopped->store(true);
+    if (!working()) return;
+    for (const Part& part : waiting(session_.document())) left_.push_back(part);
+    making_.drop();
+    emit changed();
 }
 
 void Deriver::begin()
 {
-    if (stopped_) return;
     const art::Document& d = session_.document();
-    const art::Item* waits = waiting(d);
-    if (working_) {
-        if (!again_ && waits) {
-            progress_.stopped->store(true);
-            again_ = true;
-        }
+    for (const Part& part : waiting(d)) {
+        const art::Id id = part.first;
+        if (std::find(left_.begin(), left_.end(), part) != left_.end()) continue;
+        making_.want(
+            part,
+            [d, id, pictures = &session_.pictures()](const Progress& p) {
+                art::Ingredients from;
+                from.picture = [pictures](const art::Reference& r) { return pictures->wait(r); };
+                from.cancelled = [&p] { return p.cancelled(); };
+                from.progress = [&p](double v) { p.share->store(v); };
+                return art::make(d, id, from);
+            },
+            [this, part = part](std::optional<art::WorkedOut> made) {
+                if (made)
+                    session_.derive(art::withMade(session_.document(), std::move(*made)));
+                else
+                    left_.push_back(part);
+                begin();
+                emit changed();
+            },
+            [this] {
+                begin();
+                emit changed();
+            });
+        emit changed();
         return;
     }
-    if (!waits) return;
-    working_ = true;
-    progress_ = {};
-    struct Result {
-        std::vector<art::Item> shapes;
-        bool done = false;
-    };
-    const art::ToneStack tones = *waits->group()->tones();
-    const art::Reference reference = *art::wantsTones(d, *waits);
-    inBackground<Result>(
-        this, progress_,
-        [shelf = &session_.pictures(), reference, tones](const Progress& p) {
-            Result out;
-            const auto picture = shelf->wait(reference);
-            if (!picture || p.cancelled()) return out;
-            tone::TonesOptions o;
-            o.cancelled = [&p] { return p.cancelled(); };
-            o.progress = [&p](double v) { p.share->store(v); };
-            out.shapes = art::toneShapes(tones, reference, *picture, o);
-            out.done = !p.cancelled();
-            return out;
-        },
-        [this, id = waits->id, key = art::toneKey(tones, reference)](const Result& result) {
-            working_ = again_ = false;
-            if (result.done) session_.derive(art::withTonesMade(session_.document(), id, result.shapes, key));
-            begin();
-            emit changed();
-        });
-    emit changed();
+    // What is at work is not wanted any more: it was undone, or its picture has gone.
+    if (making_.working()) making_.drop();
 }
 
 } // namespace softrope::app

@@ -4,8 +4,9 @@
 #pragma once
 
 #include "app/work/areas.h"
+#include "app/work/jobs.h"
 #include "app/work/session.h"
-#include "app/work/task.h"
+#include "art/live.h"
 
 namespace softrope::app {
 
@@ -15,8 +16,8 @@ public:
     Deriver(Session& session, Areas& areas);
 
     // Of the part that is being worked out.
-    bool working() const { return working_; }
-    double progress() const { return progress_.share->load(); }
+    bool working() const { return making_.working(); }
+    double progress() const { return making_.progress(); }
     // Leaves parts as they are until something is changed by hand.
     void stop();
 
@@ -27,8 +28,10 @@ signals:
 
 private:
     Session& session_;
-    bool working_ = false, again_ = false, stopped_ = false;
-    Progress progress_;
+    // By the part and what it is made from.
+    Latest<std::pair<art::Id, art::Key>, std::optional<art::WorkedOut>> making_;
+    // What was stopped, or cannot be made: left alone until something changes.
+    std::vector<std::pair<art::Id, art::Key>> left_;
 
     void begin();
 };

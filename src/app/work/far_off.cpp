@@ -14,15 +14,8 @@ namespace softrope::app {
 
 using curve::Vec2;
 
-namespace {
-
-struct Measured {
-    std::vector<FarOff::Spot> spots;
-    std::shared_ptr<const trace::EdgeMap> edges;
-};
-
 // Against what the hand drew: each sample's distance, at its nearest place.
-Measured againstHand(const art::Artwork& a)
+FarOff::Measured FarOff::againstHand(const art::Artwork& a)
 {
     Measured out;
     std::vector<Vec2> hand;
@@ -34,8 +27,8 @@ Measured againstHand(const art::Artwork& a)
 }
 
 // Against the picture: each place's distance from the edge the rope would settle on from there.
-Measured againstEdges(const art::Artwork& a, const art::Reference& r, const pixel::Picture& picture, std::shared_ptr<const trace::EdgeMap> edges,
-                      const Progress& progress)
+FarOff::Measured FarOff::againstEdges(const art::Artwork& a, const art::Reference& r, const pixel::Picture& picture,
+                                      std::shared_ptr<const trace::EdgeMap> edges, const Progress& progress)
 {
     Measured out;
     if (!edges) {
@@ -56,13 +49,11 @@ Measured againstEdges(const art::Artwork& a, const art::Reference& r, const pixe
     return out;
 }
 
-} // namespace
-
-FarOff::FarOff(Session& session, QObject* parent) : QObject(parent), session_(session)
+FarOff::FarOff(Session& session, QObject* parent) : QObject(parent), session_(session), measuring_(session.jobs(), this)
 {
     connect(&session_, &Session::documentChanged, this, [this] { refresh(); });
     connect(&session_, &Session::selectionChanged, this, [this] { refresh(); });
-    connect(&session_.pictures(), &PictureShelf::ready, this, [this] {
+    connect(&session_.pictures(), &PictureStore::ready, this, [this] {
         if (spots_.empty()) refresh();
     });
 }
@@ -72,7 +63,7 @@ void FarOff::show(bool on)
     shown_ = on;
     spots_.clear();
     refresh();
-    if (on && spots_.empty() && !working_) emit said(tr("Pick one line that was drawn by hand, or that lies on a picture, to see how far off it is."));
+    if (on && spots_.empty() && !working()) emit said(tr("Pick one line that was drawn by hand, or that lies on a picture, to see how far off it is."));
     emit changed();
 }
 
@@ -86,14 +77,11 @@ std::optional<FarOff::Spot> FarOff::worst() const
 void FarOff::refresh()
 {
     if (!shown_) return;
-    if (working_) {
-        again_ = true;
-        return;
-    }
     const auto& picked = session_.selection().items;
     const art::ItemPtr item = picked.size() == 1 ? session_.document().itemPtr(picked.front()) : nullptr;
     const art::Artwork* a = item ? item->artwork() : nullptr;
     if (!a || a->paths.empty()) {
+        measuring_.drop();
         spots_.clear();
         emit changed();
         return;
@@ -103,7 +91,7 @@ void FarOff::refresh()
     art::Reference reference;
     if (under && under->reference()) {
         reference = *under->reference();
-        picture = session_.pictures().get(reference);
+        picture = session_.pictures().exact(reference);
     }
     if (!a->hand() && !picture) {
         spots_.clear();
@@ -114,21 +102,15 @@ void FarOff::refresh()
     against_ = a->hand() ? tr("from what was drawn") : tr("from the edge");
     if (picture != picture_) edges_.reset();
     picture_ = picture;
-    working_ = true;
-    inBackground<Measured>(
-        this, {},
+    measuring_.want(
+        {item, picture},
         [item, reference, picture, edges = edges_](const Progress& p) {
             const art::Artwork& work = *item->artwork();
             return work.hand() ? againstHand(work) : againstEdges(work, reference, *picture, edges, p);
         },
         [this](Measured m) {
-            working_ = false;
             if (m.edges) edges_ = m.edges;
             spots_ = shown_ ? std::move(m.spots) : std::vector<Spot>{};
-            if (again_) {
-                again_ = false;
-                refresh();
-            }
             emit changed();
         });
 }

@@ -3,8 +3,8 @@
 #pragma once
 
 #include "app/canvas/marks.h"
+#include "app/work/jobs.h"
 #include "app/work/session.h"
-#include "app/work/task.h"
 #include "trace/edge_map.h"
 
 namespace softrope::app {
@@ -15,7 +15,7 @@ public:
     explicit FarOff(Session& session, QObject* parent = nullptr);
     bool shown() const { return shown_; }
     void show(bool on);
-    bool working() const { return working_; }
+    bool working() const { return measuring_.working(); }
 
     struct Spot {
         curve::Vec2 at; // sheet px, on the line
@@ -31,7 +31,7 @@ signals:
 
 private:
     Session& session_;
-    bool shown_ = false, working_ = false, again_ = false;
+    bool shown_ = false;
     std::vector<Spot> spots_;
     double limit_ = 1; // px: what counts as far
     QString against_;
@@ -39,7 +39,17 @@ private:
     std::shared_ptr<const pixel::Picture> picture_;
     std::shared_ptr<const trace::EdgeMap> edges_;
 
+    struct Measured {
+        std::vector<Spot> spots;
+        std::shared_ptr<const trace::EdgeMap> edges;
+    };
+    // By the item and the picture under it.
+    Latest<std::pair<art::ItemPtr, std::shared_ptr<const pixel::Picture>>, Measured> measuring_;
+
     void refresh();
+    static Measured againstHand(const art::Artwork& a);
+    static Measured againstEdges(const art::Artwork& a, const art::Reference& r, const pixel::Picture& picture, std::shared_ptr<const trace::EdgeMap> edges,
+                                 const Progress& progress);
 };
 
 } // namespace softrope::app

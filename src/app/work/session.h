@@ -1,55 +1,16 @@
-// One open piece: its history, its file, its autosave, and the decoded pictures of its references.
+// One open piece: its history, its file, its autosave, the decoded pictures of its references, and the work done for it.
 #pragma once
 
+#include "app/work/keeper.h"
+#include "app/work/picture_store.h"
 #include "art/art.h"
-#include "files/recovery.h"
-#include "pixel/raster.h"
-#include "render/render.h"
 
 #include <QObject>
 #include <QString>
-#include <QTimer>
 
 #include <functional>
-#include <map>
-#include <memory>
-#include <mutex>
 
 namespace softrope::app {
-
-// Decoded pictures by what they were decoded from. Safe to ask from any thread; `get` never blocks on decoding.
-class PictureShelf : public QObject {
-    Q_OBJECT
-public:
-    using Picture = std::shared_ptr<const pixel::Picture>;
-    // The picture as the reference wants it lit, or the last one ready of the same file, or nothing yet. Starts the
-    // decoding in the background; `ready` follows.
-    Picture get(const art::Reference& r);
-    // As `get`, but waits: for export.
-    Picture wait(const art::Reference& r);
-    void put(const std::shared_ptr<const art::PictureFile>& file, Picture picture);
-    // The picture as it came, without lighting, once decoded.
-    Picture original(const art::Reference& r);
-signals:
-    void ready();
-
-private:
-    struct Key {
-        const art::PictureFile* file;
-        int light, lift; // percent
-        bool operator<(const Key& o) const { return std::tie(file, light, lift) < std::tie(o.file, o.light, o.lift); }
-    };
-    struct Entry {
-        std::shared_ptr<const art::PictureFile> file;
-        Picture picture;
-        bool working = false;
-    };
-    static Key keyOf(const art::Reference& r);
-    Picture make(const art::Reference& r);
-    void trim(const Key& keep);
-    std::mutex mutex_;
-    std::map<Key, Entry> entries_;
-};
 
 class Session : public QObject {
     Q_OBJECT
@@ -60,7 +21,11 @@ public:
     const art::Document& document() const { return history_.now().document; }
     const art::Selection& selection() const { return history_.now().selection; }
     const art::History& history() const { return history_; }
-    PictureShelf& pictures() { return pictures_; }
+    PictureStore& pictures() { return pictures_; }
+    Jobs& jobs() { return jobs_; }
+    Keeper& keeper() { return keeper_; }
+    // Grows with every piece that is opened.
+    quint64 piece() const { return jobs_.piece(); }
 
     // Takes an edit as one step. Without a selection, the present one stays.
     void take(const art::Document& d, const QString& name, const QString& burst = {});
@@ -80,11 +45,8 @@ public:
     const QString& path() const { return path_; }
     bool changed() const { return !(document() == saved_) || recovered_; }
     QString keptText() const; // "kept 2 min ago"
-    // Saves the working file; a message when it could not be done.
-    QString save(const QString& path);
-    // Keeps the recovery entry up to date now, when something changed since.
-    void keep(bool wait = false);
-    void forget();
+    // Saves the working file in the background; then tells a message when it could not be done. What is changed meanwhile is not in it.
+    void save(const QString& path, const std::function<void(const QString& trouble)>& then);
 
     // The last move, size or turn, to be done again; `copies` when it made copies.
     struct Repeat {
@@ -108,16 +70,14 @@ signals:
     void problem(const QString& text);
 
 private:
+    Jobs jobs_;
+    PictureStore pictures_{jobs_};
+    Keeper keeper_{*this, jobs_, pictures_};
     art::History history_;
     art::Document saved_;
-    art::Document keptDocument_;
     QString path_;
     bool recovered_ = false;
-    qint64 keptAt_ = 0;
-    PictureShelf pictures_;
-    files::Recovery recovery_;
-    QTimer timer_;
-    bool keeping_ = false, deriving_ = false;
+    bool deriving_ = false;
     std::size_t historyLimit_ = std::size_t{1} << 30;
     bool toldDropped_ = false;
 };

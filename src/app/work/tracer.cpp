@@ -61,7 +61,7 @@ Page pageOf(const pixel::Picture& picture, const art::Reference& r, const std::v
 
 } // namespace
 
-Tracer::Tracer(Session& session, QObject* parent) : QObject(parent), session_(session)
+Tracer::Tracer(Session& session, QObject* parent) : QObject(parent), session_(session), tracing_(session.jobs(), this)
 {
     const QSettings kept;
     settings_.slack = std::clamp(kept.value("trace/slack", 0.8).toDouble(), 0.05, 50.0);
@@ -73,8 +73,8 @@ Tracer::Tracer(Session& session, QObject* parent) : QObject(parent), session_(se
     settings_.count = std::clamp(kept.value("trace/count", 5).toInt(), 2, 16);
     settings_.lightness = kept.value("trace/lightness", false).toBool();
     // A picture that was still being decoded is traced when it is there.
-    connect(&session_.pictures(), &PictureShelf::ready, this, [this] {
-        if (active_ && found_.empty() && !working_) restart();
+    connect(&session_.pictures(), &PictureStore::ready, this, [this] {
+        if (active_ && found_.empty() && !working()) restart();
     });
     connect(&session_, &Session::documentChanged, this, [this] {
         if (!active_) return;
@@ -117,8 +117,8 @@ bool Tracer::begin(TraceSettings::What what)
 
 void Tracer::end()
 {
-    progress_.stopped->store(true);
-    active_ = again_ = false;
+    tracing_.drop();
+    active_ = false;
     found_.clear();
     part_.clear();
     emit changed();
@@ -126,7 +126,7 @@ void Tracer::end()
 
 void Tracer::stop()
 {
-    if (!working_) return;
+    if (!working()) return;
     end();
     emit said(tr("Stopped. Nothing was traced."));
 }
@@ -148,12 +148,6 @@ void Tracer::setPart(std::vector<Vec2> outline)
 void Tracer::restart()
 {
     if (!active_) return;
-    if (working_) {
-        // The pass at work is out of date: it is let go, and the next one follows it.
-        progress_.stopped->store(true);
-        again_ = true;
-        return;
-    }
     const art::Item* i = session_.document().item(reference_);
     if (!i || !i->reference()) {
         end();
@@ -166,39 +160,30 @@ void Tracer::restart()
 
 void Tracer::run(bool coarse)
 {
-    const auto picture = session_.pictures().get(seen_);
+    const auto picture = session_.pictures().exact(seen_); // not a stand-in with another light
     if (!picture) {
+        tracing_.drop();
+        found_.clear();
         emit changed();
         return;
     }
-    progress_ = {};
-    working_ = true;
-    emit changed();
-    inBackground<Result>(
-        this, progress_,
+    tracing_.want(
+        {seen_, settings_, part_, coarse},
         [picture, reference = seen_, settings = settings_, part = part_, coarse](const Progress& p) {
             return work(picture, reference, settings, part, coarse, p);
         },
         [this](const Result& r) {
-            working_ = false;
-            if (!active_) return;
-            if (again_) {
-                again_ = false;
-                restart();
-                return;
-            }
-            if (!r.done) {
-                emit changed();
-                return;
-            }
+            if (!active_ || !r.done) return;
             found_.clear();
             for (const art::Item& i : r.items) found_.push_back({i, true});
             histogram_ = r.histogram;
             cutUsed_ = r.cut;
             coarse_ = r.coarse;
-            emit changed();
             if (r.coarse) run(false);
-        });
+            emit changed();
+        },
+        [this] { emit changed(); });
+    emit changed();
 }
 
 Tracer::Result Tracer::work(const std::shared_ptr<const pixel::Picture>& picture, const art::Reference& reference, const TraceSettings& settings,
@@ -298,7 +283,7 @@ std::size_t Tracer::nodeCount() const
 
 bool Tracer::take(art::Id layer, art::Colour ink)
 {
-    if (!active_ || working_ || coarse_ || wantedCount() == 0 || layer == 0) return false;
+    if (!active_ || working() || coarse_ || wantedCount() == 0 || layer == 0) return false;
     std::vector<art::Item> items;
     for (const Found& f : found_) {
         if (!f.wanted) continue;

@@ -5,8 +5,8 @@
 #pragma once
 
 #include "app/canvas/marks.h"
+#include "app/work/jobs.h"
 #include "app/work/session.h"
-#include "app/work/task.h"
 #include "art/traced.h"
 #include "pixel/threshold.h"
 
@@ -60,8 +60,8 @@ public:
     void only(std::size_t index);
     std::size_t wantedCount() const;
     std::size_t nodeCount() const;
-    bool working() const { return working_; }
-    double progress() const { return progress_.share->load(); }
+    bool working() const { return tracing_.working(); }
+    double progress() const { return tracing_.progress(); }
     double cutUsed() const { return cutUsed_; }
     const pixel::Histogram& histogram() const { return histogram_; }
     void stop();
@@ -83,14 +83,21 @@ private:
     };
     Session& session_;
     TraceSettings settings_;
-    bool active_ = false, working_ = false, again_ = false, coarse_ = false;
+    bool active_ = false, coarse_ = false;
     art::Id reference_ = 0;
     art::Reference seen_; // the reference as it was when last traced
     std::vector<curve::Vec2> part_;
     std::vector<Found> found_;
     pixel::Histogram histogram_{};
     double cutUsed_ = 127;
-    Progress progress_;
+    struct Asked {
+        art::Reference reference;
+        TraceSettings settings;
+        std::vector<curve::Vec2> part;
+        bool coarse = false;
+        friend bool operator==(const Asked&, const Asked&) = default;
+    };
+    Latest<Asked, Result> tracing_;
 
     void restart();
     void run(bool coarse);

@@ -1,7 +1,7 @@
 #include "app/tools/build/mirror_acts.h"
 
 #include "app/tools/place/place_acts.h"
-#include "app/work/task.h"
+#include "app/work/jobs.h"
 #include "art/build.h"
 #include "mirror/mirror.h"
 
@@ -43,14 +43,16 @@ void findAxisInBackground(QObject* owner, Bench& bench)
             for (const art::ItemPtr& i : l->items)
                 if (i->artwork()) lines.insert(lines.end(), i->artwork()->paths.begin(), i->artwork()->paths.end());
     const bool fromPicture = reference.has_value();
-    inBackground<std::optional<mirror::FoundAxis>>(
-        owner, {},
+    bench.session().jobs().run<std::optional<mirror::FoundAxis>>(
+        Lane::working, owner,
         [reference, lines, shelf = &bench.session().pictures()](const Progress&) {
             const auto picture = reference ? shelf->wait(*reference) : nullptr;
             return picture ? mirror::findAxis(mirror::edgePoints(pixel::greyOf(*picture)), art::placement(*reference))
                            : mirror::findAxis(mirror::edgePoints(lines));
         },
-        [&bench, layer, fromPicture](const std::optional<mirror::FoundAxis>& found) {
+        [&bench, layer, fromPicture](const std::optional<std::optional<mirror::FoundAxis>>& done) {
+            if (!done) return;
+            const std::optional<mirror::FoundAxis>& found = *done;
             const QString where = fromPicture ? "the picture" : "the lines";
             if (!found || found->confidence < mirror::leastConfidence) {
                 bench.say(found ? QString("No symmetry was found in %1 (best guess %2 %).").arg(where).arg(std::lround(100 * found->confidence))

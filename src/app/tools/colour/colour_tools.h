@@ -30,7 +30,7 @@ private:
     struct Thing {
         art::ItemPtr item;
         QPainterPath area;
-        PictureShelf::Picture picture;
+        PictureStore::Picture picture;
     };
     Session& session_;
     std::vector<Thing> things_; // topmost first

@@ -1,6 +1,6 @@
 #include "app/tools/place/place_acts.h"
 
-#include "app/work/task.h"
+#include "app/work/jobs.h"
 #include "art/edits.h"
 #include "art/tree.h"
 #include "pixel/skew.h"
@@ -62,10 +62,11 @@ void straightenByItself(Bench& bench, art::Id item)
     }
     bench.say("Looking for level and upright lines…");
     // Large scans take a moment: the bench stays usable meanwhile.
-    inBackground<pixel::Skew>(
-        &bench.session(), {}, [picture](const Progress&) { return pixel::skewOf(pixel::greyOf(*picture)); },
-        [&bench, item](pixel::Skew skew) {
-            if (!bench.document().item(item)) return;
+    bench.session().jobs().run<pixel::Skew>(
+        Lane::working, &bench.session(), [picture](const Progress&) { return pixel::skewOf(pixel::greyOf(*picture)); },
+        [&bench, item](const std::optional<pixel::Skew>& found) {
+            if (!found || !bench.document().item(item)) return;
+            const pixel::Skew skew = *found;
             if (skew.confidence < 0.05) {
                 bench.say("No level or upright line was found in the picture. Draw along one instead.");
                 return;

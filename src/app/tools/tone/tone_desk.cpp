@@ -28,7 +28,7 @@ ToneDesk::ToneDesk(Session& session, Deriver& deriver) : session_(session), deri
     connect(&session_, &Session::selectionChanged, this, [this] {
         if (watched_) repaint();
     });
-    connect(&session_.pictures(), &PictureShelf::ready, this, [this] { renew(); });
+    connect(&session_.pictures(), &PictureStore::ready, this, [this] { renew(); });
 }
 
 const art::Item* ToneDesk::item() const
@@ -215,8 +215,8 @@ void ToneDesk::prepare()
         std::shared_ptr<const tone::Levels> levels;
         Vec2 offset;
     };
-    inBackground<Result>(
-        this, {},
+    session_.jobs().run<Result>(
+        Lane::working, this,
         [shelf = &session_.pictures(), r = *i->reference()](const Progress&) {
             Result out;
             if (const auto p = shelf->wait(r)) {
@@ -226,10 +226,14 @@ void ToneDesk::prepare()
             }
             return out;
         },
-        [this, file = i->reference()->picture.get(), look = lookOf(*i->reference())](const Result& r) {
+        [this, file = i->reference()->picture.get(), look = lookOf(*i->reference())](const std::optional<Result>& r) {
             preparing_ = false;
-            levels_ = r.levels;
-            offset_ = r.offset;
+            if (!r) {
+                wanted_ = 0;
+                return;
+            }
+            levels_ = r->levels;
+            offset_ = r->offset;
             levelsFile_ = file;
             levelsLook_ = look;
             if (!levels_) return;

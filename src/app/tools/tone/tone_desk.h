@@ -7,7 +7,7 @@
 #include "app/canvas/marks.h"
 #include "app/work/deriver.h"
 #include "app/work/session.h"
-#include "app/work/task.h"
+#include "app/work/jobs.h"
 #include "art/tones.h"
 
 #include <QImage>

@@ -1,7 +1,7 @@
 // Rope: clicks laid loosely along an edge of the picture; the rope settles on it and becomes few-node curves.
 #include "app/canvas/tool.h"
 #include "app/tools/place/place_acts.h"
-#include "app/work/task.h"
+#include "app/work/jobs.h"
 #include "art/edits.h"
 #include "trace/rope.h"
 
@@ -168,17 +168,17 @@ private:
         reference_ = i->id;
         place_ = art::placement(*i->reference());
         back_ = inverse(place_).value_or(curve::Affine{});
-        const auto picture = bench_.session().pictures().get(*i->reference());
+        const auto picture = bench_.session().pictures().exact(*i->reference());
         if (!picture) return true;
         const trace::Follow follow = bench_.toolSetting("rope-line", 0) > 0.5 ? trace::Follow::line : trace::Follow::edge;
         const double width = bench_.toolSetting("rope-width", 1.5);
         if (edges_.picture == picture && edges_.follow == follow && edges_.width == width) return true;
-        edges_.progress.stopped->store(true);
+        edges_.progress.stop();
         edges_ = {picture, follow, width, nullptr, Progress{}, true};
         wire_.reset();
         const std::weak_ptr<int> alive = alive_;
-        inBackground<std::shared_ptr<const trace::EdgeMap>>(
-            &bench_.session(), edges_.progress,
+        bench_.session().jobs().run<std::shared_ptr<const trace::EdgeMap>>(
+            Lane::working, &bench_.session(),
             [picture, follow, width](const Progress& p) {
                 trace::EdgeMapOptions o;
                 o.follow = follow;
@@ -187,9 +187,13 @@ private:
                 o.progress = [&p](double v) { p.share->store(v); };
                 return trace::edgeMap(pixel::greyOf(*picture), o);
             },
-            [this, alive, picture](const std::shared_ptr<const trace::EdgeMap>& map) {
-                if (alive.expired() || !map || edges_.picture != picture) return;
-                edges_.map = map;
+            [this, alive, picture](const std::optional<std::shared_ptr<const trace::EdgeMap>>& map) {
+                if (alive.expired() || edges_.picture != picture) return;
+                if (!map || !*map) {
+                    edges_ = {}; // asked for again with the next move
+                    return;
+                }
+                edges_.map = *map;
                 edges_.working = false;
                 // What was clicked meanwhile lies straight: lay it again.
                 for (std::size_t k = 0; k < ways_.size(); ++k)
@@ -197,7 +201,8 @@ private:
                 settle();
                 layLive();
                 bench_.update();
-            });
+            },
+            Jobs::For::thisPiece, edges_.progress);
         return true;
     }
 

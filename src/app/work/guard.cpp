@@ -1,0 +1,21 @@
+#include "app/work/guard.h"
+
+#include "app/work/jobs.h"
+
+#include <QTimer>
+
+namespace softrope::app {
+
+bool Application::notify(QObject* receiver, QEvent* event)
+{
+    try {
+        return QApplication::notify(receiver, event);
+    } catch (...) {
+        // Told from the event loop: whoever shows it may have been the one who threw.
+        const QString text = Jobs::sentence();
+        QTimer::singleShot(0, this, [this, text] { emit caught(text); });
+    }
+    return false;
+}
+
+} // namespace softrope::app
