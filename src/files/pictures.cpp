@@ -37,6 +37,20 @@ private:
     const std::function<void(double)>& progress_;
 };
 
+constexpr int blockSize = 1 << 16;
+
+// By its first bytes (W3C PNG, 5.2; ITU-T T.81, B.1.1.3); empty for other formats.
+std::string formatOf(const std::vector<std::byte>& b)
+{
+    const auto starts = [&](std::initializer_list<int> with) {
+        std::size_t k = 0;
+        for (const int v : with)
+            if (k >= b.size() || std::to_integer<int>(b[k++]) != v) return false;
+        return true;
+    };
+    return starts({0x89, 'P', 'N', 'G'}) ? "png" : starts({0xFF, 0xD8, 0xFF}) ? "jpeg" : "";
+}
+
 PictureResult failed(const std::string& why)
 {
     PictureResult r;
@@ -51,6 +65,9 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
 {
     if (bytes.empty()) return failed(name + " is empty.");
     QByteArray raw = QByteArray::fromRawData(reinterpret_cast<const char*>(bytes.data()), static_cast<qsizetype>(bytes.size()));
+    const int rows = loadedRows(bytes, formatOf(bytes));
+    // Decoders read in blocks, and give up on the last one when it is not whole: filled up, its rows come in as well.
+    if (rows > 0) raw.append(blockSize, '\0');
     StoppableBuffer buffer(&raw, cancelled, progress);
     buffer.open(QIODevice::ReadOnly);
     QImageReader reader(&buffer);
@@ -78,7 +95,6 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
     if (image.isNull()) return failed("There is not enough memory for " + name + ".");
     r.picture = pixel::Picture(image.width(), image.height());
     static_assert(sizeof(pixel::Rgba) == 4);
-    const int rows = loadedRows(bytes, format);
     if (rows == 0) return failed(name + " is cut off before its first row.");
     if (rows > 0 && rows < image.height()) {
         r.partly = name + " was loaded only in part, " + std::to_string(rows) + " of " + std::to_string(image.height()) + " rows.";
