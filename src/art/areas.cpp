@@ -1,10 +1,12 @@
 #include "art/areas.h"
 
 #include "art/edits.h"
+#include "art/ends.h"
 #include "art/mirrored.h"
 #include "art/tree.h"
 
 #include <algorithm>
+#include <map>
 
 namespace softrope::art {
 
@@ -32,6 +34,26 @@ void addLines(const std::vector<ItemPtr>& items, DrawnLines& all)
 } // namespace
 
 DrawnLines drawnLines(const Document& d)
+{
+    DrawnLines all = linesAsDrawn(d);
+    const std::vector<EndOnLine> ends = endsOnLines(d);
+    if (ends.empty()) return all;
+    std::map<std::pair<Id, std::size_t>, std::vector<const EndOnLine*>> byPath;
+    for (const EndOnLine& e : ends) byPath[{e.end.item, e.end.path}].push_back(&e);
+    std::map<Id, std::size_t> count; // paths of the item so far; a mirrored item's follow once more and stay as they are
+    for (std::size_t k = 0; k < all.paths.size(); ++k) {
+        const auto at = byPath.find({all.items[k], count[all.items[k]]++});
+        if (at == byPath.end()) continue;
+        for (const EndOnLine* e : at->second) {
+            curve::Node& n = e->end.atStart ? all.paths[k].nodes.front() : all.paths[k].nodes.back();
+            const curve::Vec2 by = e->foot - n.at;
+            n = {n.at + by, n.in + by, n.out + by, n.kind};
+        }
+    }
+    return all;
+}
+
+DrawnLines linesAsDrawn(const Document& d)
 {
     DrawnLines all;
     for (const LayerPtr& l : d.layers) {

@@ -12,7 +12,10 @@ struct DrawnLines {
     curve::Paths paths;
     std::vector<Id> items;
 };
+// A line that ends on another, within half that line's width, goes on to its middle: what is seen to be closed is closed.
 DrawnLines drawnLines(const Document& d);
+// Just as they are drawn.
+DrawnLines linesAsDrawn(const Document& d);
 // Every area of the map as a neutral shape, largest first, named. `overlap`: px they reach under each other.
 std::vector<Item> areaShapes(const planar::Map& map, double overlap = 0);
 // The same on a new layer under the lines, ready to be coloured; the shapes reach 0.6 px under each other. The lines stay untouched. Areas that are parts of

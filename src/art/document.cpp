@@ -286,20 +286,6 @@ std::size_t nodeCount(const Document& d)
     return n;
 }
 
-std::vector<OpenEnd> openEnds(const Document& d)
-{
-    std::vector<OpenEnd> ends;
-    eachArtwork(d, {.hidden = false, .locked = false, .derived = false, .inside = false}, [&](const Item& i, const Artwork& a, const Where&) {
-        for (std::size_t k = 0; k < a.paths.size(); ++k) {
-            const curve::Path& p = a.paths[k];
-            if (p.closed || p.empty()) continue;
-            ends.push_back({i.id, k, true, p.nodes.front().at});
-            if (p.nodes.size() > 1) ends.push_back({i.id, k, false, p.nodes.back().at});
-        }
-    });
-    return ends;
-}
-
 Document newDocument(Sheet sheet)
 {
     Document d;

@@ -41,7 +41,8 @@ struct Artwork {
     Guarded<curve::Paths, Artwork> paths;
     Stroke stroke;
     Fill fill;
-    bool guide = false; // serves other lines only: shown on the bench, never delivered
+    bool guide = false;     // serves other lines only: shown on the bench, never delivered
+    bool openMeant = false; // its open ends are no fault
     // Painted after the fill and before the line, clipped to the area. Sheet px, like everything.
     std::vector<ItemPtr> inside;
     Guarded<Recipe, Artwork> live; // what the paths are made from; nothing for a plain shape
@@ -197,15 +198,6 @@ curve::Box bounds(const Document& d, const std::vector<Id>& items);
 // Nodes of all artwork, at any depth.
 std::size_t nodeCount(const Document& d);
 std::size_t nodeCount(const Item& item);
-// Ends of open paths that are shown and can be worked on; those in live groups are none.
-struct OpenEnd {
-    Id item = 0;
-    std::size_t path = 0;
-    bool atStart = false;
-    curve::Vec2 at;
-};
-std::vector<OpenEnd> openEnds(const Document& d);
-
 // A document with one layer for artwork.
 Document newDocument(Sheet sheet = {});
 

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "art/edited.h"
+#include "art/ends.h"
 
 #include <functional>
 

@@ -39,11 +39,12 @@ std::vector<ItemPtr> mirroredItems(const Layer& layer)
     return other;
 }
 
-Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror::Axis& axis, double tolerance)
+Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror::Axis& axis, double tolerance, const std::vector<mirror::Seam>& chosen)
 {
     Welded out{d};
     mirror::WeldOptions options;
     options.tolerance = tolerance;
+    options.chosen = chosen;
     const curve::Affine across = mirror::reflection(axis);
     const auto meant = [&](const Layer* l) { return std::find(layers.begin(), layers.end(), l->id) != layers.end(); };
     // All lines together, so that what is drawn on both sides is known; each goes back to its item. What lies inside an area is
@@ -84,7 +85,21 @@ Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror
     return out;
 }
 
-Welded withWeld(const Document& d, Id layer, double tolerance)
+std::vector<mirror::Seam> seamsOf(const Document& d, Id layer, double tolerance, const std::vector<mirror::Seam>& chosen)
+{
+    const Layer* l = d.layer(layer);
+    if (!l || !l->mirror) return {};
+    Paths all;
+    eachArtwork(d, {true, true, false, false}, [&](const Item&, const Artwork& a, const Where& w) {
+        if (w.layer->id == layer) all.insert(all.end(), a.paths->begin(), a.paths->end());
+    });
+    mirror::WeldOptions options;
+    options.tolerance = tolerance;
+    options.chosen = chosen;
+    return mirror::weld(all, *l->mirror, options).seams;
+}
+
+Welded withWeld(const Document& d, Id layer, double tolerance, const std::vector<mirror::Seam>& chosen)
 {
     Welded out{d};
     const Layer* l = d.layer(layer);
@@ -104,7 +119,7 @@ Welded withWeld(const Document& d, Id layer, double tolerance)
     for (ItemPtr& i : halves.items) i = shared(withSourcesOf(*i, ids));
     const auto at = std::find_if(kept.layers.begin(), kept.layers.end(), [&](const LayerPtr& k) { return k->id == layer; });
     kept.layers.insert(at, shared(std::move(halves)));
-    out = withWelded(kept, {layer}, *l->mirror, tolerance);
+    out = withWelded(kept, {layer}, *l->mirror, tolerance, chosen);
     out.document = withMirror(out.document, layer, std::nullopt);
     return out;
 }

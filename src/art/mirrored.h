@@ -16,10 +16,13 @@ struct Welded {
     std::size_t seams = 0, smooth = 0, copied = 0, dropped = 0; // joins; those without a corner; paths copied; paths that were there already
     Refusal why = Refusal::none;
 };
-// What lies on the layers becomes whole: mirrored and joined at the axis. `tolerance`: px from the axis that count as on it.
-Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror::Axis& axis, double tolerance);
+// What lies on the layers becomes whole: mirrored and joined at the axis. `tolerance`: px from the axis that count as on it; `chosen`: seams
+// that are to be smooth or corners whatever they would be (mirror/weld.h).
+Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror::Axis& axis, double tolerance, const std::vector<mirror::Seam>& chosen = {});
 // The same for a layer with a mirror, which then goes; the halves stay on a hidden, locked layer below.
-Welded withWeld(const Document& d, Id layer, double tolerance);
+Welded withWeld(const Document& d, Id layer, double tolerance, const std::vector<mirror::Seam>& chosen = {});
+// The seams that welding the layer would make; nothing without a mirror.
+std::vector<mirror::Seam> seamsOf(const Document& d, Id layer, double tolerance, const std::vector<mirror::Seam>& chosen = {});
 // The axis of the drawing: from the edges of its lowest picture where they show one, else from its lines; with a confidence 0..1
 // (mirror/axis.h). `picture`: decoded, not lit; nothing where it cannot be read.
 std::optional<mirror::FoundAxis> symmetryOf(const Document& d, const std::function<std::shared_ptr<const pixel::Picture>(const Reference&)>& picture);

@@ -27,7 +27,7 @@ std::optional<Round> circleOf(const Path& path)
 std::optional<TouchingCircle> touchingCircle(const Document& d, Vec2 centre, double radius, bool radiusHeld, double reach, const std::vector<Id>& without)
 {
     Paths near;
-    const DrawnLines all = drawnLines(d);
+    const DrawnLines all = linesAsDrawn(d);
     for (std::size_t k = 0; k < all.paths.size(); ++k) {
         if (std::find(without.begin(), without.end(), all.items[k]) != without.end()) continue;
         const curve::Box b = curve::bounds(all.paths[k]);
@@ -54,7 +54,7 @@ std::optional<TouchingCircle> touchingCircle(const Document& d, Vec2 centre, dou
 
 std::optional<curve::TangentLine> touchingLine(const Document& d, Vec2 from, Vec2 to, bool bothEnds, double reach)
 {
-    const DrawnLines all = drawnLines(d);
+    const DrawnLines all = linesAsDrawn(d);
     const Path* first = nullptr;
     if (bothEnds)
         for (const Path& p : all.paths)

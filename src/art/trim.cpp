@@ -22,9 +22,12 @@ namespace {
 // Crossings of one path with everything in sight, in order along it.
 std::vector<Place> crossingsAlong(const Document& d, Id item, std::size_t which, const Path& path)
 {
+    // A line that ends on this one, within half its width, is seen to meet it.
+    const Artwork* mine = d.item(item)->artwork();
+    const double half = mine->stroke.colour ? 0.5 * mine->stroke.width : 0;
     const planar::Strand strand = planar::strandOf(path, 0);
     if (strand.pieces.size() != path.pieceCount()) return {}; // with pieces of no length there is no counting
-    std::vector<Place> found;
+    std::vector<Place> found, ends;
     const planar::Tolerances tol;
     const auto add = [&](int piece, double t) { found.push_back({static_cast<std::size_t>(piece), t, {}, 0}); };
     for (const planar::Contact& c : planar::meetItself(strand, tol.touch).contacts) {
@@ -32,12 +35,12 @@ std::vector<Place> crossingsAlong(const Document& d, Id item, std::size_t which,
         add(c.b, c.t);
     }
     // Asked while the pointer moves: paths that cannot reach this one are not made ready.
-    const DrawnLines all = drawnLines(d);
+    const DrawnLines all = linesAsDrawn(d);
     const auto near = [&](const Path& other) {
         curve::Box b;
         for (const curve::Node& n : other.nodes)
             for (const Vec2 q : {n.at, n.in, n.out}) b.add(q);
-        return b.grown(tol.touch).meets(strand.box);
+        return b.grown(std::max(tol.touch, half)).meets(strand.box);
     };
     std::size_t ofItem = 0;
     for (std::size_t k = 0; k < all.paths.size(); ++k) {
@@ -45,7 +48,19 @@ std::vector<Place> crossingsAlong(const Document& d, Id item, std::size_t which,
         if ((own && ofItem++ == which) || !near(all.paths[k])) continue;
         const planar::Strand other = planar::strandOf(all.paths[k], 1);
         for (const planar::Contact& c : planar::meet(strand, other, tol.touch).contacts) add(c.a, c.s);
+        if (all.paths[k].closed || all.paths[k].nodes.empty()) continue;
+        for (const Vec2 end : {all.paths[k].nodes.front().at, all.paths[k].nodes.back().at}) {
+            const auto foot = curve::nearest(path, end);
+            if (!foot || foot->distance > half || foot->distance <= tol.touch) continue;
+            const planar::Piece& of = strand.pieces[foot->piece];
+            ends.push_back({foot->piece, of.line ? curve::nearest(of.curve, foot->point).t : foot->t, foot->point, 0});
+        }
     }
+    // Unless it crosses as well, a little further on.
+    for (const Place& e : ends)
+        if (std::none_of(found.begin(), found.end(),
+                         [&](const Place& f) { return distance(curve::at(strand.pieces[f.piece].curve, f.t), e.point) < std::max(1.0, half); }))
+            found.push_back(e);
     // A straight of ours is travelled evenly, one drawn has its handles on its ends: t differs.
     for (Place& p : found) {
         p.point = curve::at(strand.pieces[p.piece].curve, p.t);
@@ -61,6 +76,15 @@ bool before(const Place& a, const Place& b)
     return std::tie(a.piece, a.t) < std::tie(b.piece, b.t);
 }
 
+// The node at a place: the one that is there, or a new one.
+curve::Inserted nodeAt(const Path& path, const Place& at)
+{
+    constexpr double same = 1e-12;
+    if (at.t <= same) return {path, at.piece};
+    if (at.t >= 1 - same) return {path, (at.piece + 1) % path.nodes.size()};
+    return curve::withNodeAt(path, at);
+}
+
 // The part of the path from one place to another, in the direction of travel; over the join of a closed path when `to` is
 // not after `from`.
 Path between(const Path& path, Place from, Place to)
@@ -69,13 +93,13 @@ Path between(const Path& path, Place from, Place to)
     Path p = path;
     const bool wraps = !before(from, to);
     Place first = wraps ? to : from, second = wraps ? from : to;
-    const curve::Inserted b = curve::withNodeAt(p, second);
+    const curve::Inserted b = nodeAt(p, second);
     p = b.path;
     std::size_t later = b.node;
     // A straight that is cut is travelled otherwise than before: the place is found again.
     if (first.piece == second.piece) first.t = curve::nearest(p.piece(first.piece), curve::at(path.piece(first.piece), first.t)).t;
     const std::size_t count = p.nodes.size();
-    const curve::Inserted a = curve::withNodeAt(p, first);
+    const curve::Inserted a = nodeAt(p, first);
     p = a.path;
     if (p.nodes.size() > count && a.node <= later) ++later;
     const std::size_t begin = wraps ? later : a.node, end = wraps ? a.node : later;
@@ -135,6 +159,20 @@ std::optional<Stretch> stretchAt(const Document& d, Id item, Vec2 p)
     }
     s.shown = between(path, s.from, s.to);
     return s;
+}
+
+Edited withoutPiece(const Document& d, Id item, std::size_t path, std::size_t piece)
+{
+    const Item* i = d.item(item);
+    if (!i || !i->artwork() || path >= i->artwork()->paths.size() || piece >= i->artwork()->paths[path].pieceCount()) return {d, Refusal::nothingPicked};
+    const Path& p = i->artwork()->paths[path];
+    Stretch s;
+    s.item = item;
+    s.path = path;
+    s.from = {piece, 0, {}, 0};
+    s.to = {piece, 1, {}, 0};
+    s.whole = !p.closed && p.pieceCount() == 1;
+    return withoutStretch(d, s);
 }
 
 Edited withoutStretch(const Document& d, const Stretch& s)

@@ -17,4 +17,7 @@ std::optional<Stretch> stretchAt(const Document& d, Id item, curve::Vec2 p);
 // The stretch taken out: stubs go, a middle leaves two lines, a closed line opens.
 Edited withoutStretch(const Document& d, const Stretch& s);
 
+// The piece between two nodes taken out: a closed line opens there, an open one becomes two or loses its end.
+Edited withoutPiece(const Document& d, Id item, std::size_t path, std::size_t piece);
+
 } // namespace softrope::art

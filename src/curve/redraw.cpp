@@ -82,6 +82,69 @@ void turnInto(Node& n, Vec2 oldTangent, bool newLeaves)
     n.kind = NodeKind::smooth;
 }
 
+// What the hand did where it left the path. Tuned by eye on strokes that meet a straight and a bow at 5 to 80 degrees.
+namespace tuned {
+constexpr double corner = 35; // degrees: from here on the hand made a corner
+constexpr double bend = 8;    // degrees: below, the stroke itself can take up the difference without being seen to swing
+} // namespace tuned
+
+// The place so far along the path before (negative) or after another; nothing when the path ends or has a corner on the way.
+std::optional<Place> along(const Path& path, const Place& from, double by)
+{
+    Place p = from;
+    const std::size_t n = path.pieceCount();
+    double left = std::abs(by);
+    for (std::size_t guard = 0; guard <= n; ++guard) {
+        const Cubic piece = path.piece(p.piece);
+        const Cubic rest = by < 0 ? part(piece, 0, p.t) : part(piece, p.t, 1);
+        const double length = arcLength(rest);
+        if (left <= length) {
+            double lo = by < 0 ? 0 : p.t, hi = by < 0 ? p.t : 1;
+            for (int k = 0; k < 40; ++k) {
+                const double mid = 0.5 * (lo + hi);
+                const bool tooMuch = arcLength(by < 0 ? part(piece, mid, p.t) : part(piece, p.t, mid)) > left;
+                (tooMuch == (by < 0) ? lo : hi) = mid;
+            }
+            p.t = 0.5 * (lo + hi);
+            p.point = at(piece, p.t);
+            return p;
+        }
+        left -= length;
+        const bool first = p.piece == 0, last = p.piece + 1 == n;
+        if (!path.closed && (by < 0 ? first : last)) return std::nullopt;
+        const std::size_t node = by < 0 ? p.piece : (p.piece + 1) % path.nodes.size();
+        if (path.nodes[node].kind == NodeKind::corner) return std::nullopt;
+        p.piece = by < 0 ? (p.piece + n - 1) % n : (p.piece + 1) % n;
+        p.t = by < 0 ? 1 : 0;
+    }
+    return std::nullopt;
+}
+
+// Where the row of points is going over its first stretch of that length, the tremor of its very start left out.
+Vec2 goesAt(const std::vector<Vec2>& line, double stretch)
+{
+    double walked = 0;
+    std::size_t from = 0, to = 1;
+    for (std::size_t k = 1; k < line.size() && walked < stretch; ++k) {
+        walked += distance(line[k - 1], line[k]);
+        if (walked < 0.25 * stretch) from = k;
+        to = k;
+    }
+    return unit(line[std::max(to, from + 1 < line.size() ? from + 1 : to)] - line[from]);
+}
+
+// Takes the first `cut` px off the row.
+void shorten(std::vector<Vec2>& line, double cut)
+{
+    std::size_t k = 0;
+    double walked = 0;
+    while (k + 2 < line.size() && walked < cut) {
+        walked += distance(line[k], line[k + 1]);
+        ++k;
+    }
+    line.erase(line.begin(), line.begin() + static_cast<long>(k));
+}
+
 // The first stretch of the row becomes an arc that leaves `from` along `tangent`, where the stroke goes about that way anyway;
 // tells whether it does.
 bool leadIn(std::vector<Vec2>& line, Vec2 from, Vec2 tangent, double blend)
@@ -94,7 +157,7 @@ bool leadIn(std::vector<Vec2>& line, Vec2 from, Vec2 tangent, double blend)
     }
     const std::size_t ahead = std::min(line.size() - 1, k + std::max<std::size_t>(1, k / 2));
     const Vec2 on = unit(line[ahead] - line[k > 1 ? k - k / 2 : 0]);
-    const bool smooth = std::abs(turn(tangent, line[k] - from)) < radians(32) && std::abs(turn(tangent, on)) < radians(60);
+    const bool smooth = std::abs(turn(tangent, line[k] - from)) < radians(tuned::corner) && std::abs(turn(tangent, on)) < radians(60);
     std::vector<Vec2> start;
     const double reach = distance(from, line[k]) / 3;
     const Cubic c = smooth ? Cubic{from, from + tangent * reach, line[k] - on * reach, line[k]} : straight(from, line[k]);
@@ -127,20 +190,36 @@ std::optional<Redrawn> redrawn(const Path& path, const std::vector<Vec2>& stroke
     if (std::abs(order(*start) - order(*end)) < 1e-9) return std::nullopt;
     Redrawn out;
     const bool forwards = goesForwards(path, *start, *end, stroke);
-    const Place a = forwards ? *start : *end, b = forwards ? *end : *start;
-    out.from = a;
-    out.to = b;
+    Place a = forwards ? *start : *end, b = forwards ? *end : *start;
     // The stroke, led onto the path at both ends over a short stretch.
     std::vector<Vec2> line = stroke;
     if (!forwards) std::reverse(line.begin(), line.end());
     double length = 0;
     for (std::size_t i = 1; i < line.size(); ++i) length += distance(line[i - 1], line[i]);
     const double blend = std::min(options.blend, length / 3);
+    // Where the stroke meets the path at an angle between none and a corner, one even bend takes both: it begins on the path before the
+    // stroke does. To bend in the stroke alone it would have to swing out and back.
+    const auto bendInto = [&](Place& p, bool leaving) {
+        const Vec2 tangent = tangentAt(path.piece(p.piece), p.t) * (leaving ? 1.0 : -1.0);
+        const double angle = std::abs(turn(tangent, goesAt(line, 1.5 * blend)));
+        if (angle < radians(tuned::bend) || angle > radians(tuned::corner)) return false;
+        const auto before = along(path, p, leaving ? -blend : blend);
+        if (!before) return false;
+        shorten(line, blend);
+        p = *before;
+        return true;
+    };
+    const bool bentStart = bendInto(a, true);
+    std::reverse(line.begin(), line.end());
+    const bool bentEnd = bendInto(b, false);
+    std::reverse(line.begin(), line.end());
+    out.from = a;
+    out.to = b;
     const Vec2 tangentA = tangentAt(path.piece(a.piece), a.t), tangentB = tangentAt(path.piece(b.piece), b.t);
     const bool keepsBefore = path.closed || order(a) > 1e-9, keepsAfter = path.closed || order(b) < static_cast<double>(path.pieceCount()) - 1e-9;
-    out.smoothStart = leadIn(line, a.point, tangentA, blend) && keepsBefore;
+    out.smoothStart = (bentStart || leadIn(line, a.point, tangentA, blend)) && keepsBefore;
     std::reverse(line.begin(), line.end());
-    out.smoothEnd = leadIn(line, b.point, -tangentB, blend) && keepsAfter;
+    out.smoothEnd = (bentEnd || leadIn(line, b.point, -tangentB, blend)) && keepsAfter;
     std::reverse(line.begin(), line.end());
     FitOptions fitting;
     fitting.slack = options.slack;
@@ -150,6 +229,23 @@ std::optional<Redrawn> redrawn(const Path& path, const std::vector<Vec2>& stroke
     fitting.cornerFrom = radians(35);
     Path fresh = fit(line, false, fitting).path;
     if (fresh.nodes.size() < 2) return std::nullopt;
+    // The bends are pieces of their own: fitted with the rest they would swing as far as the slack lets them.
+    if (bentStart) {
+        const Vec2 way = startTangent(fresh.piece(0));
+        Node& n = fresh.nodes.front();
+        const double reach = distance(a.point, n.at) / 3;
+        n.in = n.at - way * reach;
+        n.kind = NodeKind::smooth;
+        fresh.nodes.insert(fresh.nodes.begin(), Node{a.point, a.point, a.point + tangentA * reach, NodeKind::corner});
+    }
+    if (bentEnd) {
+        const Vec2 way = endTangent(fresh.piece(fresh.pieceCount() - 1));
+        Node& n = fresh.nodes.back();
+        const double reach = distance(b.point, n.at) / 3;
+        n.out = n.at + way * reach;
+        n.kind = NodeKind::smooth;
+        fresh.nodes.push_back(Node{b.point, b.point - tangentB * reach, b.point, NodeKind::corner});
+    }
     fresh.nodes.front().at = a.point;
     fresh.nodes.back().at = b.point;
     if (out.smoothStart) turnInto(fresh.nodes.front(), tangentA, true);

@@ -12,14 +12,14 @@ struct RedrawOptions {
     double slack = 1;  // px: of the fit of the stroke
     double grain = 1;  // px: the hand's tremor
     double reach = 9;  // px: how near to the path the stroke must start and end
-    double blend = 16; // px: how much of the stroke at either end is led into the path's direction to make a smooth join
+    double blend = 16; // px: how much of the stroke, and of the path before it, bends to make a smooth join
 };
 
 struct Redrawn {
     Path path;
     // The part of the old path that went, for showing: from where the stroke starts to where it ends.
     Place from, to;
-    bool smoothStart = true, smoothEnd = true; // a join is a corner where the stroke leaves the path at more than 32 degrees
+    bool smoothStart = true, smoothEnd = true; // a join is a corner where the stroke leaves the path at more than 35 degrees
 };
 
 // Where the stroke starts and ends on the path; of a closed path the part that goes is the one that lies nearer to the

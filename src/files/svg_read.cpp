@@ -548,6 +548,7 @@ private:
             if (a.fill.colour && !flagged(n, "rope:lined")) rim(n, a.stroke);
         }
         a.guide = flagged(n, "rope:guide");
+        a.openMeant = flagged(n, "rope:open-meant");
         art::Recipe live = recipes::read(n, a.paths, reader());
         if (!std::holds_alternative<std::monostate>(live)) a.setDerived(Paths(a.paths), std::move(live), n.attribute("rope:made").as_ullong(0));
         if (const pugi::xml_node below = n.child("rope:inside")) {

@@ -331,6 +331,7 @@ private:
                 set(n, "rope:guide", "true");
                 if (i.shown) set(n, "display", "none");
             }
+            if (a.openMeant) set(n, "rope:open-meant", "true");
             if (a.stroke.keepsWidth) set(n, "rope:keeps-width", "true");
             set(n, "rope:kinds", kindsOf(a.paths));
             recipes::write(n, *a.live, part(i));

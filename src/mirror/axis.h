@@ -33,6 +33,13 @@ curve::Affine reflection(const Axis& a);
 // The angle as a line's, in (-pi/2, pi/2].
 double lineAngle(double angle);
 
+// A place on the axis where two halves become one path.
+struct Seam {
+    curve::Vec2 at;      // on the axis
+    bool smooth = false; // else a corner
+    friend bool operator==(const Seam&, const Seam&) = default;
+};
+
 // A stretch of edge or line at a point.
 struct EdgePoint {
     curve::Vec2 at;

@@ -186,6 +186,13 @@ struct Welder {
         return out;
     }
 
+    bool smoothAt(Vec2 p, bool otherwise) const
+    {
+        for (const Seam& s : options.chosen)
+            if (distance(s.at, p) <= options.tolerance) return s.smooth;
+        return otherwise;
+    }
+
     // The end's own handle made square to the axis, its length kept; false where the line meets the axis at a slant.
     bool square(Path& path, bool last) const
     {
@@ -194,7 +201,8 @@ struct Welder {
         const Vec2 away = last ? -endTangent(c) : startTangent(c); // from the axis into the path
         const Vec2 normal = perpendicular(along(axis));
         const Vec2 wanted = dot(away, normal) >= 0 ? normal : -normal;
-        if (away == Vec2{} || std::abs(turn(away, wanted)) > options.smoothWithin) return false;
+        if (away == Vec2{}) return false;
+        if (!smoothAt(n.at, std::abs(turn(away, wanted)) <= (isStraight(c) ? options.straightWithin : options.smoothWithin))) return false;
         Vec2& handle = last ? n.in : n.out;
         double reach = distance(handle, n.at);
         if (reach == 0) {
@@ -274,6 +282,8 @@ struct Welder {
             putOnAxis(part.nodes.front(), axis);
             smoothFront = square(part, false);
         }
+        result.seams.push_back({part.nodes.back().at, smoothEnd});
+        if (both) result.seams.push_back({part.nodes.front().at, smoothFront});
         Path whole = joined(part, back(part), smoothEnd);
         ++result.joined;
         if (smoothEnd) ++result.smooth;

@@ -44,7 +44,7 @@ TEST_CASE("a stub goes up to its crossing, a middle leaves two lines, in a group
         REQUIRE(middle);
         CHECK(curve::arcLength(middle->shown) == Approx(40).margin(0.05));
         const Document two = withoutStretch(g.d, *middle);
-        CHECK(openEnds(two).size() == openEnds(g.d).size() + 2);
+        CHECK(allEnds(two).size() == allEnds(g.d).size() + 2);
         // The one that is new lies right above the other, wherever that lies.
         const Item* parent = two.parentOf(across.id);
         CHECK((parent != nullptr) == grouped);

@@ -133,7 +133,7 @@ TEST_CASE("open ends are those of open paths on layers that can be worked on")
 {
     Item open;
     Artwork a;
-    a.setPaths({curve::polyline({{0, 0}, {10, 0}}, false), curve::rectangle({0, 0}, {5, 5}), curve::polyline({{7, 7}}, false)});
+    a.setPaths({curve::polyline({{0, 0}, {10, 0}}, false), curve::rectangle({0, 20}, {5, 25}), curve::polyline({{7, 7}}, false)});
     open.is = a;
     const Added added = withItem(newDocument(), 0, open);
     CHECK(openEnds(added.document).size() == 3); // a lone node is one end

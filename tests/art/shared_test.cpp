@@ -105,11 +105,20 @@ TEST_CASE("every field of a tone stack and of its picture counts in what its sha
     const Key key = toneKey(t, r);
     CHECK(toneKey(t, r) == key);
     const std::function<void(ToneStack&)> changes[] = {
-        [](ToneStack& s) { s.stack.cuts[1] += 0.5; },         [](ToneStack& s) { s.stack.paint = {pixel::Rgba{1, 2, 3, 255}}; },
-        [](ToneStack& s) { s.stack.slack += 0.1; },           [](ToneStack& s) { s.stack.smallest += 1; },
-        [](ToneStack& s) { s.stack.bound = curve::circle({5, 5}, 3); }, [](ToneStack& s) { s.stack.patches[0].strength = -12; },
-        [](ToneStack& s) { s.stack.patches[0].soft = 0; },    [](ToneStack& s) { s.stack.pushes[0].tone = 2; },
-        [](ToneStack& s) { s.stack.pushes[0].way[0].x = 2; }, [](ToneStack& s) { s.stack.sweeps[0].radius = 3; },
+        [](ToneStack& s) { s.stack.cuts[1] += 0.5; },
+        [](ToneStack& s) {
+            s.stack.paint = {pixel::Rgba{1, 2, 3, 255}};
+        },
+        [](ToneStack& s) { s.stack.slack += 0.1; },
+        [](ToneStack& s) { s.stack.smallest += 1; },
+        [](ToneStack& s) {
+            s.stack.bound = curve::circle({5, 5}, 3);
+        },
+        [](ToneStack& s) { s.stack.patches[0].strength = -12; },
+        [](ToneStack& s) { s.stack.patches[0].soft = 0; },
+        [](ToneStack& s) { s.stack.pushes[0].tone = 2; },
+        [](ToneStack& s) { s.stack.pushes[0].way[0].x = 2; },
+        [](ToneStack& s) { s.stack.sweeps[0].radius = 3; },
         [](ToneStack& s) { s.reference = 9; },
     };
     for (const auto& change : changes) {
@@ -117,8 +126,9 @@ TEST_CASE("every field of a tone stack and of its picture counts in what its sha
         change(other);
         CHECK(toneKey(other, r) != key);
     }
-    const std::function<void(Reference&)> moves[] = {[](Reference& x) { x.centre.x += 1; }, [](Reference& x) { x.scale = 2; }, [](Reference& x) { x.turn = 0.1; },
-                                                     [](Reference& x) { x.flattenLight = 1; }, [](Reference& x) { x.liftPaper = 1; }, [](Reference& x) { x.crop = {{1, 1}, {9, 9}}; }};
+    const std::function<void(Reference&)> moves[] = {[](Reference& x) { x.centre.x += 1; }, [](Reference& x) { x.scale = 2; },
+                                                     [](Reference& x) { x.turn = 0.1; },    [](Reference& x) { x.flattenLight = 1; },
+                                                     [](Reference& x) { x.liftPaper = 1; }, [](Reference& x) { x.crop = {{1, 1}, {9, 9}}; }};
     for (const auto& move : moves) {
         Reference other = r;
         move(other);

@@ -93,3 +93,31 @@ TEST_CASE("strokes that do not start and end on the line replace nothing")
     CHECK_FALSE(redrawn(line, {{50, 0}}, {}));
     CHECK_FALSE(redrawn({}, arc({50, 0}, {100, 80}, {150, 0}), {}));
 }
+
+TEST_CASE("a join bends evenly: no swing to either side of the wedge between line and stroke, from slight angles to corners")
+{
+    const Path line = polyline({{0, 0}, {400, 0}}, false);
+    for (const double degrees_ : {5.0, 12.0, 20.0, 27.0, 33.0, 45.0, 60.0, 75.0}) {
+        const double rise = std::tan(radians(degrees_));
+        std::vector<Vec2> stroke;
+        const double half = 100 * std::cos(radians(degrees_));
+        for (double x = 0; x <= 2 * half; x += 0.7) stroke.push_back({200 - half + x, -rise * std::min(x, 2 * half - x)});
+        const auto r = redrawn(line, stroke, {});
+        REQUIRE(r);
+        INFO(degrees_ << " degrees");
+        CHECK(r->smoothStart == (degrees_ < 35));
+        CHECK(r->smoothEnd == (degrees_ < 35));
+        const double from = 200 - half;
+        for (const Vec2 p : flatten(r->path, 0.02)) {
+            const double near = std::min(40.0, 0.5 * half);
+            if (std::abs(p.x - from) > near && std::abs(p.x - (400 - from)) > near) continue;
+            const double in = p.x < 200 ? p.x - from : 400 - from - p.x; // along the line from the join into the stroke
+            const double outer = -rise * std::max(0.0, in);
+            // Between the line and the stroke, but for the even bend over 16 px either way (a chord's height over a corner) and a px for
+            // the fit's slack.
+            const double bend = degrees_ < 35 ? 8 * std::tan(radians(degrees_ / 2)) : 0;
+            CHECK(p.y <= 1.2);
+            CHECK(p.y >= outer - bend - 1.2);
+        }
+    }
+}

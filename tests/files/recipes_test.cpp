@@ -117,7 +117,8 @@ TEST_CASE("an area with things inside comes back with them, at every depth, its 
 TEST_CASE("lengths in all units of CSS, and nothing for what is none")
 {
     // CSS Values and Units Level 3, 6.2: 1in = 2.54cm = 96px, 1pt = 1/72in, 1pc = 12pt.
-    const std::pair<const char*, double> good[] = {{"12", 12}, {" 3px ", 3}, {"1in", 96}, {"2.54cm", 96}, {"25.4mm", 96}, {"72pt", 96}, {"6pc", 96}, {"+4", 4}, {"-1.5e1", -15}};
+    const std::pair<const char*, double> good[] = {{"12", 12},   {" 3px ", 3}, {"1in", 96}, {"2.54cm", 96}, {"25.4mm", 96},
+                                                   {"72pt", 96}, {"6pc", 96},  {"+4", 4},   {"-1.5e1", -15}};
     for (const auto& [text, px] : good) CHECK(*files::lengthPx(text) == Approx(px));
     for (const char* bad : {"", "px", "3em", "50%", "1e999", "nan", "12 px wide", "+"}) CHECK_FALSE(files::lengthPx(bad));
 }

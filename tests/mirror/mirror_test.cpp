@@ -170,3 +170,29 @@ TEST_CASE("A lopsided drawing has no axis, and says so")
     }
     CHECK_FALSE(mirror::findAxis({}));
 }
+
+TEST_CASE("straights that meet the axis askew stay straight and make a corner, unless the seam is said to be smooth")
+{
+    const mirror::Axis axis{{0, 0}, pi / 2};
+    // Fourteen degrees off square.
+    const Path slope = polyline({{-100, 100 * std::tan(radians(14))}, {0, 0}}, false);
+    const mirror::Welded roof = mirror::weld({slope}, axis);
+    REQUIRE(roof.seams.size() == 1);
+    CHECK_FALSE(roof.seams[0].smooth);
+    REQUIRE(roof.paths.size() == 1);
+    REQUIRE(roof.paths[0].nodes.size() == 3);
+    for (std::size_t k = 0; k < 2; ++k) CHECK(isStraight(roof.paths[0].piece(k)));
+    CHECK(roof.paths[0].nodes[1].kind == NodeKind::corner);
+    // Two degrees off it is square for the eye, and runs through.
+    CHECK(mirror::weld({polyline({{-100, 100 * std::tan(radians(2))}, {0, 0}}, false)}, axis).seams[0].smooth);
+    // A choice goes before.
+    mirror::WeldOptions chosen;
+    chosen.chosen = {{{0, 0}, true}};
+    CHECK(mirror::weld({slope}, axis, chosen).seams[0].smooth);
+    chosen.chosen = {{{0, 0}, false}};
+    Path bow = slope;
+    bow.nodes[0].out = {-60, 0};
+    bow.nodes[1].in = {-40, 2};
+    CHECK(mirror::weld({bow}, axis).seams[0].smooth);
+    CHECK_FALSE(mirror::weld({bow}, axis, chosen).seams[0].smooth);
+}

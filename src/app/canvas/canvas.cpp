@@ -21,6 +21,15 @@ using curve::Vec2;
 namespace {
 constexpr double quick = 7;       // ms: pictures cheaper than this are made at once, on the spot
 constexpr double overscan = 0.15; // share of the pane painted beyond each side
+
+// While a tool is at work: what changes the document then is the tool's own doing.
+struct Acting {
+    explicit Acting(bool& flag_) : flag(flag_) { flag = true; }
+    ~Acting() { flag = false; }
+    Acting(const Acting&) = delete;
+    Acting& operator=(const Acting&) = delete;
+    bool& flag;
+};
 } // namespace
 
 Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(session)
@@ -43,7 +52,10 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
     look_.width = std::clamp(kept.value("look/width", 6.0).toDouble(), 0.1, 1000.0);
     snapping_ = kept.value("snapping", true).toBool();
     connect(&session_, &Session::documentChanged, this, [this] {
-        if (tool_ && !session_.deriving()) tool_->changed();
+        if (!session_.deriving()) {
+            if (pressed_ && !toolActs_) dropStroke();
+            if (tool_) tool_->changed();
+        }
         invalidate();
     });
     connect(&session_, &Session::selectionChanged, this, [this] { QWidget::update(); });
@@ -106,6 +118,13 @@ void Canvas::setSnapping(bool on)
     QSettings().setValue("snapping", on);
 }
 
+void Canvas::setEnds(std::vector<art::OpenEnd> ends, bool all)
+{
+    ends_ = std::move(ends);
+    allEnds_ = all;
+    QWidget::update();
+}
+
 void Canvas::setPlacing(bool on)
 {
     if (placing_ == on) return;
@@ -142,6 +161,10 @@ void Canvas::takeTool(const QString& id)
 
 void Canvas::escape()
 {
+    if (pressed_) {
+        dropStroke();
+        return;
+    }
     if (tool_ && tool_->escape()) {
         QWidget::update();
         return;
@@ -374,7 +397,8 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
 
 void Canvas::paintEnds(Marks& m)
 {
-    for (const art::OpenEnd& e : art::openEnds(session_.document())) {
+    for (const art::OpenEnd& e : ends_) {
+        if (!allEnds_ && !session_.selection().has(e.item)) continue;
         if (std::any_of(held_.begin(), held_.end(), [&](const art::ItemPtr& i) { return i->id == e.item; })) continue;
         if (rect().adjusted(-20, -20, 20, 20).contains(m.at(e.at).toPoint())) m.openEnd(e.at, false);
     }
@@ -446,16 +470,12 @@ void Canvas::updateCursor()
         setCursor(tool_->cursor());
 }
 
-bool Canvas::startsPan(const QMouseEvent& e) const
-{
-    return e.button() == Qt::MiddleButton || (spaceHeld_ && e.button() == Qt::LeftButton);
-}
-
 void Canvas::dispatch(Qt::MouseButton button, bool down, const Pointer& p)
 {
     pointer_ = p;
     if (button != Qt::LeftButton || !tool_) return;
     pressed_ = down;
+    const Acting acting(toolActs_);
     if (down)
         tool_->press(p);
     else
@@ -463,22 +483,111 @@ void Canvas::dispatch(Qt::MouseButton button, bool down, const Pointer& p)
     QWidget::update();
 }
 
-void Canvas::mousePressEvent(QMouseEvent* e)
+void Canvas::endStroke()
 {
-    setFocus(Qt::MouseFocusReason);
-    if (startsPan(*e) || (zHeld_ && e->button() == Qt::LeftButton)) {
-        panning_ = !zHeld_ || e->button() == Qt::MiddleButton;
+    panning_ = zoomDrag_ = dragSplit_ = false;
+    if (pressed_) dispatch(Qt::LeftButton, false, pointer_);
+}
+
+void Canvas::dropStroke()
+{
+    if (!pressed_) return;
+    pressed_ = false;
+    if (tool_) tool_->drop();
+    release();
+    QWidget::update();
+}
+
+void Canvas::letKeysGo()
+{
+    spaceHeld_ = zHeld_ = false;
+    updateCursor();
+}
+
+void Canvas::focusOutEvent(QFocusEvent* e)
+{
+    // The keys will be let go elsewhere, and nobody will tell.
+    letKeysGo();
+    endStroke();
+    QWidget::focusOutEvent(e);
+}
+
+std::optional<std::size_t> Canvas::dividerAt(QPointF p) const
+{
+    const auto all = panes();
+    if (all.size() != 2 || all[0].rect.contains(p) || all[1].rect.contains(p)) return std::nullopt;
+    return 0;
+}
+
+void Canvas::pointerDown(Qt::MouseButton button, const Pointer& p)
+{
+    if (pressed_) { // a second button gives the stroke up
+        dropStroke();
+        return;
+    }
+    if (button == Qt::MiddleButton || ((spaceHeld_ || zHeld_) && button == Qt::LeftButton)) {
+        panning_ = !zHeld_ || button == Qt::MiddleButton;
         zoomDrag_ = !panning_;
-        panFrom_ = e->position();
+        panFrom_ = pointer_.screen = p.screen;
         updateCursor();
         return;
     }
-    if (const auto all = panes();
-        all.size() == 2 && e->button() == Qt::LeftButton && !all[0].rect.contains(e->position()) && !all[1].rect.contains(e->position())) {
+    if (button == Qt::LeftButton && dividerAt(p.screen)) {
         dragSplit_ = true;
         return;
     }
-    dispatch(e->button(), true, pointerFrom(e->position(), e->modifiers()));
+    dispatch(button, true, p);
+}
+
+void Canvas::pointerMove(const Pointer& p)
+{
+    inside_ = true;
+    if (panning_) {
+        View v = view_;
+        v.centre -= Vec2{p.screen.x() - panFrom_.x(), p.screen.y() - panFrom_.y()} / v.zoom;
+        panFrom_ = p.screen;
+        changeView(v);
+        return;
+    }
+    if (zoomDrag_) {
+        View v = view_;
+        v.zoomAt(paneAt(panFrom_), panFrom_, std::exp((pointer_.screen.y() - p.screen.y()) / 150));
+        pointer_.screen = p.screen;
+        changeView(v);
+        return;
+    }
+    if (dragSplit_) {
+        split_ = std::clamp(width() < 760 ? p.screen.y() / height() : p.screen.x() / width(), 0.15, 0.85);
+        invalidate();
+        return;
+    }
+    pointer_ = p;
+    if (tool_) {
+        const Acting acting(toolActs_);
+        if (pressed_)
+            tool_->drag(pointer_);
+        else
+            tool_->hover(pointer_);
+    }
+    if (view_.show == Show::beside || p.pen) QWidget::update();
+    emit pointerMoved();
+}
+
+void Canvas::pointerUp(Qt::MouseButton button, const Pointer& p)
+{
+    if (panning_ || zoomDrag_ || dragSplit_) {
+        panning_ = zoomDrag_ = dragSplit_ = false;
+        updateCursor();
+        return;
+    }
+    if (button == Qt::LeftButton && !pressed_) return; // it was given up
+    dispatch(button, false, p);
+}
+
+void Canvas::mousePressEvent(QMouseEvent* e)
+{
+    setFocus(Qt::MouseFocusReason);
+    pointerDown(e->button(), pointerFrom(e->position(), e->modifiers()));
 }
 
 void Canvas::contextMenuEvent(QContextMenuEvent* e)
@@ -491,82 +600,42 @@ void Canvas::contextMenuEvent(QContextMenuEvent* e)
 
 void Canvas::mouseMoveEvent(QMouseEvent* e)
 {
-    inside_ = true;
-    if (panning_) {
-        View v = view_;
-        v.centre -= Vec2{e->position().x() - panFrom_.x(), e->position().y() - panFrom_.y()} / v.zoom;
-        panFrom_ = e->position();
-        changeView(v);
-        return;
-    }
-    if (zoomDrag_) {
-        View v = view_;
-        v.zoomAt(paneAt(panFrom_), panFrom_, std::exp((pointer_.screen.y() - e->position().y()) / 150));
-        pointer_.screen = e->position();
-        changeView(v);
-        return;
-    }
-    if (dragSplit_) {
-        split_ = std::clamp(width() < 760 ? e->position().y() / height() : e->position().x() / width(), 0.15, 0.85);
-        invalidate();
-        return;
-    }
-    pointer_ = pointerFrom(e->position(), e->modifiers());
-    if (tool_) {
-        if (pressed_)
-            tool_->drag(pointer_);
-        else
-            tool_->hover(pointer_);
-    }
-    if (view_.show == Show::beside) QWidget::update();
-    emit pointerMoved();
+    pointerMove(pointerFrom(e->position(), e->modifiers()));
 }
 
 void Canvas::mouseReleaseEvent(QMouseEvent* e)
 {
-    if (panning_ || zoomDrag_ || dragSplit_) {
-        panning_ = zoomDrag_ = dragSplit_ = false;
-        updateCursor();
-        return;
-    }
-    if (e->button() == Qt::LeftButton && !pressed_) return;
-    dispatch(e->button(), false, pointerFrom(e->position(), e->modifiers()));
+    pointerUp(e->button(), pointerFrom(e->position(), e->modifiers()));
 }
 
 void Canvas::mouseDoubleClickEvent(QMouseEvent* e)
 {
     if (e->button() != Qt::LeftButton || !tool_) return;
-    if (const auto all = panes(); all.size() == 2 && !all[0].rect.contains(e->position()) && !all[1].rect.contains(e->position())) {
+    if (dividerAt(e->position())) {
         split_ = 0.5;
         invalidate();
         return;
     }
     pointer_ = pointerFrom(e->position(), e->modifiers());
+    const Acting acting(toolActs_);
     tool_->doubleClick(pointer_);
     QWidget::update();
 }
 
 void Canvas::tabletEvent(QTabletEvent* e)
 {
-    const bool wasPressed = pressed_;
     Pointer p = pointerFrom(e->position(), e->modifiers());
     p.pressure = static_cast<float>(e->pressure());
     p.tiltX = static_cast<float>(e->xTilt());
     p.tiltY = static_cast<float>(e->yTilt());
     p.pen = true;
-    inside_ = true;
     switch (e->type()) {
-    case QEvent::TabletPress: dispatch(e->button(), true, p); break;
-    case QEvent::TabletRelease:
-        if (wasPressed) dispatch(e->button(), false, p);
+    case QEvent::TabletPress:
+        setFocus(Qt::MouseFocusReason);
+        pointerDown(e->button(), p);
         break;
-    default:
-        pointer_ = p;
-        if (tool_ && pressed_)
-            tool_->drag(p);
-        else if (tool_)
-            tool_->hover(p);
-        QWidget::update();
+    case QEvent::TabletRelease: pointerUp(e->button(), p); break;
+    default: pointerMove(p);
     }
     e->accept();
 }
@@ -622,11 +691,14 @@ void Canvas::keyPressEvent(QKeyEvent* e)
         updateCursor();
         return;
     }
-    if (tool_ && tool_->key(*e)) {
+    const bool taken = [&] {
+        const Acting acting(toolActs_);
+        return tool_ && tool_->key(*e);
+    }();
+    if (taken)
         QWidget::update();
-        return;
-    }
-    QWidget::keyPressEvent(e);
+    else
+        QWidget::keyPressEvent(e);
 }
 
 void Canvas::keyReleaseEvent(QKeyEvent* e)

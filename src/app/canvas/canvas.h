@@ -40,6 +40,8 @@ public:
     void setSnapping(bool on);
     // While placing, references show where they lie; otherwise they end with the sheet.
     void setPlacing(bool on);
+    // Rings at open ends: of the whole piece (`ends`, as the survey has them), or only of what is picked.
+    void setEnds(std::vector<art::OpenEnd> ends, bool all);
     // Painted over the artwork, under what the tool in hand shows.
     void setPreview(std::function<void(Marks&)> paint) { preview_ = std::move(paint); }
 
@@ -50,6 +52,12 @@ public:
     const std::vector<std::unique_ptr<Tool>>& tools() const { return tools_; }
     void takeTool(const QString& id);
     void escape(); // ends the stroke in hand, then brings Pick
+    // The stroke in hand of whatever tool: ended where the pointer is (the focus went), or given up (the piece changed, a second button).
+    void endStroke();
+    void dropStroke();
+    bool inStroke() const { return pressed_; }
+    // Space and Z, as if they were let go.
+    void letKeysGo();
 
     // -- view -----------------------------------------------------------------------------------------------------
     const View& view() const { return view_; }
@@ -86,6 +94,7 @@ protected:
     void keyPressEvent(QKeyEvent*) override;
     void keyReleaseEvent(QKeyEvent*) override;
     void leaveEvent(QEvent*) override;
+    void focusOutEvent(QFocusEvent*) override;
     bool event(QEvent*) override;
     void dragEnterEvent(QDragEnterEvent*) override;
     void dropEvent(QDropEvent*) override;
@@ -115,10 +124,13 @@ private:
     art::Stroke look_;
     bool snapping_ = true, placing_ = true;
     std::map<QString, double> settings_;
+    std::vector<art::OpenEnd> ends_;
+    bool allEnds_ = true;
     std::vector<art::ItemPtr> held_, lingering_;
     quint64 version_ = 1, lingerUntil_ = 0;
     std::array<Base, 2> bases_;
     Pointer pointer_;
+    bool toolActs_ = false; // it is the tool itself that changes the document
     bool inside_ = false, pressed_ = false, panning_ = false, spaceHeld_ = false, zoomDrag_ = false, zHeld_ = false;
     QPointF panFrom_;
     QElapsedTimer clock_;
@@ -141,7 +153,11 @@ private:
     void dispatch(Qt::MouseButton button, bool down, const Pointer& p);
     void updateCursor();
     void changeView(const View& v);
-    bool startsPan(const QMouseEvent& e) const;
+    // Mouse and pen alike: panning, zooming and the divider first, then the tool.
+    void pointerDown(Qt::MouseButton button, const Pointer& p);
+    void pointerMove(const Pointer& p);
+    void pointerUp(Qt::MouseButton button, const Pointer& p);
+    std::optional<std::size_t> dividerAt(QPointF p) const;
 };
 
 } // namespace softrope::app

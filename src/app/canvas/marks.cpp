@@ -173,6 +173,14 @@ void Marks::dot(Vec2 sheet, const QColor& colour, double radius)
     withHalo(p_, shape, colour, 1, colour);
 }
 
+void Marks::square(Vec2 at_, const QColor& colour, double half)
+{
+    p_.setPen(Qt::NoPen);
+    p_.setBrush(colour);
+    const QPointF c = at(at_);
+    p_.drawRect(QRectF(c.x() - half, c.y() - half, 2 * half, 2 * half));
+}
+
 void Marks::ring(Vec2 sheet, const QColor& colour, double radius)
 {
     QPainterPath shape;

@@ -35,6 +35,7 @@ public:
     void line(const curve::Paths& paths, const QColor& colour, double width, Qt::PenStyle style = Qt::SolidLine);
     void segment(curve::Vec2 a, curve::Vec2 b, const QColor& colour, double width, Qt::PenStyle style = Qt::SolidLine);
     void dot(curve::Vec2 at, const QColor& colour, double radius);
+    void square(curve::Vec2 at, const QColor& colour, double half);
     void ring(curve::Vec2 at, const QColor& colour, double radius);
     void guide(const art::Guide& g, bool strong);
 

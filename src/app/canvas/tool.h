@@ -4,6 +4,7 @@
 #include "app/canvas/marks.h"
 #include "app/work/session.h"
 #include "art/edited.h"
+#include "art/ends.h"
 #include "art/hit.h"
 #include "art/snap.h"
 
@@ -92,6 +93,8 @@ public:
     virtual bool escape() { return false; }
     // Taken up: tools that work on everything let go of what is picked, so that the card is theirs.
     virtual void taken() {}
+    // The stroke in hand is given up, because the piece changed under it or a second button was pressed; what is picked stays.
+    virtual void drop() { escape(); }
     virtual void leave() { escape(); }
     // The document changed under the tool (undo, another piece).
     virtual void changed() {}

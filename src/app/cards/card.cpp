@@ -6,6 +6,7 @@
 #include "app/tools/place/place_acts.h"
 #include "app/tools/tone/tone_desk.h"
 #include "app/work/areas.h"
+#include "app/work/survey.h"
 #include "app/work/tracer.h"
 #include "art/edits.h"
 #include "curve/edit.h"
@@ -25,8 +26,8 @@
 
 namespace softrope::app {
 
-Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& desk, QWidget* parent)
-    : QWidget(parent), session_(session), canvas_(canvas), tracer_(tracer), areas_(areas), desk_(desk)
+Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& desk, Survey& survey, QWidget* parent)
+    : QWidget(parent), session_(session), canvas_(canvas), tracer_(tracer), areas_(areas), desk_(desk), survey_(survey), reducing_(session.jobs(), this)
 {
     setAccessibleName(tr("Card"));
     auto* column = new QVBoxLayout(this);
@@ -67,6 +68,7 @@ Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneD
         refresh();
         if (tracer_.working()) beat->start();
     });
+    connect(&survey_, &Survey::changed, this, [this] { updateBottom(); });
     connect(&areas_, &Areas::changed, this, [this] {
         if (step_ == 2 || step_ == 4) refresh();
     });
@@ -437,25 +439,14 @@ void Card::updateBottom()
     } else if (context_.startsWith("build") && (buildBottom(text, act), !act.isEmpty())) {
         // Set above.
     } else if (!context_.startsWith("place")) {
-        const auto ends = art::openEnds(session_.document());
-        // The nearest two ends that could be meant to meet.
-        double best = 1e300;
-        std::pair<art::OpenEnd, art::OpenEnd> gap;
-        for (std::size_t i = 0; i < ends.size() && ends.size() < 400; ++i)
-            for (std::size_t k = i + 1; k < ends.size(); ++k) {
-                const bool sameEnd = ends[i].item == ends[k].item && ends[i].path == ends[k].path && ends[i].atStart == ends[k].atStart;
-                const double d = distance(ends[i].at, ends[k].at);
-                if (!sameEnd && d < best) {
-                    best = d;
-                    gap = {ends[i], ends[k]};
-                }
-            }
-        if (best <= 4 * curve::joinReach) {
-            text = best < 0.05 ? tr("%1 ends are open; two meet and are not joined.").arg(ends.size())
-                               : tr("%1 ends are open; two are %2 apart.").arg(ends.size()).arg(pxText(best));
+        const auto ends = survey_.now().ends;
+        const auto gap = survey_.now().gap;
+        if (gap && gap->width <= 4 * curve::joinReach) {
+            text = gap->width < 0.05 ? tr("%1 ends are open; two meet and are not joined.").arg(ends.size())
+                                     : tr("%1 ends are open; two are %2 apart.").arg(ends.size()).arg(pxText(gap->width));
             act = tr("Close gap");
             bottomRun_ = [this, gap] {
-                session_.take(art::withEndsJoined(session_.document(), gap.first, gap.second), "Join ends");
+                session_.take(art::withEndsJoined(session_.document(), gap->first, gap->second), "Join ends");
                 canvas_.say("Joined 2 ends. Ctrl+Z takes it apart.");
             };
         } else if (!ends.empty()) {

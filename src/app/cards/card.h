@@ -7,6 +7,7 @@
 namespace softrope::app {
 
 class Areas;
+class Survey;
 class ToneDesk;
 class Tracer;
 
@@ -18,7 +19,7 @@ struct CardButton {
 class Card : public QWidget {
     Q_OBJECT
 public:
-    Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& desk, QWidget* parent = nullptr);
+    Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& desk, Survey& survey, QWidget* parent = nullptr);
     void setStep(int step);
     void refresh();
     // Long work takes the bottom row over; an empty name gives it back.
@@ -41,6 +42,7 @@ private:
     Tracer& tracer_;
     Areas& areas_;
     ToneDesk& desk_;
+    Survey& survey_;
     int step_ = 0;
     QString context_;
     QScrollArea* area_;
@@ -60,6 +62,8 @@ private:
         curve::Paths from, to;
         double slack = 0;
     } reduce_;
+    Latest<std::pair<art::Id, double>, curve::Paths> reducing_;
+    int reduceDrags_ = 0;
 
     QString contextNow() const;
     void rebuild();

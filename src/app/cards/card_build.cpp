@@ -287,7 +287,7 @@ void Card::mirrorSection()
         return l ? l->mirror : std::nullopt;
     };
     if (!axis()) {
-        buttonRow({{"mirror", tr("Mirror"), tr("What lies on the layer shows on both sides of an axis (M)"), [this] { toggleMirror(canvas_); }},
+        buttonRow({{"mirror", tr("Mirror"), tr("What lies on the layer shows on both sides of an axis (M)"), [this] { emit asksToRun("mirror"); }},
                    {"mirror-line", tr("Find axis"), tr("Looks for the symmetry of the picture (Shift+M)"), [this] { findAxisInBackground(this, canvas_); }}});
         return;
     }
@@ -315,7 +315,7 @@ void Card::mirrorSection()
         }
     });
     settingField(tr("Welds ends within"), 0, 100, 1, tr("px"), "weld-reach", 4);
-    buttonRow({{"weld", tr("Weld"), tr("The halves become whole; they are kept on a hidden layer (Shift+W)"), [this] { weldLayer(canvas_); }},
+    buttonRow({{"weld", tr("Weld"), tr("The halves become whole; they are kept on a hidden layer (Shift+W)"), [this] { emit asksToRun("weld"); }},
                {"mirror-line", tr("Find axis"), tr("Looks for the symmetry of the picture (Shift+M)"), [this] { findAxisInBackground(this, canvas_); }}});
     buttonRow({{"mirror", tr("Mirror off"), tr("The other half is taken away (M)"), [this] { toggleMirror(canvas_); }}});
 }

@@ -26,6 +26,8 @@ using curve::Vec2;
 
 namespace {
 
+constexpr std::size_t reduceAtOnce = 400; // nodes: about 10 ms
+
 // Distances of the raw samples from the fitted path, evenly over the stroke.
 std::vector<double> profile(const art::Artwork& a)
 {
@@ -76,21 +78,33 @@ void Card::slackSection()
         const art::Item* i = session_.document().item(id);
         if (!i) return;
         if (reduce_.item != id || i->artwork()->paths != reduce_.to) reduce_ = {id, i->artwork()->paths, i->artwork()->paths, 0};
-        curve::Paths fewer;
-        for (const curve::Path& p : reduce_.from) {
-            curve::ReduceOptions o;
-            o.slack = v;
-            fewer.push_back(v > 0.02 ? curve::reduce(p, o).path : p);
-        }
-        reduce_.to = fewer;
-        reduce_.slack = v;
-        session_.take(art::withPaths(session_.document(), id, fewer), "Fewer nodes", QString("reduce %1").arg(id));
+        const auto work = [from = reduce_.from, v](const Progress&) {
+            curve::Paths fewer;
+            for (const curve::Path& p : from) {
+                curve::ReduceOptions o;
+                o.slack = v;
+                fewer.push_back(v > 0.02 ? curve::reduce(p, o).path : p);
+            }
+            return fewer;
+        };
+        const auto land = [this, id, v, drag = reduceDrags_](const curve::Paths& fewer) {
+            const art::Item* now = session_.document().item(id);
+            if (!now || !now->artwork() || reduce_.item != id || now->artwork()->paths != reduce_.to) return; // something else happened
+            reduce_.to = fewer;
+            reduce_.slack = v;
+            session_.take(art::withPaths(session_.document(), id, fewer), "Fewer nodes", QString("reduce %1 %2").arg(id).arg(drag));
+        };
+        // A long line is reduced in the background; the bead does not wait for it.
+        if (curve::nodeCount(reduce_.from) <= reduceAtOnce)
+            land(work({}));
+        else
+            reducing_.want({id, v}, work, land);
     });
     connect(slider, &Slider::settled, this, [this, id, drawn] {
         if (drawn)
             fitWithCare(id);
         else
-            session_.endBurst();
+            ++reduceDrags_; // the next drag is a step of its own; a result still under way belongs to this one
     });
     updaters_.push_back([this, id, drawn, slider, figure, nodes, off, stray] {
         const art::Item* i = session_.document().item(id);
@@ -244,6 +258,17 @@ void Card::buildLine()
             fill->setColour(i->artwork()->fill.colour ? QColor(i->artwork()->fill.colour->r, i->artwork()->fill.colour->g, i->artwork()->fill.colour->b)
                                                       : QColor());
     });
+    if (open)
+        tickBox(
+            tr("Leave it open"), tr("Its ends are meant: they are no longer counted or ringed"),
+            [this, id] {
+                const art::Item* i = session_.document().item(id);
+                return i && i->artwork() && i->artwork()->openMeant;
+            },
+            [this, id](bool on) {
+                session_.take(art::withItemChanged(session_.document(), id, [on](art::Item& i) { std::get<art::Artwork>(i.is).openMeant = on; }),
+                              on ? "Leave it open" : "Mind its ends");
+            });
     if (!session_.selection().nodes.empty()) {
         nodeSection();
     } else {

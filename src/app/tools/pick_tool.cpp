@@ -26,6 +26,8 @@ public:
         startScreen_ = p.screen;
         moved_ = false;
         act_ = Act::none;
+        round_ = {};
+        touches_.clear();
         box_ = art::bounds(bench_.document(), bench_.selection().items);
         grip_ = gripAt(p);
         if (grip_ != Grip::none && movable()) {
@@ -82,6 +84,7 @@ public:
             return;
         }
         touches_.clear();
+        round_ = {}; // what touched a moment ago need not any more
         if (act_ == Act::move && !p.control() && bench_.snapping()) {
             snapMove();
             touchMove();
@@ -136,7 +139,7 @@ public:
             s.items = c.items;
         }
         d = art::transformed(d, s.items, by);
-        if (!round_.nodes.empty() && s.items.size() == 1)
+        if (act == Act::move && !round_.nodes.empty() && s.items.size() == 1)
             d = art::withItemChanged(d, s.items.front(), [&](art::Item& i) { std::get<art::Artwork>(i.is).setPaths({round_}); });
         round_ = {};
         touches_.clear();
@@ -149,6 +152,8 @@ public:
 
     bool escape() override
     {
+        round_ = {};
+        touches_.clear();
         if (act_ != Act::none && moved_) {
             act_ = Act::none;
             moved_ = false;
@@ -166,7 +171,20 @@ public:
     {
         act_ = Act::none;
         moved_ = false;
+        round_ = {};
+        touches_.clear();
         bench_.release();
+    }
+    void drop() override { leave(); } // what is picked stays picked
+    bool key(const QKeyEvent& e) override
+    {
+        switch (e.key()) {
+        case Qt::Key_Left: return nudge({-1, 0}, e);
+        case Qt::Key_Right: return nudge({1, 0}, e);
+        case Qt::Key_Up: return nudge({0, -1}, e);
+        case Qt::Key_Down: return nudge({0, 1}, e);
+        default: return false;
+        }
     }
 
     void paint(Marks& m) override
@@ -205,6 +223,19 @@ private:
     std::vector<curve::Touch> touches_;
     Vec2 middle_;
     curve::Path round_; // a moved circle that touches, with nodes where it does
+
+    // Arrows move what is picked: 1 px, 10 with Shift, 0.1 with Alt.
+    bool nudge(Vec2 by, const QKeyEvent& e)
+    {
+        if (bench_.selection().items.empty() || act_ != Act::none || e.modifiers().testFlag(Qt::ControlModifier)) return false;
+        const double step = e.modifiers().testFlag(Qt::ShiftModifier) ? 10 : e.modifiers().testFlag(Qt::AltModifier) ? 0.1 : 1;
+        const art::Edited moved = art::transformed(bench_.document(), bench_.selection().items, curve::translation(by * step));
+        if (moved.done())
+            bench_.session().take(moved, "Move", "nudge items");
+        else
+            bench_.say(refusalText(moved.why));
+        return true;
+    }
 
     const art::Combined* live()
     {

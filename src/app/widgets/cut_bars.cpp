@@ -39,7 +39,9 @@ void CutBars::setValues(const tone::LevelCounts& counts, const std::vector<pixel
 
 void CutBars::setCuts(const std::vector<double>& cuts)
 {
-    if (dragged_ >= 0) return; // the hand knows better
+    // The hand knows better, unless what it holds has changed under it.
+    if (dragged_ >= 0 && cuts == cuts_) return;
+    dragged_ = -1;
     cuts_ = cuts;
     picked_ = std::clamp(picked_, 0, std::max(0, static_cast<int>(cuts_.size()) - 1));
     describe();

@@ -64,7 +64,7 @@ Window::Window()
         desk_.paint(m);
         farOff_.paint(m);
         tracer_.paint(m);
-        for (const art::Leak& l : art::leaks(session_.document())) m.ring(l.at, marks().tagFinding, 11);
+        for (const art::Leak& l : survey_.now().leaks) m.ring(l.at, marks().tagFinding, 11);
         if (!areasShown_ || course_->current() != 2) return;
         // Each area a light wash of its own, so that neighbours can be told apart.
         int k = 0;
@@ -106,7 +106,7 @@ Window::Window()
 
     course_ = new Course;
     tray_ = new Tray(*canvas_);
-    card_ = new Card(session_, *canvas_, tracer_, areas_, desk_);
+    card_ = new Card(session_, *canvas_, tracer_, areas_, desk_, survey_);
     layers_ = new LayerList(session_);
     strip_ = new ReadingStrip;
     sight_ = new SightLine(*canvas_);
@@ -147,6 +147,12 @@ Window::Window()
     column->addWidget(across_, 1);
     column->addWidget(strip_);
 
+    // Tool keys go by place: those of the step in force.
+    held_ = std::make_unique<HeldKeys>(*canvas_, [this](const QKeyEvent& k) {
+        for (const QString& id : steps()[static_cast<std::size_t>(course_->current())].tools)
+            if (canvas_->toolNamed(id) && trayKey(course_->current(), id) == k.text().toUpper()) return id;
+        return QString();
+    });
     makeCommands();
     makeMenus();
     // Many changes in one go make one refresh.
@@ -189,6 +195,10 @@ Window::Window()
         canvas_->update();
     });
     connect(sight_, &SightLine::mirrorWanted, this, [this] { run("mirror"); });
+    connect(&survey_, &Survey::changed, this, [this] {
+        tellEnds();
+        soon_.start();
+    });
     connect(&session_, &Session::problem, this, &Window::warn);
     connect(&acts_, &Acts::said, this, [this](const QString& t) { say(t); });
     connect(&acts_, &Acts::changed, this, [this] {
@@ -282,12 +292,8 @@ void Window::refresh()
 
 void Window::refreshCourse()
 {
-    int pictures = 0, lines = 0;
-    art::eachItem(session_.document(), {true, true, false, true}, [&](const art::Item& i, const art::Where&) {
-        pictures += i.reference() != nullptr;
-        lines += i.artwork() && !i.artwork()->drop(); // what was worked out is not drawn
-    });
-    const int ends = static_cast<int>(art::openEnds(session_.document()).size());
+    const Findings& f = survey_.now();
+    const int pictures = f.pictures, lines = f.lines, ends = static_cast<int>(f.ends.size());
     course_->setState(0, pictures == 0 ? Course::State::notBegun : Course::State::settled,
                       pictures == 0   ? tr("no picture yet")
                       : pictures == 1 ? tr("1 picture")
@@ -301,12 +307,8 @@ void Window::refreshCourse()
                       : stack->set ? Course::State::settled
                                    : Course::State::underWay,
                       !stack ? tr("not begun") : tr("%1 tones").arg(stack->stack.cuts.size() + 1) + (stack->set ? tr(", set") : QString()));
-    std::size_t filled = 0;
-    art::eachArtwork(session_.document(), {}, [&](const art::Item&, const art::Artwork& a, const art::Where& w) {
-        filled += a.fill.colour && !a.guide && !(w.parent && w.parent->group() && w.parent->group()->tones());
-    });
-    const std::size_t inks = session_.document().inks.size(), bare = art::withoutInkYet(session_.document()).size();
-    const bool leaking = !art::leaks(session_.document()).empty();
+    const std::size_t filled = f.filled, inks = session_.document().inks.size(), bare = f.bare;
+    const bool leaking = !f.leaks.empty();
     course_->setState(4,
                       filled == 0             ? Course::State::notBegun
                       : leaking               ? Course::State::needsLook
@@ -351,7 +353,7 @@ void Window::refreshReadings()
             r.push_back({"", tr("Veil"), QString("%1 %").arg(std::lround(canvas_->view().veil * 100)), {}});
         }
     } else {
-        const std::size_t all = art::nodeCount(d);
+        const std::size_t all = survey_.now().nodes;
         std::size_t mine = 0;
         double off = -1;
         for (const art::Id id : session_.selection().items)
@@ -361,12 +363,9 @@ void Window::refreshReadings()
             }
         r.push_back({"nodes", {}, QString::number(mine ? mine : all), mine ? tr("nodes in this line, %1 on the sheet").arg(all) : tr("nodes on the sheet")});
         if (off >= 0) r.push_back({"", tr("Furthest off"), pxText(off), {}});
-        const auto ends = art::openEnds(d);
-        r.push_back({"open-end", {}, QString::number(ends.size()), tr("open ends")});
-        double gap = 1e300;
-        for (std::size_t i = 0; i < ends.size() && ends.size() < 300; ++i)
-            for (std::size_t k = i + 1; k < ends.size(); ++k) gap = std::min(gap, distance(ends[i].at, ends[k].at));
-        if (gap < 1e300) r.push_back({"", tr("Smallest gap"), pxText(gap), {}});
+        const Findings& f = survey_.now();
+        r.push_back({"open-end", {}, QString::number(f.ends.size()), tr("open ends")});
+        if (f.gap) r.push_back({"", tr("Smallest gap"), pxText(f.gap->width), {}});
     }
     if (course_->current() == 2) {
         const planar::Map& map = *areas_.map();
@@ -401,11 +400,18 @@ void Window::setStep(int step)
     sight_->setStep(step);
     watchAreas();
     desk_.setWatched(step == 3);
+    tellEnds();
     const auto& ids = steps()[static_cast<std::size_t>(step)].tools;
     const QString tool = canvas_->tool() ? canvas_->tool()->id() : QString();
     if (!same && tool != "pick" && std::find(ids.begin(), ids.end(), tool) == ids.end()) canvas_->takeTool("pick");
     layOut();
     refreshReadings();
+}
+
+// Open ends matter while lines are drawn and built; later only those of what is in hand.
+void Window::tellEnds()
+{
+    canvas_->setEnds(survey_.now().ends, course_->current() == 1 || course_->current() == 2);
 }
 
 // -- layout -------------------------------------------------------------------------------------------------------
@@ -468,12 +474,14 @@ void Window::makeTheme(Theme t)
 
 // -- keys ---------------------------------------------------------------------------------------------------------
 
-void Window::togglePeek(bool held, bool artwork)
+void Window::changeEvent(QEvent* e)
 {
-    View v = canvas_->view();
-    v.peekReference = held && !artwork;
-    v.peekArtwork = held && artwork;
-    canvas_->setView(v);
+    if (e->type() == QEvent::ActivationChange && !isActiveWindow()) {
+        held_->letGo();
+        canvas_->letKeysGo();
+        canvas_->endStroke();
+    }
+    QWidget::changeEvent(e);
 }
 
 bool Window::eventFilter(QObject* o, QEvent* e)
@@ -484,55 +492,24 @@ bool Window::eventFilter(QObject* o, QEvent* e)
     auto* k = static_cast<QKeyEvent*>(e);
     const bool down = e->type() == QEvent::KeyPress;
     const auto plain = k->modifiers() & ~Qt::KeypadModifier;
-    if (k->isAutoRepeat() && (k->key() == Qt::Key_W || k->key() == Qt::Key_Q || k->key() == heldKey_)) return true;
-    if (down && k->key() == Qt::Key_Escape && plain == Qt::NoModifier) {
+    if (!down) return held_->released(*k);
+    if (k->key() == Qt::Key_Escape && plain == Qt::NoModifier) {
         canvas_->escape();
         canvas_->setFocus();
         return true;
     }
-    if (k->key() == Qt::Key_W && (plain == Qt::NoModifier || plain == Qt::AltModifier)) {
-        togglePeek(down, plain == Qt::AltModifier);
-        return true;
-    }
-    if (k->key() == Qt::Key_Q && plain == Qt::NoModifier) {
-        View v = canvas_->view();
-        v.squint = down;
-        canvas_->setView(v);
-        return true;
-    }
-    if (down && w == canvas_ && (k->key() == Qt::Key_Tab || k->key() == Qt::Key_Backtab)) {
+    if (w == canvas_ && (k->key() == Qt::Key_Tab || k->key() == Qt::Key_Backtab)) {
         run(k->key() == Qt::Key_Tab ? "pick-next" : "pick-before");
         return true;
     }
-    if (down && (k->key() == Qt::Key_Delete || k->key() == Qt::Key_Backspace) && plain == Qt::NoModifier && w == canvas_) {
+    if ((k->key() == Qt::Key_Delete || k->key() == Qt::Key_Backspace) && plain == Qt::NoModifier && w == canvas_) {
         if (canvas_->tool() && canvas_->tool()->key(*k))
             canvas_->update();
         else
             deletePicked();
         return true;
     }
-    // Tool keys go by place: those of the step in force.
-    if (plain == Qt::NoModifier && !k->text().isEmpty()) {
-        for (const QString& id : steps()[static_cast<std::size_t>(course_->current())].tools) {
-            const Tool* t = canvas_->toolNamed(id);
-            if (!t || trayKey(course_->current(), id) != k->text().toUpper() || (down && heldKey_ != 0)) continue;
-            if (down) {
-                heldKey_ = k->key();
-                heldFrom_ = canvas_->tool() ? canvas_->tool()->id() : QString("pick");
-                heldFor_.start();
-                canvas_->takeTool(id);
-                canvas_->setFocus();
-                return true;
-            }
-        }
-    }
-    if (!down && k->key() == heldKey_) {
-        heldKey_ = 0;
-        // Held longer than a tap, the tool was only borrowed.
-        if (heldFor_.elapsed() > 250) canvas_->takeTool(heldFrom_);
-        return true;
-    }
-    return false;
+    return held_->pressed(*k);
 }
 
 } // namespace softrope::app

@@ -6,12 +6,14 @@
 #include "app/commands/commands.h"
 #include "app/tools/tone/tone_desk.h"
 #include "app/window/chrome.h"
+#include "app/window/held_keys.h"
 #include "app/window/layer_list.h"
 #include "app/window/notices.h"
 #include "app/work/acts.h"
 #include "app/work/areas.h"
 #include "app/work/far_off.h"
 #include "app/work/jobs.h"
+#include "app/work/survey.h"
 #include "app/work/tracer.h"
 
 class QSplitter;
@@ -31,6 +33,7 @@ public:
     Tracer& tracer() { return tracer_; }
     Areas& areas() { return areas_; }
     ToneDesk& desk() { return desk_; }
+    Survey& survey() { return survey_; }
     FarOff& farOff() { return farOff_; }
     const std::vector<Command>& commands() const { return commands_; }
     Replay& replay() { return *replay_; }
@@ -68,10 +71,12 @@ protected:
     bool eventFilter(QObject*, QEvent*) override;
     void paintEvent(QPaintEvent*) override;
     void showEvent(QShowEvent*) override;
+    void changeEvent(QEvent*) override;
 
 private:
     Session session_;
     Acts acts_{session_};
+    Survey survey_{session_};
     Tracer tracer_{session_};
     Areas areas_{session_};
     FarOff farOff_{session_};
@@ -101,15 +106,13 @@ private:
     std::size_t nextGap_ = 0;
     std::size_t nextEnd_ = 0; // which open end "next" shows
     QString lastSaid_;
-    // A tool key held down borrows the tool.
-    int heldKey_ = 0;
-    QString heldFrom_;
-    QElapsedTimer heldFor_;
+    std::unique_ptr<HeldKeys> held_;
     QTimer soon_;
 
     void makeCommands();
     void makeBuildCommands();
     void makeColourCommands();
+    void tellEnds();
     void watchAreas();
     void tellDrops(const art::FollowedDrops& f);
     void weighDocument();
@@ -168,7 +171,6 @@ private:
     void fillMenu(QMenu& menu);
     void benchMenu(const QPoint& global, curve::Vec2 at);
     void rowMenu(const QPoint& global, art::Id layer);
-    void togglePeek(bool held, bool artwork);
     void beginTrace(TraceSettings::What what);
     void takeTrace();
     bool takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act);

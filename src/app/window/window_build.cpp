@@ -11,49 +11,42 @@ namespace softrope::app {
 void Window::combinePicked(planar::Operation operation, const QString& name)
 {
     const bool live = canvas_->toolSetting("combine-live", 1) > 0;
-    const art::CombinedShapes c = art::withCombined(session_.document(), session_.selection().items, operation, live);
-    if (c.document == session_.document()) {
-        say(tr("Pick two or more shapes first."));
-        return;
-    }
-    art::Selection s = session_.selection();
-    s.items = c.item ? std::vector<art::Id>{c.item} : std::vector<art::Id>{};
-    session_.take(c.document, s, name);
-    const art::Item* i = session_.document().item(c.item);
-    if (!i || i->artwork()->paths.empty())
-        say(tr("Nothing is left of these shapes. Ctrl+Z brings them back."));
-    else
-        say(tr("%1: %2 nodes%3. Ctrl+Z takes it apart.").arg(name).arg(curve::nodeCount(i->artwork()->paths)).arg(live ? tr(", live") : QString()));
+    acts_.run(name, nodesOf(session_.document(), session_.selection().items), [operation, live, name](const art::Document& d, const art::Selection& picked) {
+        const art::CombinedShapes c = art::withCombined(d, picked.items, operation, live);
+        if (c.document == d) return Outcome{{}, {}, tr("Pick two or more shapes first.")};
+        art::Selection s = picked;
+        s.items = c.item ? std::vector<art::Id>{c.item} : std::vector<art::Id>{};
+        const art::Item* i = c.document.item(c.item);
+        if (!i || i->artwork()->paths.empty()) return Outcome{c.document, s, tr("Nothing is left of these shapes. Ctrl+Z brings them back.")};
+        return Outcome{c.document, s,
+                       tr("%1: %2 nodes%3. Ctrl+Z takes it apart.").arg(name).arg(curve::nodeCount(i->artwork()->paths)).arg(live ? tr(", live") : QString())};
+    });
 }
 
 void Window::splitPicked()
 {
-    const auto items = session_.selection().items;
-    art::Taken t{session_.document(), {}};
-    if (items.size() == 1) t = art::withOutlinesApart(session_.document(), items.front());
-    if (t.items.empty()) t = art::withSplit(session_.document(), items);
-    if (t.items.empty()) {
-        say(tr("There is nothing to split: pick shapes that overlap, or one with holes."));
-        return;
-    }
-    art::Selection s = session_.selection();
-    s.items = t.items;
-    session_.take(t.document, s, tr("Split"));
-    say(tr("Split into %1 shapes. Ctrl+Z puts them together.").arg(t.items.size()));
+    acts_.run(tr("Split"), nodesOf(session_.document(), session_.selection().items), [](const art::Document& d, const art::Selection& picked) {
+        art::Taken t{d, {}};
+        if (picked.items.size() == 1) t = art::withOutlinesApart(d, picked.items.front());
+        if (t.items.empty()) t = art::withSplit(d, picked.items);
+        if (t.items.empty()) return Outcome{{}, {}, tr("There is nothing to split: pick shapes that overlap, or one with holes.")};
+        art::Selection s = picked;
+        s.items = t.items;
+        return Outcome{t.document, s, tr("Split into %1 shapes. Ctrl+Z puts them together.").arg(t.items.size())};
+    });
 }
 
 void Window::takeAreas()
 {
-    const planar::Map& map = *areas_.map();
-    if (map.areas().empty()) {
-        say(tr("No area is closed. Ends that nearly meet close within the gap tolerance."));
-        return;
-    }
-    session_.take(art::withAreasUnderLines(session_.document(), map).document, tr("Areas under lines"));
-    say(tr("%1 areas lie on \"Colour areas\" under the lines; %2 gaps closed, %3 slivers absorbed (Ctrl+. shows them). Ctrl+Z takes them away.")
-            .arg(map.areas().size())
-            .arg(map.bridges().size())
-            .arg(map.slivers().size()));
+    acts_.run(tr("Areas under lines"), art::nodeCount(session_.document()), [map = areas_.map()](const art::Document& d, const art::Selection&) {
+        if (map->areas().empty()) return Outcome{{}, {}, tr("No area is closed. Ends that nearly meet close within the gap tolerance.")};
+        return Outcome{art::withAreasUnderLines(d, *map).document,
+                       {},
+                       tr("%1 areas lie on \"Colour areas\" under the lines; %2 gaps closed, %3 slivers absorbed (Ctrl+. shows them). Ctrl+Z takes them away.")
+                           .arg(map->areas().size())
+                           .arg(map->bridges().size())
+                           .arg(map->slivers().size())};
+    });
 }
 
 void Window::showNextGap()
@@ -119,20 +112,19 @@ void Window::makeBuildCommands()
         "offset", tr("Offset"), "Shift+O", area,
         [this] {
             const double by = canvas_->toolSetting("offset-by", 8);
-            art::Document d = session_.document();
-            std::vector<art::Id> made;
-            for (const art::Id id : session_.selection().items) {
-                const art::Added a = art::withOffset(d, id, by, canvas_->toolSetting("offset-mitred", 0) > 0);
-                d = a.document;
-                if (a.id) made.push_back(a.id);
-            }
-            if (made.empty()) {
-                say(tr("Nothing is left at that distance."));
-                return;
-            }
-            art::Selection s = session_.selection();
-            s.items = made;
-            session_.take(d, s, tr("Offset"));
+            const bool mitred = canvas_->toolSetting("offset-mitred", 0) > 0;
+            acts_.run(tr("Offset"), nodesOf(session_.document(), session_.selection().items), [by, mitred](art::Document d, const art::Selection& before) {
+                std::vector<art::Id> made;
+                for (const art::Id id : before.items) {
+                    const art::Added a = art::withOffset(d, id, by, mitred);
+                    d = a.document;
+                    if (a.id) made.push_back(a.id);
+                }
+                if (made.empty()) return Outcome{{}, {}, tr("Nothing is left at that distance.")};
+                art::Selection s = before;
+                s.items = made;
+                return Outcome{d, s, {}};
+            });
         },
         picked);
 
@@ -143,7 +135,8 @@ void Window::makeBuildCommands()
     });
     add("mirror", tr("Mirror the layer drawn on"), "M", sheet, [this] { toggleMirror(*canvas_); });
     add("find-axis", tr("Find the axis of the picture"), "Shift+M", sheet, [this] { findAxisInBackground(this, *canvas_); });
-    add("weld", tr("Weld the mirrored halves"), "Shift+W", sheet, [this] { weldLayer(*canvas_); });
+    add("make-axis", tr("Make the picked line the axis"), "Ctrl+Shift+M", sheet, [this] { pickedLineAsAxis(*canvas_); });
+    add("weld", tr("Weld the mirrored halves"), "Shift+W", sheet, [this] { weldLayer(*canvas_, acts_); });
     add(
         "copy-across", tr("Mirrored copy across the axis"), "Ctrl+M", edit,
         [this] {

@@ -310,7 +310,7 @@ void Window::makeCommands()
     add("zoom-in", tr("Zoom in"), "Ctrl++", view, [this] { canvas_->zoomBy(1.25); });
     add("zoom-out", tr("Zoom out"), "Ctrl+-", view, [this] { canvas_->zoomBy(0.8); });
     add("next-end", tr("Next open end"), ".", view, [this] {
-        const auto ends = art::openEnds(session_.document());
+        const auto& ends = survey_.now().ends;
         if (ends.empty()) {
             say(tr("No line has an open end."));
             return;

@@ -29,6 +29,9 @@ void Session::start(const art::Document& d, const QString& path, bool recovered)
     history_ = art::History({d, s});
     history_.setLimit(historyLimit_);
     toldDropped_ = false;
+    lastAxes.clear();
+    seams.clear();
+    repeat.reset();
     history_.pick(s);
     saved_ = d;
     path_ = path;

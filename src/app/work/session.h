@@ -9,6 +9,7 @@
 #include <QString>
 
 #include <functional>
+#include <map>
 
 namespace softrope::app {
 
@@ -54,6 +55,11 @@ public:
         bool copies = false;
     };
     std::optional<Repeat> repeat;
+
+    // Where a layer was mirrored last, while its mirror is off.
+    std::map<art::Id, mirror::Axis> lastAxes;
+    // Seams that were said to be smooth or corners, before a weld.
+    std::vector<mirror::Seam> seams;
 
     // Undo keeps steps up to so many bytes; a setting ("history/megabytes").
     void setHistoryLimit(std::size_t bytes);

@@ -3,6 +3,7 @@
 #include "app/tools/build/mirror_acts.h"
 #include "art/build.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace softrope::app {
@@ -15,7 +16,8 @@ class AxisTool : public Tool {
 public:
     explicit AxisTool(Bench& b)
         : Tool(b, "axis", "Axis", "mirror-line", "H",
-               "<b>Axis</b>: drag a line to mirror the layer at; drag its diamonds to turn it, the line to move it. Shift steps by 15°.")
+               "<b>Axis</b>: drag a line to mirror the layer at; drag its diamonds to turn it, the line to move it. A click on a half-bead: its seam smooth or "
+               "a corner.")
     {
     }
     void press(const Pointer& p) override
@@ -26,6 +28,10 @@ public:
         start_ = bench_.snap(p).point;
         raw_ = p.sheet;
         if (l->mirror) {
+            if (const auto s = seamAt(p.sheet)) {
+                turnOver(*s);
+                return;
+            }
             before_ = now_ = *l->mirror;
             const auto grips = axisGrips(bench_.document(), *l->mirror);
             for (int k = 0; k < 2; ++k)
@@ -90,14 +96,53 @@ public:
         moved_ = false;
         return had;
     }
+    void changed() override { known_ = false; }
+    void taken() override { known_ = false; }
+
     void paint(Marks& m) override
     {
+        // What a weld would make of each seam: teal and round where it runs on smoothly, square where it is a corner.
+        if (!moved_) {
+            for (const mirror::Seam& s : seams()) {
+                m.dot(s.at, marks().halo, 6.5);
+                if (s.smooth)
+                    m.dot(s.at, marks().geometry, 5);
+                else
+                    m.square(s.at, marks().openEnd, 4);
+            }
+        }
         if (act_ == Act::none || !moved_) return;
         paintAxis(m, bench_.document(), now_);
         m.chip(now_.through, QString("%1°").arg(std::abs(curve::degrees(now_.angle)), 0, 'f', 1));
     }
 
 private:
+    std::vector<mirror::Seam> seams_;
+    bool known_ = false;
+
+    double reach() const { return bench_.toolSetting("weld-reach", 4); }
+    const std::vector<mirror::Seam>& seams()
+    {
+        if (!known_) seams_ = art::seamsOf(bench_.document(), bench_.selection().layer, reach(), bench_.session().seams);
+        known_ = true;
+        return seams_;
+    }
+    std::optional<mirror::Seam> seamAt(Vec2 p)
+    {
+        for (const mirror::Seam& s : seams())
+            if (distance(s.at, p) < bench_.px(9)) return s;
+        return std::nullopt;
+    }
+    void turnOver(const mirror::Seam& s)
+    {
+        auto& chosen = bench_.session().seams;
+        chosen.erase(std::remove_if(chosen.begin(), chosen.end(), [&](const mirror::Seam& c) { return distance(c.at, s.at) <= reach(); }), chosen.end());
+        chosen.push_back({s.at, !s.smooth});
+        known_ = false;
+        bench_.say(s.smooth ? "This seam will be a corner." : "This seam will be smooth.");
+        bench_.update();
+    }
+
     enum class Act { none, draw, move, turn };
     Act act_ = Act::none;
     Vec2 start_, raw_, pivot_;

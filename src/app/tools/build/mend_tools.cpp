@@ -28,7 +28,7 @@ public:
         way_ = {p.sheet};
         aim(p);
         count_ = 0;
-        first_ = true;
+        burst_ = QString("trim %1").arg(++presses_); // one press, one step back
         if (aimed_) take();
     }
     void drag(const Pointer& p) override
@@ -75,8 +75,8 @@ public:
 private:
     std::optional<art::Stretch> aimed_;
     std::vector<Vec2> way_;
-    int count_ = 0;
-    bool first_ = true;
+    int count_ = 0, presses_ = 0;
+    QString burst_;
 
     void aim(const Pointer& p)
     {
@@ -116,8 +116,7 @@ private:
         const art::Document d = art::withoutStretch(bench_.document(), *aimed_);
         aimed_.reset();
         ++count_;
-        bench_.session().take(d, "Trim", first_ ? QString() : "trim");
-        first_ = false;
+        bench_.session().take(d, "Trim", burst_);
         bench_.update();
     }
 };
@@ -203,7 +202,7 @@ private:
     {
         std::optional<art::OpenEnd> best;
         double least = bench_.px(12);
-        for (const art::OpenEnd& e : art::openEnds(bench_.document()))
+        for (const art::OpenEnd& e : art::allEnds(bench_.document()))
             if (const double d = distance(e.at, p); d < least && !(first_ && same(*first_, e))) {
                 least = d;
                 best = e;
@@ -214,7 +213,7 @@ private:
     {
         std::optional<art::OpenEnd> best;
         double least = 1e300;
-        for (const art::OpenEnd& e : art::openEnds(bench_.document()))
+        for (const art::OpenEnd& e : art::allEnds(bench_.document()))
             if (const double d = distance(e.at, end.at); !same(e, end) && d < least) {
                 least = d;
                 best = e;
@@ -223,9 +222,15 @@ private:
     }
     void join(const art::OpenEnd& a, const art::OpenEnd& b)
     {
-        const art::Document d = art::withEndsJoined(bench_.document(), a, b);
-        if (d == bench_.document()) {
-            bench_.say("These ends cannot be joined: a layer is locked.");
+        const art::Edited d = art::withEndsJoined(bench_.document(), a, b);
+        if (!d.done() || d.document == bench_.document()) {
+            const art::Id locked = d.why == art::Refusal::locked ? art::lockedBy(bench_.document(), a.item) : 0;
+            if (d.why == art::Refusal::locked)
+                bench_.clicksLocked(locked ? locked : art::lockedBy(bench_.document(), b.item));
+            else if (a.item == b.item && a.path == b.path)
+                bench_.say("A single straight cannot be closed: there is nothing between its ends.");
+            else
+                bench_.say(d.why == art::Refusal::none ? QString("These ends meet already.") : refusalText(d.why));
             return;
         }
         bench_.session().take(d, "Join ends");

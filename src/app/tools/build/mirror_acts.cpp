@@ -1,6 +1,7 @@
 #include "app/tools/build/mirror_acts.h"
 
 #include "app/tools/place/place_acts.h"
+#include "app/work/acts.h"
 #include "app/work/jobs.h"
 #include "art/build.h"
 #include "mirror/mirror.h"
@@ -15,20 +16,33 @@ void toggleMirror(Bench& bench)
     const art::Layer* l = bench.document().layer(layer);
     if (!l) return;
     if (l->mirror) {
+        bench.session().lastAxes[layer] = *l->mirror;
         bench.session().take(art::withMirror(bench.document(), layer, std::nullopt), "Mirror off");
         bench.say("The mirror is off; what was drawn stays as it is.");
         return;
     }
-    // A picked straight is the axis.
+    // The axis it had last, else the sheet's middle; a line becomes one only when asked to (`pickedLineAsAxis`).
     mirror::Axis axis{{bench.document().sheet.width / 2, bench.document().sheet.height / 2}, curve::pi / 2};
-    if (bench.selection().items.size() == 1)
-        if (const art::Item* i = bench.document().item(bench.selection().items.front()); i && i->artwork() && i->artwork()->paths.size() == 1) {
-            const curve::Path& p = i->artwork()->paths.front();
-            if (p.nodes.size() == 2 && !p.closed && curve::isStraight(p.piece(0)) && p.nodes[0].at != p.nodes[1].at)
-                axis = {p.nodes[0].at, mirror::lineAngle(curve::angleOf(p.nodes[1].at - p.nodes[0].at))};
-        }
+    if (const auto last = bench.session().lastAxes.find(layer); last != bench.session().lastAxes.end()) axis = last->second;
     bench.session().take(art::withMirror(bench.document(), layer, axis), "Mirror on");
     bench.say("What lies on this layer shows on both sides of the axis until you weld it.");
+}
+
+bool pickedLineAsAxis(Bench& bench)
+{
+    const art::Id layer = layerForWork(bench);
+    if (layer == 0) return false;
+    const auto& items = bench.selection().items;
+    const art::Item* i = items.size() == 1 ? bench.document().item(items.front()) : nullptr;
+    const curve::Path* p = i && i->artwork() && i->artwork()->paths.size() == 1 ? &i->artwork()->paths->front() : nullptr;
+    if (!p || p->nodes.size() != 2 || p->closed || !curve::isStraight(p->piece(0)) || p->nodes[0].at == p->nodes[1].at) {
+        bench.say("Pick one straight line first.");
+        return false;
+    }
+    const mirror::Axis axis{p->nodes[0].at, mirror::lineAngle(curve::angleOf(p->nodes[1].at - p->nodes[0].at))};
+    bench.session().take(art::withMirror(bench.document(), layer, axis), "Make it the axis");
+    bench.say("The layer is mirrored at this line.");
+    return true;
 }
 
 void findAxisInBackground(QObject* owner, Bench& bench)
@@ -67,7 +81,7 @@ void findAxisInBackground(QObject* owner, Bench& bench)
         });
 }
 
-void weldLayer(Bench& bench)
+void weldLayer(Bench& bench, Acts& acts)
 {
     const art::Id layer = layerForWork(bench);
     const art::Layer* l = bench.document().layer(layer);
@@ -76,16 +90,21 @@ void weldLayer(Bench& bench)
         bench.say("This layer has no mirror to weld at. M puts one on.");
         return;
     }
-    const art::Welded w = art::withWeld(bench.document(), layer, bench.toolSetting("weld-reach", 4));
-    art::Selection s = bench.selection();
-    s.items.clear();
-    s.nodes.clear();
-    bench.session().take(w.document, s, "Weld halves");
-    bench.say(QString("%1 %2 welded, %3 smooth; %4 copied. The halves are kept on a hidden layer.")
-                  .arg(w.seams)
-                  .arg(w.seams == 1 ? "seam" : "seams")
-                  .arg(w.smooth)
-                  .arg(w.copied));
+    std::vector<art::Id> all;
+    for (const art::ItemPtr& i : l->items) all.push_back(i->id);
+    acts.run("Weld halves", nodesOf(bench.document(), all),
+             [layer, reach = bench.toolSetting("weld-reach", 4), choices = bench.session().seams](const art::Document& d, const art::Selection& picked) {
+                 const art::Welded w = art::withWeld(d, layer, reach, choices);
+                 art::Selection s = picked;
+                 s.items.clear();
+                 s.nodes.clear();
+                 return Outcome{w.document, s,
+                                QString("%1 %2 welded, %3 smooth; %4 copied. The halves are kept on a hidden layer.")
+                                    .arg(w.seams)
+                                    .arg(w.seams == 1 ? "seam" : "seams")
+                                    .arg(w.smooth)
+                                    .arg(w.copied)};
+             });
 }
 
 } // namespace softrope::app

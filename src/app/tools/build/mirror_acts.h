@@ -8,16 +8,20 @@
 
 namespace softrope::app {
 
+class Acts;
+
 // The ends of the axis as it is shown; its grips.
 std::pair<curve::Vec2, curve::Vec2> axisGrips(const art::Document& d, const mirror::Axis& a);
 void paintAxis(Marks& m, const art::Document& d, const mirror::Axis& a);
 
 // On, along the upright through the sheet's middle or where the axis last was; off, it is only taken away.
 void toggleMirror(Bench& bench);
+// The one picked straight becomes the axis of the layer drawn on; false, and said, when there is none.
+bool pickedLineAsAxis(Bench& bench);
 // Looks for the symmetry of the reference (of the artwork where there is none) in the background and sets the axis; says how
 // sure it is, and when there is none.
 void findAxisInBackground(QObject* owner, Bench& bench);
 // Welds the layer drawn on.
-void weldLayer(Bench& bench);
+void weldLayer(Bench& bench, Acts& acts);
 
 } // namespace softrope::app

@@ -113,17 +113,18 @@ public:
             tone::FacetPlan plan = i->group()->facets()->plan;
             const tone::Chord c{from_, to_}, back{to_, from_};
             const auto same = std::find_if(plan.chords.begin(), plan.chords.end(), [&](const tone::Chord& o) { return o == c || o == back; });
-            if (same != plan.chords.end())
-                plan.chords.erase(same); // drawn once more, it goes
+            const bool goes = same != plan.chords.end(); // drawn once more
+            if (goes)
+                plan.chords.erase(same);
             else
                 plan.chords.push_back(c);
             const art::Document next = art::withFacetPlan(d, i->id, plan);
             if (next.item(i->id)->group()->items.size() == i->group()->items.size()) {
-                bench_.say("That line cuts no piece in two.");
+                bench_.say(goes ? "Without that cut nothing changes." : "That line cuts no piece in two.");
                 break;
             }
             const art::Id id = i->id;
-            bench_.session().take(next, same != plan.chords.end() ? "Cut facet" : "Drop cut");
+            bench_.session().take(next, goes ? "Drop cut" : "Cut facet");
             sayTiny(*bench_.document().item(id));
             break;
         }
@@ -156,7 +157,12 @@ public:
         bench_.update();
         return had;
     }
-    void changed() override { ends_.clear(); }
+    void changed() override
+    {
+        ends_.clear();
+        pieces_.clear();
+        shownOf_ = nullptr;
+    }
 
     void paint(Marks& m) override
     {

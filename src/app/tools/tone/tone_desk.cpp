@@ -24,7 +24,11 @@ std::array<double, 6> lookOf(const art::Reference& r)
 ToneDesk::ToneDesk(Session& session, Deriver& deriver) : session_(session), deriver_(deriver)
 {
     connect(&deriver_, &Deriver::changed, this, [this] { repaint(); });
-    connect(&session_, &Session::documentChanged, this, [this] { renew(); });
+    connect(&session_, &Session::documentChanged, this, [this] {
+        // What is only shown was built on what is there no more.
+        if (!session_.deriving()) held_.reset();
+        renew();
+    });
     connect(&session_, &Session::selectionChanged, this, [this] {
         if (watched_) repaint();
     });

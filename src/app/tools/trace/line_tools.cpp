@@ -232,7 +232,7 @@ private:
         std::optional<art::OpenEnd> best;
         if (p.control()) return best; // Ctrl suspends all catching
         double d = bench_.px(curve::nodeReach);
-        for (const art::OpenEnd& e : art::openEnds(bench_.document()))
+        for (const art::OpenEnd& e : art::allEnds(bench_.document()))
             if (e.item != item_ && distance(e.at, p.sheet) <= d) {
                 d = distance(e.at, p.sheet);
                 best = e;

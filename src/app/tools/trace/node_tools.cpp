@@ -1,6 +1,7 @@
 // Nodes and Bend: work on the nodes, handles and pieces of one line.
 #include "app/canvas/tool.h"
 #include "art/edits.h"
+#include "art/trim.h"
 #include "curve/edit.h"
 #include "curve/reduce.h"
 
@@ -91,7 +92,8 @@ class Nodes : public PathTool {
 public:
     explicit Nodes(Bench& b)
         : PathTool(b, "nodes", "Nodes", "nodes", "H",
-                   "<b>Nodes</b>: drag nodes, handles and pieces. One more click on a picked node: smooth or corner. Double click adds, Delete takes out.")
+                   "<b>Nodes</b>: drag nodes, handles and pieces. One more click on a picked node: smooth or corner. Double click adds, Delete takes the "
+                   "picked node or piece out.")
     {
     }
 
@@ -99,6 +101,7 @@ public:
     {
         act_ = Act::none;
         moved_ = false;
+        picked_.reset();
         start_ = now_ = p.sheet;
         startScreen_ = p.screen;
         if (handleUnder(p)) {
@@ -162,7 +165,7 @@ public:
             if (act == Act::node && wasPicked_)
                 swapKind({node_});
             else if (act == Act::piece && !p.shift())
-                clearNodes();
+                pickPiece();
             return;
         }
         act_ = act;
@@ -205,6 +208,10 @@ public:
             return true;
         case Qt::Key_Delete:
         case Qt::Key_Backspace:
+            if (picked_) {
+                takePieceOut();
+                return true;
+            }
             if (nodes.empty()) return false;
             removeNodes();
             return true;
@@ -225,6 +232,11 @@ public:
             return true;
         }
         act_ = Act::none;
+        if (picked_) {
+            picked_.reset();
+            bench_.update();
+            return true;
+        }
         if (bench_.selection().nodes.empty()) return false;
         clearNodes();
         return true;
@@ -232,13 +244,21 @@ public:
     void leave() override
     {
         act_ = Act::none;
+        moved_ = false;
+        picked_.reset();
         bench_.release();
     }
+    void drop() override { leave(); } // picked nodes stay picked
+    void changed() override { picked_.reset(); }
 
     void paint(Marks& m) override
     {
         const Paths* all = paths();
         if (!all) return;
+        if (picked_ && picked_->path < all->size() && picked_->piece < (*all)[picked_->path].pieceCount()) {
+            const curve::Cubic c = (*all)[picked_->path].piece(picked_->piece);
+            m.line({curve::Path{{{c.p0, c.p0, c.p1, NodeKind::corner}, {c.p3, c.p2, c.p3, NodeKind::corner}}, false}}, marks().nodePicked, 4);
+        }
         Paths shown = moved_ && (act_ == Act::node || act_ == Act::handle || act_ == Act::piece) ? result(pointerNow()) : *all;
         m.line(shown, marks().selection, 1.5);
         // Nodes closer than 5 px to each other would hide the line: they fade to ticks.
@@ -275,6 +295,11 @@ public:
 private:
     enum class Act { none, node, handle, piece, frame };
     Act act_ = Act::none;
+    // A piece between two nodes that was clicked: Delete takes it out.
+    struct Piece {
+        std::size_t path, piece;
+    };
+    std::optional<Piece> picked_;
     NodeRef node_;
     HandleSide side_ = HandleSide::out;
     OnPiece piece_{};
@@ -367,13 +392,40 @@ private:
         if (path.closed || (!first && !last)) return false;
         const art::Id id = bench_.selection().items.front();
         const art::Document moved = art::withPaths(bench_.document(), id, r);
-        for (const art::OpenEnd& e : art::openEnds(moved)) {
+        for (const art::OpenEnd& e : art::allEnds(moved)) {
             if (e.item == id || distance(e.at, here) > 1e-9) continue;
             bench_.session().take(art::withEndsJoined(moved, {id, node_.path, first, here}, e), "Join ends");
             bench_.say("Joined 2 ends. Ctrl+Z takes it apart.");
             return true;
         }
         return false;
+    }
+
+    void pickPiece()
+    {
+        picked_ = Piece{piece_.path, piece_.place.piece};
+        art::Selection s = bench_.selection();
+        s.nodes.clear();
+        bench_.session().pick(s);
+        bench_.say("This piece is picked: Delete takes it out and leaves the line open there.");
+        bench_.update();
+    }
+
+    // The line is open there afterwards, its new ends picked: the pen goes on from either.
+    void takePieceOut()
+    {
+        const Piece at = *picked_;
+        picked_.reset();
+        const art::Id id = bench_.selection().items.front();
+        const art::Edited e = art::withoutPiece(bench_.document(), id, at.path, at.piece);
+        if (!e.done()) {
+            bench_.say(refusalText(e.why));
+            return;
+        }
+        art::Selection s = bench_.selection();
+        s.nodes.clear();
+        bench_.session().take(e, s, "Take piece out");
+        bench_.say("The line is open there: the pen goes on from an end it is put on. Ctrl+Z puts the piece back.");
     }
 
     void clearNodes()

@@ -57,14 +57,13 @@ public:
         }
         curve::Paths paths = bench_.document().item(item_)->artwork()->paths;
         paths[index_] = r->path;
-        const auto joint = [](bool smooth) { return smooth ? "smooth" : "a corner"; };
+        const QString joins = r->smoothStart == r->smoothEnd ? QString(r->smoothStart ? "both joins are smooth" : "both joins are corners")
+                                                             : QString("one join is smooth, one a corner");
         art::Selection s = bench_.selection();
         s.items = {item_};
         s.nodes.clear();
         bench_.session().take(art::withPaths(bench_.document(), item_, paths), s, "Redraw");
-        bench_.say(QString("Redrawn: %1 nodes; the joins are %2 and %3. Ctrl+Z brings the old part back.")
-                       .arg(r->path.nodes.size())
-                       .arg(joint(r->smoothStart), joint(r->smoothEnd)));
+        bench_.say(QString("Redrawn: %1 nodes; %2. Ctrl+Z brings the old part back.").arg(r->path.nodes.size()).arg(joins));
     }
     bool escape() override
     {
