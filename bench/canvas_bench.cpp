@@ -57,7 +57,7 @@ int main(int argc, char** argv)
     });
     d.nextId = 5000;
     window.session().start(d, {});
-    window.setStep(1);
+    window.setStep(app::StepId::trace);
     app::Canvas& canvas = window.canvas();
     std::printf("%zu nodes on the sheet\n", art::nodeCount(window.session().document()));
     const auto frame = [&](const std::function<void()>& act) {

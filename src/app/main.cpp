@@ -1,3 +1,4 @@
+#include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/window/window.h"
 #include "app/work/guard.h"
@@ -40,6 +41,7 @@ int main(int argc, char** argv)
     if (parser.value(theme) == "evening") wanted = Theme::evening;
     if (parser.value(theme) == "day") wanted = Theme::day;
     if (parser.value(theme) == "desktop") wanted = Theme::desktop;
+    useLanguage();
     applyTheme(wanted);
 
     Window window;
@@ -75,7 +77,7 @@ int main(int argc, char** argv)
     QTimer::singleShot(0, &window, [&] {
         if (!picture) window.offerRecovered();
         if (!parser.positionalArguments().isEmpty()) window.openFiles(parser.positionalArguments());
-        if (parser.isSet(step)) window.setStep(parser.value(step).toInt() - 1);
+        if (const int n = parser.value(step).toInt(); n >= 1 && n <= static_cast<int>(steps().size())) window.setStep(steps()[static_cast<std::size_t>(n) - 1]->id);
         queue = parser.value(commands).split(',', Qt::SkipEmptyParts);
         begun = true;
     });

@@ -75,7 +75,7 @@ int outline(const OutlineArgs& a)
     const pixel::Grey grey = pixel::greyOf(p.picture);
     p.picture = {};
     const trace::Outline found = trace::outline(grey, o);
-    return writeTraced(a.out, grey, "Silhouettes", art::itemsOf(found, {}, art::Colour{0, 0, 0}));
+    return writeTraced(a.out, grey, "Shapes", art::itemsOf(found, {}, art::Colour{0, 0, 0}));
 }
 
 struct LinesArgs {

@@ -329,12 +329,12 @@ TEST_CASE("cut and pasted in another drawing, a shape keeps its colour and bring
 TEST_CASE("a line drawn after cutting facets stays when the facets change")
 {
     Squares s;
-    s.w.setStep(3);
+    s.w.setStep(app::StepId::tone);
     s.w.session().pickItems({s.a});
     s.w.run("facets-outline");
     hand::settle(60);
     REQUIRE(s.h.canvas().tool()->id() == "facets");
-    s.w.setStep(1);
+    s.w.setStep(app::StepId::trace);
     s.h.canvas().takeTool("freehand");
     s.h.canvas().setFocus();
     s.h.stroke({{150, 500}, {300, 560}, {500, 520}, {650, 580}});
@@ -352,7 +352,7 @@ TEST_CASE("colours on the card go over gradients and inks, and are not mixed ove
     art::Document d = art::withPaint(kiln.document, {s.a}, art::paintOf(kiln.document, {kiln.id, 0}), art::Part::both);
     d = art::withGradient(d, {s.b}, art::Gradient::Kind::linear, {400, 100}, {600, 100}, {{0, {0, 0, 0}, 1, {}}, {1, {255, 255, 255}, 1, {}}});
     s.w.session().start(d, {});
-    s.w.setStep(1);
+    s.w.setStep(app::StepId::trace);
     for (const art::Id id : {s.a, s.b}) {
         s.w.session().pickItems({id});
         hand::settle(80);

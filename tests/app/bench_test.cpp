@@ -20,7 +20,7 @@ namespace {
 
 void straight(Hand& h, Vec2 a, Vec2 b)
 {
-    h.window.setStep(1);
+    h.window.setStep(app::StepId::trace);
     h.canvas().setFocus();
     h.key(Qt::Key_F);
     h.held = Qt::ControlModifier;
@@ -93,7 +93,7 @@ TEST_CASE("side by side, the same place lies under the pointer in both panes, an
 {
     app::Window w;
     Hand h(w);
-    w.setStep(1);
+    w.setStep(app::StepId::trace);
     QTest::mouseClick(pill(w, "Beside"), Qt::LeftButton);
     h.canvas().setFocus();
     h.key(Qt::Key_0);
@@ -249,7 +249,7 @@ TEST_CASE("the stand-in can be stopped in the middle of a stroke, which ends whe
 {
     app::Window w;
     Hand h(w);
-    w.setStep(1);
+    w.setStep(app::StepId::trace);
     h.canvas().setFocus();
     h.key(Qt::Key_D);
     app::Recording r;
@@ -268,14 +268,14 @@ TEST_CASE("settings of tools are remembered from one start to the next")
 {
     {
         app::Window w;
-        w.canvas().setToolSetting("freehand-slack", 3.25);
+        w.canvas().setSetting(app::settings::freehandSlack, 3.25);
         w.canvas().setSnapping(false);
     }
     app::Window again;
-    CHECK(again.canvas().toolSetting("freehand-slack", 1) == 3.25);
+    CHECK(again.canvas().setting(app::settings::freehandSlack) == 3.25);
     CHECK_FALSE(again.canvas().snapping());
     again.canvas().setSnapping(true);
-    again.canvas().setToolSetting("freehand-slack", curve::defaultSlack);
+    again.canvas().setSetting(app::settings::freehandSlack, curve::defaultSlack);
 }
 
 TEST_CASE("Tab walks the things on the sheet, arrows move picked nodes by 1, 10 and a tenth")

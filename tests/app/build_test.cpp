@@ -38,13 +38,13 @@ TEST_CASE("a round teapot from circles and lines, by touching, trimming, followi
     app::Window w;
     Hand h(w);
     h.key(Qt::Key_3);
-    REQUIRE(w.step() == 2);
+    REQUIRE(w.step() == app::StepId::build);
     w.areas().setGap(2);
     w.areas().setThinnest(1);
-    h.canvas().setToolSetting("figure-kind", 0);
-    h.canvas().setToolSetting("leftover", 0);
-    h.canvas().setToolSetting("carve-drops", 0);
-    h.canvas().setToolSetting("touch", 1);
+    h.canvas().setSetting(app::settings::figureKind, 0);
+    h.canvas().setSetting(app::settings::leftover, 0);
+    h.canvas().setSetting(app::settings::carveDrops, 0);
+    h.canvas().setSetting(app::settings::touch, 1);
 
     // The body, and a knob that is to touch it: drawn 5 px too small, it locks on.
     const Vec2 body{540, 620};
@@ -131,8 +131,8 @@ TEST_CASE("two shapes combined live, a part moved by its outline, then set")
     app::Window w;
     Hand h(w);
     h.key(Qt::Key_3);
-    h.canvas().setToolSetting("rectangle-radius", 0);
-    h.canvas().setToolSetting("combine-live", 1);
+    h.canvas().setSetting(app::settings::rectangleRadius, 0);
+    h.canvas().setSetting(app::settings::combineLive, 1);
     h.held = Qt::ControlModifier;
     h.key(Qt::Key_S);
     h.held = Qt::ControlModifier;
@@ -157,7 +157,7 @@ TEST_CASE("two shapes combined live, a part moved by its outline, then set")
     REQUIRE(w.run("set-shape"));
     CHECK_FALSE(h.lines()[0]->artwork()->combined());
     // Offset, and a copy repeated.
-    h.canvas().setToolSetting("offset-by", 10);
+    h.canvas().setSetting(app::settings::offsetBy, 10);
     h.key(Qt::Key_O, Qt::ShiftModifier);
     CHECK(h.lines().size() == 2);
 }
@@ -190,7 +190,7 @@ TEST_CASE("half a moth, mirrored, welded, and turned into colour areas")
     REQUIRE(h.lines().size() == 4);
     h.key(Qt::Key_3);
     REQUIRE(hand::waitFor([&] { return w.areas().upToDate(); }));
-    h.canvas().setToolSetting("weld-reach", 20);
+    h.canvas().setSetting(app::settings::weldReach, 20);
     h.key(Qt::Key_Escape);
     h.key(Qt::Key_W, Qt::ShiftModifier);
     CHECK(w.lastSaid().contains("welded"));

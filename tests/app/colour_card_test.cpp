@@ -64,7 +64,7 @@ TEST_CASE("without a picture the Tone card offers one, its acts say what is miss
 {
     app::Window w;
     Hand h(w);
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     hand::settle();
     CHECK(button(w, "Choose a picture"));
     CHECK(button(w, "Picture shelf"));
@@ -88,7 +88,7 @@ TEST_CASE("four fields become four tones: shares, smallest piece, specks, paint 
     Hand h(w);
     w.session().start(withFields(), {});
     h.canvas().fitSheet();
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     w.desk().begin(4);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
@@ -138,7 +138,7 @@ TEST_CASE("the work on shapes can be stopped, and the next change takes it up ag
     app::Window w;
     Hand h(w);
     w.session().start(withFields(), {});
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     w.desk().begin(2);
     if (w.desk().working()) w.desk().stop();
@@ -158,8 +158,8 @@ TEST_CASE("paint of what is picked by the card: ink, tint, none, swap, opacity, 
     d = withSquare(d, {500, 100}, {9, 9, 9});
     w.session().start(d, {});
     h.canvas().fitSheet();
-    h.canvas().setToolSetting("paint-where", 0);
-    w.setStep(4);
+    h.canvas().setSetting(app::settings::paintWhere, 0);
+    w.setStep(app::StepId::colour);
     const art::Id first = h.lines()[0]->id;
     w.session().pickItems({first});
     hand::settle();
@@ -205,13 +205,13 @@ TEST_CASE("the card leads to areas without an ink, one after the other")
     d = withSquare(d, {700, 700}, {9, 9, 9});
     w.session().start(d, {});
     h.canvas().fitSheet();
-    w.setStep(4);
+    w.setStep(app::StepId::colour);
     press(w, "Show next");
     REQUIRE(w.session().selection().items.size() == 1);
     const art::Id one = w.session().selection().items.front();
     press(w, "Show next");
     CHECK(w.session().selection().items.front() != one);
-    h.canvas().setToolSetting("paint-where", 0);
+    h.canvas().setSetting(app::settings::paintWhere, 0);
     w.run("ink-1");
     CHECK(art::withoutInkYet(h.document()).size() == 1);
 }

@@ -62,7 +62,7 @@ TEST_CASE("drops on the moth follow when a line is moved, across undo and redo, 
     Hand h(w);
     w.session().start(demo::nightMarketInks(), {});
     h.canvas().fitSheet();
-    w.setStep(4);
+    w.setStep(app::StepId::colour);
     REQUIRE(hand::waitFor([&] { return w.areas().upToDate(); }));
     const std::size_t there = drops(h.document()).size();
     REQUIRE(there >= 10);
@@ -90,7 +90,7 @@ TEST_CASE("drops on the moth follow when a line is moved, across undo and redo, 
     }
     REQUIRE(outline);
     w.session().pickItems({outline});
-    w.setStep(1);
+    w.setStep(app::StepId::trace);
     h.key(Qt::Key_H); // nodes
     // The outermost node dragged further out (left and right wing may be two paths of one line).
     Vec2 node{-1e9, 0};
@@ -125,7 +125,7 @@ TEST_CASE("a drag fills several areas in one step, nothing fills what is not enc
     for (const double x : {350.0, 500.0, 650.0}) d = withLine(d, curve::polyline({{x, 280}, {x, 520}}, false));
     w.session().start(d, {});
     h.canvas().fitSheet();
-    w.setStep(4);
+    w.setStep(app::StepId::colour);
     REQUIRE(hand::waitFor([&] { return w.areas().upToDate() && w.areas().map()->areas().size() == 4; }));
     h.canvas().setFocus();
     h.key(Qt::Key_A);
@@ -162,7 +162,7 @@ TEST_CASE("colours are taken from artwork with their ink, from the ground as the
     d = withSquare(d, {500, 500}, {0, 0, 0});
     w.session().start(d, {});
     h.canvas().fitSheet();
-    w.setStep(4);
+    w.setStep(app::StepId::colour);
     h.canvas().setFocus();
     h.key(Qt::Key_S);
     h.click({200, 200});
@@ -176,10 +176,10 @@ TEST_CASE("colours are taken from artwork with their ink, from the ground as the
     REQUIRE(h.document().inks.size() == 2);
     CHECK(h.document().inks[1].colour == art::Colour{10, 200, 90});
     // The mean of a disc across the border of black and white is grey.
-    h.canvas().setToolSetting("loupe-mean", 30);
+    h.canvas().setSetting(app::settings::loupeMean, 30);
     h.click({500, 600});
     const art::Paint mean = app::paintInHand(h.canvas());
-    h.canvas().setToolSetting("loupe-mean", 0);
+    h.canvas().setSetting(app::settings::loupeMean, 0);
     REQUIRE(mean.colour);
     CHECK(mean.colour->r > 60);
     CHECK(mean.colour->r < 200);
@@ -194,8 +194,8 @@ TEST_CASE("a gradient is dragged over a shape, its end moved, its stops changed,
     d = withSquare(d, {500, 100}, {10, 200, 90});
     w.session().start(d, {});
     h.canvas().fitSheet();
-    w.setStep(4);
-    h.canvas().setToolSetting("gradient-radial", 0);
+    w.setStep(app::StepId::colour);
+    h.canvas().setSetting(app::settings::gradientRadial, 0);
     h.canvas().setFocus();
     h.key(Qt::Key_D);
     w.run("ink-1");
@@ -211,7 +211,7 @@ TEST_CASE("a gradient is dragged over a shape, its end moved, its stops changed,
     CHECK(distance(art::gradientEnd(*gradient(first)), {290, 290}) < 1.5);
     CHECK(distance(art::gradientStart(*gradient(first)), {110, 200}) < 1.5);
     // Round, and one across two shapes.
-    h.canvas().setToolSetting("gradient-radial", 1);
+    h.canvas().setSetting(app::settings::gradientRadial, 1);
     w.session().pickItems({first, second});
     w.session().take(art::withoutGradient(h.document(), {first}), "Flat");
     h.drag({400, 210}, {700, 210});
@@ -233,7 +233,7 @@ TEST_CASE("alike, swap and the picked things' paint, by tool and by key")
     d = withSquare(d, {650, 50}, {9, 9, 9});
     w.session().start(d, {});
     h.canvas().fitSheet();
-    w.setStep(4);
+    w.setStep(app::StepId::colour);
     h.canvas().setFocus();
     h.key(Qt::Key_G);
     h.click({150, 150});
@@ -245,7 +245,7 @@ TEST_CASE("alike, swap and the picked things' paint, by tool and by key")
     w.run("undo");
     h.click({750, 150});
     CHECK(w.session().selection().items.size() == 1);
-    h.canvas().setToolSetting("paint-where", 0);
+    h.canvas().setSetting(app::settings::paintWhere, 0);
     w.run("ink-1");
     CHECK(h.lines()[2]->artwork()->fill.ink.ink == ink.id);
     w.run("alike-fill");

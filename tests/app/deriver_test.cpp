@@ -33,7 +33,7 @@ void bringFields(app::Window& w)
 
 void layTones(app::Window& w, int count)
 {
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     w.desk().begin(count);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
@@ -58,7 +58,7 @@ TEST_CASE("a stack is one thing on a plain layer, locked while live, and its sha
     art::Selection s = w.session().selection();
     s.layer = on;
     w.session().pick(s);
-    w.setStep(1);
+    w.setStep(app::StepId::trace);
     h.canvas().takeTool("freehand");
     h.canvas().setFocus();
     h.stroke({{200, 200}, {300, 260}, {420, 220}});
@@ -83,7 +83,7 @@ TEST_CASE("changes come faster than the shapes: only the last are put in, and no
     app::Window w;
     Hand h(w);
     bringFields(w);
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     w.desk().begin(2);
     for (int k = 0; k < 12; ++k) {
@@ -108,7 +108,7 @@ TEST_CASE("stopped by hand, shapes stay as they are until something is changed, 
     app::Window w;
     Hand h(w);
     bringFields(w);
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     w.desk().begin(2);
     w.desk().stop();

@@ -52,7 +52,7 @@ TEST_CASE("what was picked is acted on in groups too: paint, look, weight")
     w.session().start(g.document, {});
     w.session().pickItems({g.id});
     // The first ink on all of it.
-    w.setStep(4);
+    w.setStep(app::StepId::colour);
     w.run("ink-1");
     for (const art::Id id : {a, b}) CHECK(h.document().item(id)->artwork()->fill.colour == art::Colour{168, 66, 44});
     CHECK(w.session().history().length() == 1);
@@ -90,7 +90,7 @@ TEST_CASE("each kind of thing has its card: group, live pieces, several, in ever
     };
     for (int step = 0; step < 3; ++step) {
         INFO("step " << step);
-        w.setStep(step);
+        w.setStep(app::steps()[static_cast<std::size_t>(step)]->id);
         w.session().pickItems({g.id});
         hand::settle(60);
         CHECK(says("Two lamps"));
@@ -104,13 +104,13 @@ TEST_CASE("each kind of thing has its card: group, live pieces, several, in ever
         CHECK(says("2 picked"));
     }
     // In Tone, the pieces have their own page.
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     h.canvas().takeTool("facets");
     w.session().pickItems({facets.id});
     hand::settle(60);
     CHECK(says("2 pieces"));
     // Set by the button of the card: plain shapes, which a hand may move.
-    w.setStep(2);
+    w.setStep(app::StepId::build);
     h.canvas().takeTool("pick");
     hand::settle(60);
     REQUIRE(hand::button(w, "Set"));
@@ -172,10 +172,10 @@ TEST_CASE("Follow keeps to the lines of the map it began on, leaves them as guid
     for (const art::ItemPtr& i : d.layers[0]->items) lines.push_back(i->id);
     w.session().start(d, {});
     h.canvas().fitSheet();
-    w.setStep(2);
+    w.setStep(app::StepId::build);
     h.canvas().takeTool("follow");
     h.canvas().setFocus();
-    h.canvas().setToolSetting("leftover", static_cast<double>(art::Leftover::guides));
+    h.canvas().setSetting(app::settings::leftover, static_cast<double>(art::Leftover::guides));
     REQUIRE(hand::waitFor([&] { return w.areas().upToDate(); }));
     h.move({350, 302}, false);
     h.press({350, 302});

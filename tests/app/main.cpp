@@ -1,6 +1,7 @@
 #define CATCH_CONFIG_RUNNER
 #include <catch2/catch.hpp>
 
+#include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/work/guard.h"
 
@@ -18,6 +19,7 @@ int main(int argc, char** argv)
     softrope::app::Application application(argc, argv);
     QApplication::setOrganizationName("soft-rope-tests");
     QApplication::setApplicationName("soft-rope-tests");
+    softrope::app::useLanguage("en");
     softrope::app::applyTheme(softrope::app::Theme::day);
     return Catch::Session().run(argc, argv);
 }

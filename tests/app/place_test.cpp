@@ -276,12 +276,12 @@ TEST_CASE("the course leads to steps by a click, and its states follow the work"
     const int n = static_cast<int>(app::steps().size());
     for (int k = 0; k < n; ++k) {
         QTest::mouseClick(course, Qt::LeftButton, {}, {(2 * k + 1) * course->width() / (2 * n), 20});
-        CHECK(w.step() == k);
+        CHECK(w.step() == app::steps()[static_cast<std::size_t>(k)]->id);
     }
     QTest::keyClick(course, Qt::Key_Left);
-    CHECK(w.step() == n - 2);
+    CHECK(w.step() == app::steps()[static_cast<std::size_t>(n) - 2]->id);
     const art::Document before = h.document();
-    w.setStep(1);
+    w.setStep(app::StepId::trace);
     CHECK(h.document() == before);
     CHECK(course->accessibleDescription().contains("not begun"));
     h.canvas().setFocus();
@@ -297,7 +297,7 @@ TEST_CASE("two open ends near each other are offered for joining on the card, on
 {
     app::Window w;
     Hand h(w);
-    w.setStep(1);
+    w.setStep(app::StepId::trace);
     w.canvas().setSnapping(false);
     h.key(Qt::Key_F);
     h.click({200, 200});
@@ -323,7 +323,7 @@ TEST_CASE("undo is named on its button, takes back with the selection, and redo 
 {
     app::Window w;
     Hand h(w);
-    w.setStep(1);
+    w.setStep(app::StepId::trace);
     h.key(Qt::Key_F);
     h.click({200, 200});
     h.click({500, 200});
@@ -367,7 +367,7 @@ TEST_CASE("a save that fails says why and loses nothing")
 {
     app::Window w;
     Hand h(w);
-    w.setStep(1);
+    w.setStep(app::StepId::trace);
     h.key(Qt::Key_F);
     h.click({200, 200});
     h.click({500, 200});
@@ -384,7 +384,7 @@ TEST_CASE("copy and paste carry lines over, looks and all")
 {
     app::Window w;
     Hand h(w);
-    w.setStep(1);
+    w.setStep(app::StepId::trace);
     w.canvas().look().width = 17;
     h.key(Qt::Key_F);
     h.click({200, 200});

@@ -178,7 +178,7 @@ TEST_CASE("a kept piece that holds only a picture shows it on the card that offe
 TEST_CASE("a circle that touched goes on free with Ctrl, and nothing else becomes it")
 {
     Bench b;
-    b.w.setStep(2);
+    b.w.setStep(app::StepId::build);
     b.circle({300, 500}, 100);
     const art::Id other = b.circle({700, 500}, 80);
     b.h.canvas().takeTool("pick");
@@ -214,7 +214,7 @@ TEST_CASE("a circle that touched goes on free with Ctrl, and nothing else become
 TEST_CASE("undo in the middle of a drag gives the stroke up, and the next change builds on what is there")
 {
     Bench b;
-    b.w.setStep(1);
+    b.w.setStep(app::StepId::trace);
     const art::Id id = b.line({200, 300}, {600, 320});
     b.w.session().take(art::transformed(b.w.session().document(), {id}, curve::translation({0, 100})), "Move");
     b.w.session().pickItems({id});
@@ -238,7 +238,7 @@ TEST_CASE("undo in the middle of a drag gives the stroke up, and the next change
 TEST_CASE("a second button gives the stroke up, losing the keyboard ends it and lets every held key go")
 {
     Bench b;
-    b.w.setStep(1);
+    b.w.setStep(app::StepId::trace);
     const art::Id id = b.line({200, 300}, {600, 320});
     b.w.session().pickItems({id});
     b.h.canvas().takeTool("pick");
@@ -277,7 +277,7 @@ TEST_CASE("a second button gives the stroke up, losing the keyboard ends it and 
 TEST_CASE("a pen pans with Space held, zooms with Z, and draws else")
 {
     Bench b;
-    b.w.setStep(1);
+    b.w.setStep(app::StepId::trace);
     b.h.canvas().takeTool("freehand");
     const auto drag = [&](QPointF from, QPointF to) {
         pen(b.h, QEvent::TabletPress, from, Qt::LeftButton);
@@ -302,7 +302,7 @@ TEST_CASE("a pen pans with Space held, zooms with Z, and draws else")
 TEST_CASE("one drag of Trim is one step back")
 {
     Bench b;
-    b.w.setStep(2);
+    b.w.setStep(app::StepId::build);
     b.line({100, 300}, {900, 300});
     for (const double x : {200.0, 400.0, 600.0}) b.line({x, 100}, {x, 500});
     const art::Document whole = b.w.session().document();
@@ -316,7 +316,7 @@ TEST_CASE("one drag of Trim is one step back")
 TEST_CASE("M mirrors at the layer's last axis, a picked line becomes one only when asked to")
 {
     Bench b;
-    b.w.setStep(2);
+    b.w.setStep(app::StepId::build);
     const art::Id id = b.line({700, 100}, {700, 500});
     b.w.session().pickItems({id});
     b.h.key(Qt::Key_M);
@@ -352,11 +352,11 @@ TEST_CASE("rings at open ends are for drawing and building, elsewhere only what 
         return found > 3;
     };
     b.w.session().pickItems({});
-    b.w.setStep(1);
+    b.w.setStep(app::StepId::trace);
     CHECK(ringed());
-    b.w.setStep(4);
+    b.w.setStep(app::StepId::colour);
     CHECK_FALSE(ringed());
-    b.w.setStep(1);
+    b.w.setStep(app::StepId::trace);
     b.w.session().take(art::withItemChanged(b.w.session().document(), id, [](art::Item& i) { std::get<art::Artwork>(i.is).openMeant = true; }), "Leave it open");
     CHECK_FALSE(ringed());
     CHECK(b.w.survey().now().ends.empty());
@@ -365,7 +365,7 @@ TEST_CASE("rings at open ends are for drawing and building, elsewhere only what 
 TEST_CASE("a click between two nodes and Delete opens a circle there, and the pen goes on")
 {
     Bench b;
-    b.w.setStep(1);
+    b.w.setStep(app::StepId::trace);
     const art::Id id = b.circle({500, 500}, 200);
     b.w.session().pickItems({id});
     b.h.canvas().takeTool("nodes");
@@ -509,7 +509,7 @@ TEST_CASE("a piece opens in the step, view and zoom in which it was left")
     {
         Bench b;
         b.line({100, 100}, {300, 120});
-        b.w.setStep(4);
+        b.w.setStep(app::StepId::colour);
         left = b.h.canvas().view();
         left.zoom = 2.5;
         left.centre = {321, 432};
@@ -520,14 +520,14 @@ TEST_CASE("a piece opens in the step, view and zoom in which it was left")
     }
     Bench again;
     REQUIRE(hand::opened(again.w, path));
-    CHECK(again.w.step() == 4);
+    CHECK(again.w.step() == app::StepId::colour);
     CHECK(again.h.canvas().view().zoom == Approx(2.5));
     CHECK(again.h.canvas().view().centre == left.centre);
     CHECK(again.h.canvas().view().show == app::Show::alone);
     // An unknown one begins where lines are drawn.
     REQUIRE(QFile::copy(path, folder.filePath("b.svg")));
     REQUIRE(hand::opened(again.w, folder.filePath("b.svg")));
-    CHECK(again.w.step() == 1);
+    CHECK(again.w.step() == app::StepId::trace);
 }
 
 TEST_CASE("a large union goes on in the background, lands as one step, and can be stopped")

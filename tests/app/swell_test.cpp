@@ -27,7 +27,7 @@ struct Picked {
         i.is = a;
         const art::Added added = art::withItem(art::newDocument(), 0, i);
         window.session().start(added.document, {});
-        window.setStep(1);
+        window.setStep(app::StepId::trace);
         window.session().pickItems({added.id});
         hand::settle(60);
     }
@@ -87,7 +87,7 @@ TEST_CASE("pen pressure becomes the swell of the line")
     Window window;
     Hand hand(window);
     window.session().start(art::newDocument(), {});
-    window.setStep(1);
+    window.setStep(app::StepId::trace);
     window.run("tool-freehand");
     app::Tool* tool = window.canvas().tool();
     app::Pointer at;

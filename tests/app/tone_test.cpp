@@ -49,7 +49,7 @@ TEST_CASE("the lantern photo becomes five tones by pointer: cuts, a patch, half 
     app::Window w;
     Hand h(w);
     bringLantern(w);
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     hand::settle(30);
     REQUIRE(button(w, "5"));
@@ -172,7 +172,7 @@ TEST_CASE("edges are pushed, specks swept, and undo takes each back as one step"
     app::Window w;
     Hand h(w);
     bringLantern(w);
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     w.desk().begin(2);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
@@ -207,11 +207,11 @@ TEST_CASE("a patch is painted with Shift, and the picked one drawn anew with Alt
     app::Window w;
     Hand h(w);
     bringLantern(w);
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     w.desk().begin(3);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
-    h.canvas().setToolSetting("patch-brush", 30);
+    h.canvas().setSetting(app::settings::patchBrush, 30);
     h.canvas().setFocus();
     h.key(Qt::Key_D);
     h.held = Qt::ShiftModifier;
@@ -237,14 +237,14 @@ TEST_CASE("messy zones are covered in working colours and turned into the tones 
     app::Window w;
     Hand h(w);
     bringLantern(w);
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     w.desk().begin(3);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     const auto ends = art::toneEnds(*w.desk().item()->group());
     REQUIRE(ends);
     // Two rectangles on the drawing layer, one in each working colour.
-    w.setStep(2);
+    w.setStep(app::StepId::build);
     h.canvas().setFocus();
     h.key(Qt::Key_S);
     h.drag({100, 100}, {180, 160});
@@ -286,12 +286,12 @@ TEST_CASE("a facet emblem from an outline: proposed, cut by hand, shaded, turned
     const art::Added made = art::withItem(d, 0, i);
     w.session().start(made.document, {});
     h.canvas().fitSheet();
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     w.session().pickItems({made.id});
     h.canvas().setFocus();
     h.key(Qt::Key_H);
     hand::settle();
-    h.canvas().setToolSetting("facet-pieces", 5);
+    h.canvas().setSetting(app::settings::facetPieces, 5);
     REQUIRE(button(w, "Cut into facets"));
     QTest::mouseClick(button(w, "Cut into facets"), Qt::LeftButton);
     const auto facets = [&]() -> const art::Group& {
@@ -348,12 +348,12 @@ TEST_CASE("pieces over a picture: made in one act, then corners, cuts and merges
     app::Window w;
     Hand h(w);
     bringLantern(w);
-    w.setStep(3);
+    w.setStep(app::StepId::tone);
     h.canvas().setFocus();
     h.key(Qt::Key_H);
-    h.canvas().setToolSetting("mesh-pieces", 60);
-    h.canvas().setToolSetting("mesh-gap", 2);
-    h.canvas().setToolSetting("mesh-colour", 0);
+    h.canvas().setSetting(app::settings::meshPieces, 60);
+    h.canvas().setSetting(app::settings::meshGap, 2);
+    h.canvas().setSetting(app::settings::meshColour, 0);
     hand::settle();
     REQUIRE(button(w, "Make pieces"));
     QTest::mouseClick(button(w, "Make pieces"), Qt::LeftButton);

@@ -136,7 +136,7 @@ TEST_CASE("straights bent in their middles go through the pointer, a double clic
     h.drag({400, 300}, {420, 180});
     CHECK(curve::nearest(h.path(0).piece(0), {420, 180}).distance < 1.5);
     CHECK(distance(h.path(0).nodes[0].at, {200, 300}) < 2);
-    CHECK(QString::fromStdString(w.session().history().undoName()) == "Bend");
+    CHECK(QString::fromStdString(w.session().history().undoName()) == "Bow");
     h.doubleClick({420, 180});
     CHECK(curve::isStraight(h.path(0).piece(0)));
     // Esc in the middle of a pull leaves all as it was.

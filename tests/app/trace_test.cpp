@@ -47,7 +47,7 @@ struct Ready {
     {
         const art::Document d = art::withReference(art::newDocument(), page(), "Page").document;
         window.session().start(d, {});
-        window.setStep(1);
+        window.setStep(app::StepId::trace);
         for (const auto& l : d.layers)
             for (const auto& i : l->items)
                 if (i->reference()) window.session().pictures().wait(*i->reference());
@@ -67,11 +67,11 @@ double furthestFrom(const curve::Path& path, const curve::Path& truth)
 
 } // namespace
 
-TEST_CASE("silhouettes are shown first, taken as one step, and taken back by one undo")
+TEST_CASE("shapes are shown first, taken as one step, and taken back by one undo")
 {
     Ready r;
     const art::Document before = r.window.session().document();
-    REQUIRE(r.window.run("trace-silhouettes"));
+    REQUIRE(r.window.run("trace-shapes"));
     REQUIRE(r.traced());
     CHECK(r.window.session().document() == before);
     REQUIRE(r.window.tracer().found().size() == 2);
@@ -79,7 +79,7 @@ TEST_CASE("silhouettes are shown first, taken as one step, and taken back by one
     r.hand.key(Qt::Key_Return, Qt::ControlModifier);
     REQUIRE(r.hand.lines().size() == 2);
     CHECK(r.hand.lines()[0]->artwork()->paths == shown);
-    CHECK(r.window.session().history().undoName() == "Trace silhouettes");
+    CHECK(r.window.session().history().undoName() == "Trace shapes");
     // The ellipse, and the ring with its hole.
     CHECK(furthestFrom(r.hand.path(0), curve::ellipse({340, 540}, 240, 180)) < 1);
     CHECK(r.hand.lines()[1]->artwork()->paths.size() == 2);
@@ -109,7 +109,7 @@ TEST_CASE("lines of a mixed drawing become a stroke and an area")
 TEST_CASE("only a framed part is traced, and what is clicked is left out")
 {
     Ready r;
-    REQUIRE(r.window.run("trace-silhouettes"));
+    REQUIRE(r.window.run("trace-shapes"));
     REQUIRE(r.traced());
     r.window.run("tool-part");
     r.hand.drag({640, 320}, {1060, 760});
@@ -131,7 +131,7 @@ TEST_CASE("only a framed part is traced, and what is clicked is left out")
 TEST_CASE("the cut can be chosen by hand, and no cut below the ink finds anything")
 {
     Ready r;
-    REQUIRE(r.window.run("trace-silhouettes"));
+    REQUIRE(r.window.run("trace-shapes"));
     REQUIRE(r.traced());
     app::TraceSettings s = r.window.tracer().settings();
     s.cut = 10;
@@ -204,7 +204,7 @@ TEST_CASE("redrawing by hand replaces a part of the line and says how it joins")
     a.setPaths({curve::polyline({{200, 500}, {900, 500}}, false)});
     i.is = a;
     window.session().start(art::withItem(art::newDocument(), 0, i).document, {});
-    window.setStep(1);
+    window.setStep(app::StepId::trace);
     window.run("tool-redraw");
     std::vector<curve::Vec2> stroke;
     for (int k = 0; k <= 60; ++k) stroke.push_back({350 + k * 6.0, 500 - 90 * std::sin(curve::pi * k / 60)});

@@ -8,6 +8,7 @@
 #include <regex>
 #include <set>
 #include <string>
+#include <vector>
 
 namespace fs = std::filesystem;
 
@@ -59,6 +60,23 @@ TEST_CASE("every room includes only rooms below it")
         CHECK(mayUse.at(room).count(other) == 1);
     });
     REQUIRE(seen > 100);
+}
+
+TEST_CASE("the rooms of the interface include only rooms below them, and nobody but the window knows it")
+{
+    const std::vector<std::string> order{"theme", "work", "widgets", "canvas", "tools", "cards", "steps", "commands", "window"};
+    const auto rank = [&](const std::string& room) { return std::find(order.begin(), order.end(), room) - order.begin(); };
+    std::set<std::string> seen;
+    eachInclude([&](const fs::path& file, const std::string& included) {
+        const fs::path other = included;
+        if (file.begin()->string() != "app" || other.begin()->string() != "app") return;
+        const std::string from = std::next(file.begin())->string(), to = std::next(other.begin())->string();
+        INFO(file.string() << " includes " << included);
+        REQUIRE(rank(to) < static_cast<std::ptrdiff_t>(order.size()));
+        seen.insert(from);
+        CHECK(rank(to) <= rank(from)); // main.cpp comes after all of them
+    });
+    for (const std::string& room : order) CHECK(seen.count(room) == 1);
 }
 
 TEST_CASE("Qt is included by app only, and by the one file that decodes pictures")

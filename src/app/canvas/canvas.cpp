@@ -45,7 +45,7 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
     clock_.start();
     connect(&session_, &Session::started, this, [this] {
         look_.ink = {};
-        if (toolSetting("ink", 0) > 0) setToolSetting("ink", 0);
+        if (setting(settings::ink) > 0) setSetting(settings::ink, 0);
     });
     look_.colour = art::Colour{0x1C, 0x2E, 0x2A};
     const QSettings kept;
@@ -99,17 +99,17 @@ void Canvas::clicksLocked(art::Id locked)
     emit said(tr("%1 is locked. Unlock to change it.").arg(QString::fromStdString(name)), locked);
 }
 
-double Canvas::toolSetting(const char* name, double otherwise) const
+double Canvas::kept(const char* key, double otherwise) const
 {
-    const auto at = settings_.find(QString(name));
+    const auto at = settings_.find(QString(key));
     if (at != settings_.end()) return at->second;
-    return QSettings().value(QString("tools/") + name, otherwise).toDouble();
+    return QSettings().value(QString("tools/") + key, otherwise).toDouble();
 }
 
-void Canvas::setToolSetting(const QString& name, double value)
+void Canvas::keep(const char* key, double value)
 {
-    settings_[name] = value;
-    QSettings().setValue("tools/" + name, value);
+    settings_[key] = value;
+    QSettings().setValue(QString("tools/") + key, value);
 }
 
 void Canvas::setSnapping(bool on)

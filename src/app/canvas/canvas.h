@@ -34,9 +34,7 @@ public:
     void clicksLocked(art::Id locked) override;
     art::Stroke& look() override { return look_; }
     bool snapping() const override { return snapping_; }
-    double toolSetting(const char* name, double otherwise) const override;
 
-    void setToolSetting(const QString& name, double value);
     void setSnapping(bool on);
     // While placing, references show where they lie; otherwise they end with the sheet.
     void setPlacing(bool on);
@@ -124,6 +122,8 @@ private:
     art::Stroke look_;
     bool snapping_ = true, placing_ = true;
     std::map<QString, double> settings_;
+    double kept(const char* key, double otherwise) const override;
+    void keep(const char* key, double value) override;
     std::vector<art::OpenEnd> ends_;
     bool allEnds_ = true;
     std::vector<art::ItemPtr> held_, lingering_;

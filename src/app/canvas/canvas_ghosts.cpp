@@ -1,6 +1,6 @@
 // What the canvas shows of things that are no artwork yet: guides, the other half of mirrored layers, their axis.
 #include "app/canvas/canvas.h"
-#include "app/tools/build/mirror_acts.h"
+#include "app/canvas/axis_marks.h"
 #include "art/build.h"
 #include "mirror/mirror.h"
 
@@ -38,7 +38,7 @@ void Canvas::paintGhosts(Marks& m)
                     m.line(mirror::mirrored(i->artwork()->paths, *l->mirror), marks().ghost, std::clamp(i->artwork()->stroke.width * view_.zoom, 1.2, 4.5),
                            Qt::DashLine);
         // Ends that the weld will put on the axis carry a half-bead, its flat side on the axis.
-        const double reach = toolSetting("weld-reach", 4);
+        const double reach = setting(settings::weldReach);
         if (!solid)
             art::eachArtwork(only, {false, true, false, false}, [&](const art::Item&, const art::Artwork& a, const art::Where&) {
                 for (const curve::Path& p : a.paths) {

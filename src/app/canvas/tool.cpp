@@ -62,9 +62,4 @@ bool refused(Bench& bench, art::Id item)
     return true;
 }
 
-QString pxText(double v)
-{
-    return (std::abs(v) < 9.95 ? QString::number(v, 'f', 1) : QString::number(v, 'f', 0)) + " px";
-}
-
 } // namespace softrope::app

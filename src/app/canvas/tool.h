@@ -2,6 +2,8 @@
 #pragma once
 
 #include "app/canvas/marks.h"
+#include "app/canvas/settings.h"
+#include "app/theme/words.h"
 #include "app/work/session.h"
 #include "art/edited.h"
 #include "art/ends.h"
@@ -13,7 +15,9 @@
 #include <QCursor>
 #include <QKeyEvent>
 
+#include <algorithm>
 #include <optional>
+#include <type_traits>
 
 namespace softrope::app {
 
@@ -48,8 +52,18 @@ public:
     // Looks for the next line: weight, colour, ends; carried on until changed.
     virtual art::Stroke& look() = 0;
     virtual bool snapping() const = 0;
-    virtual double toolSetting(const char* name, double otherwise) const = 0;
+    // As it is kept; one value for the whole program.
+    template <class T> T setting(const Setting<T>& s) const { return static_cast<T>(std::clamp(kept(s.key, static_cast<double>(s.otherwise)), s.least, s.most)); }
+    template <class T> void setSetting(const Setting<T>& s, std::type_identity_t<T> value)
+    {
+        keep(s.key, std::clamp(static_cast<double>(value), s.least, s.most));
+    }
 
+protected:
+    virtual double kept(const char* key, double otherwise) const = 0;
+    virtual void keep(const char* key, double value) = 0;
+
+public:
     const art::Document& document() { return session().document(); }
     const art::Selection& selection() { return session().selection(); }
     // Snapped unless Ctrl suspends it.
@@ -64,8 +78,6 @@ bool refused(Bench& bench, art::Id item);
 QString refusalText(art::Refusal why);
 // The layer new work goes on; when it cannot take any, says why and gives 0.
 art::Id layerForWork(Bench& bench);
-// "12 px", "0.6 px": one decimal under 10, none above.
-QString pxText(double v);
 
 class Tool {
 public:
@@ -111,26 +123,5 @@ private:
     QString id_, name_, icon_, key_, hint_;
 };
 
-std::unique_ptr<Tool> makePick(Bench&);
-std::unique_ptr<Tool> makePen(Bench&);
-std::unique_ptr<Tool> makeStraights(Bench&);
-std::unique_ptr<Tool> makeFreehand(Bench&);
-std::unique_ptr<Tool> makeBend(Bench&);
-std::unique_ptr<Tool> makeNodes(Bench&);
-std::unique_ptr<Tool> makePlace(Bench&);
-std::unique_ptr<Tool> makeStraighten(Bench&);
-std::unique_ptr<Tool> makeCrop(Bench&);
-std::unique_ptr<Tool> makeGuide(Bench&);
-std::unique_ptr<Tool> makeRope(Bench&);
-std::unique_ptr<Tool> makeRedraw(Bench&);
-std::unique_ptr<Tool> makeCircle(Bench&);
-std::unique_ptr<Tool> makeRoundGuide(Bench&);
-std::unique_ptr<Tool> makeRectangle(Bench&);
-std::unique_ptr<Tool> makeLine(Bench&);
-std::unique_ptr<Tool> makeTrim(Bench&);
-std::unique_ptr<Tool> makeJoin(Bench&);
-std::unique_ptr<Tool> makeAxis(Bench&);
-std::unique_ptr<Tool> makeRuler(Bench&);
-std::unique_ptr<Tool> makePart(Bench&, class Tracer&);
 
 } // namespace softrope::app

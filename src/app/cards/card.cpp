@@ -60,7 +60,7 @@ Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneD
         updateBottom();
     });
     connect(&desk_, &ToneDesk::changed, this, [this, beat] {
-        if (step_ != 3) return;
+        if (step_ != StepId::tone) return;
         refresh();
         if (desk_.working()) beat->start();
     });
@@ -70,7 +70,7 @@ Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneD
     });
     connect(&survey_, &Survey::changed, this, [this] { updateBottom(); });
     connect(&areas_, &Areas::changed, this, [this] {
-        if (step_ == 2 || step_ == 4) refresh();
+        if (step_ == StepId::build || step_ == StepId::colour) refresh();
     });
     for (const char* id : {"carve", "follow"})
         if (auto* hand = dynamic_cast<Gathering*>(canvas_.toolNamed(id))) hand->onChange([this] { refresh(); });
@@ -89,7 +89,7 @@ int Card::roomAcross() const
     return area_->viewport()->width() - m.left() - m.right() - area_->verticalScrollBar()->sizeHint().width();
 }
 
-void Card::setStep(int step)
+void Card::setStep(StepId step)
 {
     step_ = step;
     rebuild();
@@ -110,15 +110,15 @@ QString Card::contextNow() const
     if (coloursNow() && !pickedPicture()) return colourContext();
     if (tonesNow() && !pickedPicture())
         if (const QString tone = toneContext(); !tone.isEmpty()) return tone;
-    if (s.items.size() > 1) return step_ == 2 ? "several build" : "several";
+    if (s.items.size() > 1) return step_ == StepId::build ? "several build" : "several";
     if (const art::Item* i = pickedLine(session_)) {
         const art::Artwork& a = *i->artwork();
         return QString("line %1 %2 %3 %4").arg(i->id).arg(openCount(a) > 0).arg(a.hand() != nullptr).arg(!s.nodes.empty()) + (a.rounding() ? " round" : "") +
-               (a.combined() ? " live" : "") + (step_ == 2 ? " build" : "");
+               (a.combined() ? " live" : "") + (step_ == StepId::build ? " build" : "");
     }
     if (const art::Group* g = pickedGroup()) return QString("group %1 %2").arg(s.items.front()).arg(g->derived());
     if (s.items.size() == 1) return QString("reference %1").arg(s.items.front());
-    if (step_ == 0 && !(canvas_.tool() && canvas_.tool()->id() == "axis")) {
+    if (step_ == StepId::place && !(canvas_.tool() && canvas_.tool()->id() == "axis")) {
         const art::Item* r = referenceInHand(session_.document(), s);
         return QString("place %1").arg(r ? r->id : 0);
     }
@@ -369,24 +369,13 @@ void Card::buildTool()
     if (!context_.startsWith("trace")) heading(t->icon(), t->name());
     if (t->id() == "rope") ropeSettings();
     if (t->id() == "freehand" || t->id() == "redraw") {
-        for (const auto& [name, key, most, otherwise, sag] :
-             {std::tuple{tr("Slack"), "freehand-slack", 8.0, curve::defaultSlack, 6.0}, {tr("Steadying"), "freehand-steadying", 1.0, 0.3, 0.0}}) {
-            const auto [slider, figure] = sliderRow(name, most > 1 ? 0.1 : 0, most, sag);
-            Slider* const moves = slider;
-            QLabel* const shows = figure;
-            const QString setting = key;
-            const bool px = most > 1;
-            connect(slider, &Slider::moved, this, [this, setting](double v) {
-                canvas_.setToolSetting(setting, v);
-                refresh();
-            });
-            const double start = otherwise;
-            updaters_.push_back([this, moves, shows, setting, start, px] {
-                const double v = canvas_.toolSetting(setting.toUtf8().constData(), start);
-                moves->setValue(v);
-                shows->setText(px ? pxText(v) : QString("%1 %").arg(std::lround(v * 100)));
-            });
-        }
+        settingSlider(
+            tr("Slack"), settings::freehandSlack.least, 8, 6, [this] { return canvas_.setting(settings::freehandSlack); },
+            [this](double v) { canvas_.setSetting(settings::freehandSlack, v); }, pxText);
+        settingSlider(
+            tr("Steadying"), settings::freehandSteadying.least, settings::freehandSteadying.most, 0,
+            [this] { return canvas_.setting(settings::freehandSteadying); }, [this](double v) { canvas_.setSetting(settings::freehandSteadying, v); },
+            [](double v) { return QString("%1 %").arg(std::lround(v * 100)); });
         auto* note = label(tr("Slack is in screen px here: zoom in to draw finer."), "small");
         note->setWordWrap(true);
         column_->addWidget(note);

@@ -1,8 +1,13 @@
 // The card: what is picked, or the tool in hand, or the step; and in its bottom row the one next useful act.
 #pragma once
 
-#include "app/window/chrome.h"
+#include "app/canvas/canvas.h"
+#include "app/tools/step_id.h"
+#include "app/widgets/widgets.h"
+#include "app/work/jobs.h"
 #include "art/inks.h"
+
+#include <QScrollArea>
 
 namespace softrope::app {
 
@@ -20,7 +25,7 @@ class Card : public QWidget {
     Q_OBJECT
 public:
     Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& desk, Survey& survey, QWidget* parent = nullptr);
-    void setStep(int step);
+    void setStep(StepId step);
     void refresh();
     // Long work takes the bottom row over; an empty name gives it back.
     void setTask(const QString& name, double progress, std::function<void()> stop);
@@ -43,7 +48,7 @@ private:
     Areas& areas_;
     ToneDesk& desk_;
     Survey& survey_;
-    int step_ = 0;
+    StepId step_ = StepId::place;
     QString context_;
     QScrollArea* area_;
     QWidget* body_ = nullptr;
@@ -139,7 +144,7 @@ private:
     int roomAcross() const; // px for what stands side by side
     void buttonRow(const std::vector<CardButton>& buttons);
     void tickBox(const QString& text, const QString& tip, std::function<bool()> get, std::function<void(bool)> set);
-    void settingField(const QString& name, double least, double most, int decimals, const QString& unit, const char* key, double otherwise);
+    template <class T> void settingField(const QString& name, const Setting<T>& setting);
     void note(const QString& text);
     // One of a few, side by side; `now` is the index in force, -1 for none.
     void segments(const QString& name, const std::vector<std::pair<QString, QString>>& options, std::function<int()> now, std::function<void(int)> take);

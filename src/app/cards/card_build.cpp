@@ -59,7 +59,7 @@ private:
 
 bool Card::buildsNow() const
 {
-    return step_ == 2 && session_.selection().items.empty() && canvas_.tool();
+    return step_ == StepId::build && session_.selection().items.empty() && canvas_.tool();
 }
 
 void Card::buttonRow(const std::vector<CardButton>& buttons)
@@ -100,15 +100,16 @@ void Card::tickBox(const QString& text, const QString& tip, std::function<bool()
     updaters_.push_back([box, get] { box->setChecked(get()); });
 }
 
-void Card::settingField(const QString& name, double least, double most, int decimals, const QString& unit, const char* key, double otherwise)
+template <class T> void Card::settingField(const QString& name, const Setting<T>& setting)
 {
-    auto* field = new NumberField(least, most, decimals);
+    auto* field = new NumberField(setting.least, setting.most, setting.decimals);
     field->setFixedWidth(66);
-    row(name, field, label(unit, "small"));
-    const QByteArray setting(key);
-    connect(field, &NumberField::changed, this, [this, setting](double v) { canvas_.setToolSetting(setting, v); });
-    updaters_.push_back([this, field, setting, otherwise] { field->setValue(canvas_.toolSetting(setting.constData(), otherwise)); });
+    row(name, field, label(QString::fromUtf8(setting.unit), "small"));
+    connect(field, &NumberField::changed, this, [this, setting](double v) { canvas_.setSetting(setting, static_cast<T>(v)); });
+    updaters_.push_back([this, field, setting] { field->setValue(canvas_.setting(setting)); });
 }
+template void Card::settingField(const QString&, const Setting<double>&);
+template void Card::settingField(const QString&, const Setting<int>&);
 
 void Card::note(const QString& text)
 {
@@ -130,12 +131,12 @@ void Card::buildBuild()
         return;
     }
     if (id == "join") {
-        settingField(tr("Joins at once within"), 0, 200, 1, tr("px"), "join-reach", curve::joinReach);
+        settingField(tr("Joins at once within"), settings::joinReach);
         chips([this] {
-            const int n = art::endPairCount(session_.document(), canvas_.toolSetting("join-reach", curve::joinReach));
+            const int n = art::endPairCount(session_.document(), canvas_.setting(settings::joinReach));
             return n == 0 ? tr("No two ends are that near.") : n == 1 ? tr("1 pair of ends is that near.") : tr("%1 pairs of ends are that near.").arg(n);
         });
-        buttonRow({{"join", tr("Join them all"), tr("All pairs within the distance, nearest first (Ctrl+Shift+J)"), [this] { emit asksToRun("join-near"); }}});
+        buttonRow({{"join", tr("Join them all"), tr("All pairs within the distance, nearest first (Shift+J)"), [this] { emit asksToRun("join-near"); }}});
         return;
     }
     if (id == "trim") {
@@ -181,9 +182,9 @@ void Card::gatheringSection()
         segments(
             {},
             {{tr("Gather"), tr("Drag through areas to put them together")}, {tr("Drop out"), tr("Drag through areas to take them out again (Shift, held)")}},
-            [this] { return canvas_.toolSetting("carve-drops", 0) > 0 ? 1 : 0; },
+            [this] { return canvas_.setting(settings::carveDrops) ? 1 : 0; },
             [this](int i) {
-                canvas_.setToolSetting("carve-drops", i);
+                canvas_.setSetting(settings::carveDrops, i);
                 refresh();
             });
     auto* w = new QWidget;
@@ -205,7 +206,7 @@ void Card::gatheringSection()
     auto* paint = new Swatch;
     row(tr("Paint"), paint);
     connect(paint, &Swatch::picked, this, [this](const QColor& q) {
-        canvas_.setToolSetting("shape-paint", (q.red() << 16) + (q.green() << 8) + q.blue());
+        canvas_.setSetting(settings::shapePaint, (q.red() << 16) + (q.green() << 8) + q.blue());
         refresh();
     });
     segments(
@@ -213,9 +214,9 @@ void Card::gatheringSection()
         {{tr("Stay"), tr("The lines stay as they are")},
          {tr("Guides"), tr("The lines become guides: seen here, never delivered")},
          {tr("Go"), tr("The lines are used up")}},
-        [this] { return static_cast<int>(canvas_.toolSetting("leftover", 1)); },
+        [this] { return canvas_.setting(settings::leftover); },
         [this](int i) {
-            canvas_.setToolSetting("leftover", i);
+            canvas_.setSetting(settings::leftover, i);
             refresh();
         });
     rule();
@@ -247,7 +248,6 @@ void Card::gatheringSection()
 
 void Card::figureSection(const QString& id)
 {
-    const auto setting = [this](const char* key, double otherwise) { return canvas_.toolSetting(key, otherwise); };
     if (id == "circle") {
         segments(
             {},
@@ -255,26 +255,26 @@ void Card::figureSection(const QString& id)
              {tr("Ellipse"), tr("Drag from the middle to a corner")},
              {tr("Polygon"), tr("Regular, with as many sides as set below")},
              {tr("Leaf"), tr("Two arcs from tip to tip")}},
-            [setting] { return static_cast<int>(setting("figure-kind", 0)); },
+            [this] { return canvas_.setting(settings::figureKind); },
             [this](int i) {
-                canvas_.setToolSetting("figure-kind", i);
+                canvas_.setSetting(settings::figureKind, i);
                 rebuild();
             });
-        const int kind = static_cast<int>(setting("figure-kind", 0));
-        if (kind == 2) settingField(tr("Sides"), 3, 200, 0, {}, "polygon-sides", 6);
-        if (kind == 3) settingField(tr("Width of its length"), 2, 100, 0, "%", "leaf-width", 45);
+        const int kind = canvas_.setting(settings::figureKind);
+        if (kind == 2) settingField(tr("Sides"), settings::polygonSides);
+        if (kind == 3) settingField(tr("Width of its length"), settings::leafWidth);
     }
-    if (id == "rectangle") settingField(tr("Corner radius"), 0, 10000, 1, tr("px"), "rectangle-radius", 0);
+    if (id == "rectangle") settingField(tr("Corner radius"), settings::rectangleRadius);
     if (id == "line") {
-        settingField(tr("Angle steps with Shift"), 0.5, 90, 1, "°", "line-step", 15);
+        settingField(tr("Angle steps with Shift"), settings::lineStep);
         tickBox(
-            tr("A guide only: never delivered"), tr("The line serves other lines"), [setting] { return setting("line-guide", 0) > 0; },
-            [this](bool on) { canvas_.setToolSetting("line-guide", on); });
+            tr("A guide only: never delivered"), tr("The line serves other lines"), [this] { return canvas_.setting(settings::lineGuide); },
+            [this](bool on) { canvas_.setSetting(settings::lineGuide, on); });
     }
     if (id != "rectangle")
         tickBox(
             tr("Touch the neighbour"), tr("Locks exactly tangent to one or two lines near by; three give a circle its size (Ctrl lets go)"),
-            [setting] { return setting("touch", 1) > 0; }, [this](bool on) { canvas_.setToolSetting("touch", on); });
+            [this] { return canvas_.setting(settings::touch); }, [this](bool on) { canvas_.setSetting(settings::touch, on); });
     rule();
     nextLineFields(false);
 }
@@ -314,7 +314,7 @@ void Card::mirrorSection()
             angle->setValue(curve::degrees(a->angle));
         }
     });
-    settingField(tr("Welds ends within"), 0, 100, 1, tr("px"), "weld-reach", 4);
+    settingField(tr("Welds ends within"), settings::weldReach);
     buttonRow({{"weld", tr("Weld"), tr("The halves become whole; they are kept on a hidden layer (Shift+W)"), [this] { emit asksToRun("weld"); }},
                {"mirror-line", tr("Find axis"), tr("Looks for the symmetry of the picture (Shift+M)"), [this] { findAxisInBackground(this, canvas_); }}});
     buttonRow({{"mirror", tr("Mirror off"), tr("The other half is taken away (M)"), [this] { toggleMirror(canvas_); }}});
@@ -330,8 +330,8 @@ void Card::combineSection()
                {"split", tr("Split"), tr("Every part by itself (Shift+S)"), [this] { emit asksToRun("split"); }}});
     buttonRow({{"union", tr("Exclusion"), tr("Where an odd number of them lie (Shift+K)"), [this] { emit asksToRun("exclude"); }}});
     tickBox(
-        tr("Keep live"), tr("The parts stay and can be moved until the shape is set"), [this] { return canvas_.toolSetting("combine-live", 1) > 0; },
-        [this](bool on) { canvas_.setToolSetting("combine-live", on); });
+        tr("Keep live"), tr("The parts stay and can be moved until the shape is set"), [this] { return canvas_.setting(settings::combineLive); },
+        [this](bool on) { canvas_.setSetting(settings::combineLive, on); });
     rule();
     column_->addWidget(label(tr("Place"), "small"));
     buttonRow({{{}, tr("Left"), tr("Left sides in one line"), [this] { emit asksToRun("align-each-left"); }},
@@ -403,10 +403,10 @@ void Card::shapeSection(art::Id id)
     rule();
     buttonRow({{"stroke-to-shape", tr("Line to shape"), tr("The line with its swell becomes an area (Shift+L)"), [this] { emit asksToRun("line-to-shape"); }},
                {"split", tr("Split"), tr("A shape of several outlines into single ones (Shift+S)"), [this] { emit asksToRun("split"); }}});
-    settingField(tr("Offset by"), -1000, 1000, 1, tr("px"), "offset-by", 8);
+    settingField(tr("Offset by"), settings::offsetBy);
     tickBox(
-        tr("Mitred corners"), tr("Corners stay sharp; else they are rounded"), [this] { return canvas_.toolSetting("offset-mitred", 0) > 0; },
-        [this](bool on) { canvas_.setToolSetting("offset-mitred", on); });
+        tr("Mitred corners"), tr("Corners stay sharp; else they are rounded"), [this] { return canvas_.setting(settings::offsetMitred); },
+        [this](bool on) { canvas_.setSetting(settings::offsetMitred, on); });
     buttonRow({{"offset", tr("Offset"), tr("A copy of the outline, out or (negative) in (Shift+O)"), [this] { emit asksToRun("offset"); }},
                {"mirror", tr("Copy across"), tr("A mirrored copy across the layer's axis or the sheet's middle (Ctrl+M)"),
                 [this] { emit asksToRun("copy-across"); }}});

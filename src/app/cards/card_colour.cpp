@@ -34,7 +34,7 @@ const std::array<std::pair<const char*, pixel::Harmony>, 5> harmonies{{{QT_TRANS
 
 bool Card::coloursNow() const
 {
-    return step_ == 4 && canvas_.tool() && canvas_.tool()->id() != "carve";
+    return step_ == StepId::colour && canvas_.tool() && canvas_.tool()->id() != "carve";
 }
 
 Card::PickedPaint Card::pickedPaint() const
@@ -107,7 +107,7 @@ void Card::buildColour()
     auto* tints = new ColourSteps(tr("Tints"));
     column_->addWidget(tints);
     auto* goes = new ColourSteps(tr("Goes with it"));
-    const auto kind = [this] { return std::clamp(static_cast<int>(canvas_.toolSetting("harmony", 0)), 0, 4); };
+    const auto kind = [this] { return canvas_.setting(settings::harmony); };
     auto* goesRow = new QWidget;
     auto* g = new QHBoxLayout(goesRow);
     g->setContentsMargins(0, 0, 0, 0);
@@ -118,7 +118,7 @@ void Card::buildColour()
     g->addWidget(goes, 1);
     column_->addWidget(goesRow);
     connect(which, &QAbstractButton::clicked, this, [this, kind] {
-        canvas_.setToolSetting("harmony", (kind() + 1) % 5);
+        canvas_.setSetting(settings::harmony, (kind() + 1) % 5);
         refresh();
     });
     const auto keep = [this](const QColor& c, const QString& name) {
@@ -199,16 +199,16 @@ void Card::buildColour()
         tr("Put it on"), {{tr("Area"), tr("The fill")}, {tr("Line"), tr("The line")}, {tr("Both"), tr("Fill and line")}},
         [this] { return static_cast<int>(whereInHand(canvas_)); },
         [this](int i) {
-            canvas_.setToolSetting("paint-where", i);
+            canvas_.setSetting(settings::paintWhere, i);
             refresh();
         });
-    if (id == "take-ink") settingField(tr("Mean of a disc of radius"), 0, 200, 0, tr("px"), "loupe-mean", 0);
+    if (id == "take-ink") settingField(tr("Mean of a disc of radius"), settings::loupeMean);
     if (id == "gradient")
         segments(
             tr("A new gradient is"), {{tr("Straight"), tr("Along the drag")}, {tr("Round"), tr("From the middle to the rim")}},
-            [this] { return canvas_.toolSetting("gradient-radial", 0) > 0 ? 1 : 0; },
+            [this] { return canvas_.setting(settings::gradientRadial) ? 1 : 0; },
             [this](int i) {
-                canvas_.setToolSetting("gradient-radial", i);
+                canvas_.setSetting(settings::gradientRadial, i);
                 refresh();
             });
     if (pickedPaint().first) pickedPaintSection();

@@ -220,11 +220,11 @@ void Card::buildLine()
         const art::Layer* l = session_.document().layerOf(id);
         return (ends ? tr("open, %1 ends").arg(ends) : tr("closed")) + " · " + tr("on %1").arg(QString::fromStdString(l ? l->name : ""));
     });
-    if (step_ == 2) {
+    if (step_ == StepId::build) {
         roundSection(id);
         shapeSection(id);
     } else {
-        if (step_ == 3) workingSection();
+        if (step_ == StepId::tone) workingSection();
         slackSection();
         roundSection(id);
     }
@@ -283,7 +283,7 @@ void Card::buildSeveral()
 {
     heading("alike", tr("Several things"));
     chips([this] { return tr("%1 picked").arg(session_.selection().items.size()); });
-    if (step_ == 2) combineSection();
+    if (step_ == StepId::build) combineSection();
     lookFields(
         [this] {
             for (const art::Id id : session_.selection().items)

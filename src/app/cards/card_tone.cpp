@@ -19,7 +19,7 @@ namespace softrope::app {
 
 bool Card::tonesNow() const
 {
-    return step_ == 3 && canvas_.tool() && session_.selection().items.size() < 2;
+    return step_ == StepId::tone && canvas_.tool() && session_.selection().items.size() < 2;
 }
 
 QString Card::toneContext() const
@@ -125,12 +125,12 @@ void Card::buildTone()
         rows->setRows(std::move(list));
         tellCut();
     });
-    if (id == "tone-edge") settingField(tr("Brush"), 1, 500, 0, tr("px"), "edge-brush", 14);
-    if (id == "sweep") settingField(tr("Brush"), 1, 500, 0, tr("px"), "sweep-brush", 24);
+    if (id == "tone-edge") settingField(tr("Brush"), settings::edgeBrush);
+    if (id == "sweep") settingField(tr("Brush"), settings::sweepBrush);
     if (id == "patch") {
-        settingField(tr("A new patch is lighter by"), -255, 255, 0, {}, "patch-strength", 18);
-        settingField(tr("and soft over"), 0, 500, 0, tr("px"), "patch-soft", 12);
-        settingField(tr("Brush, with Shift"), 1, 500, 0, tr("px"), "patch-brush", 24);
+        settingField(tr("A new patch is lighter by"), settings::patchStrength);
+        settingField(tr("and soft over"), settings::patchSoft);
+        settingField(tr("Brush, with Shift"), settings::patchBrush);
     }
     if (!desk_.item()) return;
     rule();
@@ -160,13 +160,13 @@ void Card::buildTone()
     rule();
     auto* balance = label({}, "control", false);
     column_->addWidget(balance);
-    const auto wanted = [this] { return canvas_.toolSetting("balance", 50) / 100; };
+    const auto wanted = [this] { return canvas_.setting(settings::balance) / 100; };
     updaters_.push_back([this, balance, wanted] {
         const auto b = desk_.balance(wanted());
         const long dark = b ? std::lround(100 * b->dark) : 0;
         balance->setText(b ? tr("Dark : light at cut %1   %2 : %3").arg(b->cut + 1).arg(dark).arg(100 - dark) : QString());
     });
-    settingField(tr("Wanted share of dark"), 1, 99, 0, "%", "balance", 50);
+    settingField(tr("Wanted share of dark"), settings::balance);
     const auto find = [this, wanted] {
         const auto b = desk_.balance(wanted());
         if (!b) return;
@@ -245,7 +245,7 @@ void Card::facetSection()
         shape && !shape->artwork()->paths.empty() && shape->artwork()->paths.front().closed && !(now && session_.document().parentOf(shape->id) == now);
     if (outline) {
         column_->addWidget(label(tr("From the picked outline"), "small"));
-        settingField(tr("Pieces, about"), 2, 200, 0, {}, "facet-pieces", 14);
+        settingField(tr("Pieces, about"), settings::facetPieces);
         buttonRow({{"facets", tr("Cut into facets"), tr("Proposes straight cuts from corner to corner (Ctrl+Alt+F2)"),
                     [this] { emit asksToRun("facets-outline"); }}});
         rule();
@@ -304,19 +304,19 @@ void Card::facetSection()
     if (const art::Item* picture = desk_.picture(); picture) {
         rule();
         column_->addWidget(label(tr("From the picture: %1").arg(QString::fromStdString(picture->name)), "small"));
-        settingField(tr("Pieces, about"), 4, 5000, 0, {}, "mesh-pieces", 300);
+        settingField(tr("Pieces, about"), settings::meshPieces);
         settingSlider(
-            tr("Finer where there is detail"), 0, 1, 0, [this] { return canvas_.toolSetting("mesh-detail", 0.7); },
-            [this](double v) { canvas_.setToolSetting("mesh-detail", v); }, [](double v) { return QString("%1 %").arg(std::lround(100 * v)); });
-        settingField(tr("Gap"), 0, 50, 1, tr("px"), "mesh-gap", 0);
+            tr("Finer where there is detail"), 0, 1, 0, [this] { return canvas_.setting(settings::meshDetail); },
+            [this](double v) { canvas_.setSetting(settings::meshDetail, v); }, [](double v) { return QString("%1 %").arg(std::lround(100 * v)); });
+        settingField(tr("Gap"), settings::meshGap);
         segments(
             tr("Colour of a piece"),
             {{tr("Mean"), tr("Of the photo beneath, in OKLab")},
              {tr("Median"), tr("Of the photo beneath, in OKLab")},
              {tr("Ink"), tr("The nearest ink of the palette")}},
-            [this] { return static_cast<int>(canvas_.toolSetting("mesh-colour", 0)); },
+            [this] { return canvas_.setting(settings::meshColour); },
             [this](int i) {
-                canvas_.setToolSetting("mesh-colour", i);
+                canvas_.setSetting(settings::meshColour, i);
                 refresh();
             });
         buttonRow({{"facets", tr("Make pieces"), tr("A mesh over the picture (Ctrl+Alt+F4)"), [this] { emit asksToRun("facets-picture"); }}});

@@ -20,7 +20,7 @@ using What = TraceSettings::What;
 
 bool Card::tracesNow() const
 {
-    if (step_ != 1 || !session_.selection().items.empty() || !canvas_.tool()) return false;
+    if (step_ != StepId::trace || !session_.selection().items.empty() || !canvas_.tool()) return false;
     const QString id = canvas_.tool()->id();
     if (id != "pick" && id != "part") return false;
     return tracer_.active() || referenceInHand(session_.document(), session_.selection());
@@ -76,7 +76,7 @@ void Card::buildTrace()
     heading("tone-steps", tr("Trace the picture"));
     segments(
         {},
-        {{tr("Silhouettes"), tr("Dark shapes become areas (Ctrl+T)")},
+        {{tr("Shapes"), tr("Dark shapes become areas (Ctrl+T)")},
          {tr("Lines"), tr("Ink and pencil lines become strokes (Ctrl+L)")},
          {tr("Tones"), tr("The picture becomes few flat colour areas that abut (Ctrl+Shift+L)")}},
         [this] { return tracer_.active() ? static_cast<int>(tracer_.settings().what) : -1; }, [this](int i) { tracer_.begin(static_cast<What>(i)); });
@@ -100,7 +100,7 @@ void Card::buildTrace()
         connect(field, &NumberField::changed, this, [set](double v) { set(v); });
         updaters_.push_back([field, get] { field->setValue(get()); });
     };
-    if (tracer_.settings().what == What::silhouettes) {
+    if (tracer_.settings().what == What::shapes) {
         auto* bars = new HistogramBars;
         column_->addWidget(bars);
         connect(bars, &HistogramBars::cutMoved, this, [change](double v) { change([v](TraceSettings& s) { s.cut = v; }); });
@@ -227,16 +227,16 @@ void Card::ropeSettings()
 {
     segments(
         tr("Lies on"), {{tr("Edges"), tr("Where light meets dark")}, {tr("Lines"), tr("Along the middle of dark lines")}},
-        [this] { return canvas_.toolSetting("rope-line", 0) > 0.5 ? 1 : 0; },
+        [this] { return canvas_.setting(settings::ropeLine) ? 1 : 0; },
         [this](int i) {
-            canvas_.setToolSetting("rope-line", i);
+            canvas_.setSetting(settings::ropeLine, i);
             refresh();
         });
     settingSlider(
-        tr("Finest detail"), 0.5, 5, 0, [this] { return canvas_.toolSetting("rope-width", 1.5); },
-        [this](double v) { canvas_.setToolSetting("rope-width", v); }, pxText);
+        tr("Finest detail"), 0.5, 5, 0, [this] { return canvas_.setting(settings::ropeWidth); },
+        [this](double v) { canvas_.setSetting(settings::ropeWidth, v); }, pxText);
     settingSlider(
-        tr("Slack"), 0.1, 4, 6, [this] { return canvas_.toolSetting("rope-slack", 1.0); }, [this](double v) { canvas_.setToolSetting("rope-slack", v); },
+        tr("Slack"), 0.1, 4, 6, [this] { return canvas_.setting(settings::ropeSlack); }, [this](double v) { canvas_.setSetting(settings::ropeSlack, v); },
         pxText);
     rule();
 }

@@ -45,7 +45,5 @@ bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art:
 // Gaps that count as closed, and slivers with their width.
 void paintGaps(Marks& m, const Areas& areas);
 
-std::unique_ptr<Tool> makeCarve(Bench&, Areas&);
-std::unique_ptr<Tool> makeFollow(Bench&, Areas&);
 
 } // namespace softrope::app

@@ -1,4 +1,5 @@
 // Pick: choose, move, size and turn whole items.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "art/build.h"
 #include "art/touch.h"
@@ -264,7 +265,7 @@ private:
     {
         round_ = {};
         const auto& items = bench_.selection().items;
-        if (items.size() != 1 || bench_.toolSetting("touch", 1) <= 0) return;
+        if (items.size() != 1 || !bench_.setting(settings::touch)) return;
         const art::Item* i = bench_.document().item(items.front());
         if (!i || !i->artwork() || i->artwork()->paths.size() != 1 || i->artwork()->combined()) return;
         const auto round = art::circleOf(i->artwork()->paths.front());
@@ -378,15 +379,15 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makePick(Bench& b)
+std::unique_ptr<Tool> makePick(Desk& desk)
 {
-    return std::make_unique<Pick>(b, "pick", "Pick", "pick", "Esc", "<b>Pick</b> chooses, moves, sizes and turns. Drag a frame round several; Shift adds.",
+    return std::make_unique<Pick>(desk.bench, "pick", "Pick", "pick", "Esc", "<b>Pick</b> chooses, moves, sizes and turns. Drag a frame round several; Shift adds.",
                                   false);
 }
 
-std::unique_ptr<Tool> makePlace(Bench& b)
+std::unique_ptr<Tool> makePlace(Desk& desk)
 {
-    return std::make_unique<Pick>(b, "place", "Place", "place", "A", "<b>Place</b> moves, sizes and turns an unlocked picture. Esc lets go.", true);
+    return std::make_unique<Pick>(desk.bench, "place", "Place", "place", "A", "<b>Place</b> moves, sizes and turns an unlocked picture. Esc lets go.", true);
 }
 
 } // namespace softrope::app

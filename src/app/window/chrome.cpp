@@ -15,23 +15,6 @@
 
 namespace softrope::app {
 
-const std::vector<Step>& steps()
-{
-    static const std::vector<Step> all{{"place", "Place", {"place", "straighten", "crop", "guide", "round-guide", "axis", "ruler"}},
-                                       {"trace", "Trace", {"rope", "pen", "freehand", "straights", "bend", "nodes", "redraw"}},
-                                       {"build", "Build", {"circle", "rectangle", "line", "trim", "join", "follow", "carve"}},
-                                       {"tone", "Tone", {"bound", "cut-here", "patch", "tone-edge", "sweep", "facets"}},
-                                       {"colour", "Colour", {"drop", "take-ink", "gradient", "carve", "alike"}}};
-    return all;
-}
-
-QString trayKey(int step, const QString& tool)
-{
-    const auto& ids = steps()[static_cast<std::size_t>(step)].tools;
-    const auto at = std::find(ids.begin(), ids.end(), tool) - ids.begin();
-    return at < static_cast<std::ptrdiff_t>(ids.size()) ? QString("ASDFGHJ").mid(static_cast<int>(at), 1) : tool == "pick" ? QString("Esc") : QString();
-}
-
 // -- course -------------------------------------------------------------------------------------------------------
 
 Course::Course(QWidget* parent) : QWidget(parent), knots_(steps().size())
@@ -42,18 +25,26 @@ Course::Course(QWidget* parent) : QWidget(parent), knots_(steps().size())
     setAccessibleName(tr("Course"));
 }
 
-void Course::setCurrent(int step)
+namespace {
+
+int indexOf(StepId id)
 {
-    current_ = step;
-    const Knot& k = knots_[static_cast<std::size_t>(step)];
-    setAccessibleDescription(tr("%1, current, %2").arg(steps()[static_cast<std::size_t>(step)].name, k.text));
+    return static_cast<int>(std::find_if(steps().begin(), steps().end(), [id](const auto& s) { return s->id == id; }) - steps().begin());
+}
+
+} // namespace
+
+void Course::setCurrent(StepId id)
+{
+    current_ = indexOf(id);
+    setAccessibleDescription(tr("%1, current, %2").arg(step(id).name(), knots_[static_cast<std::size_t>(current_)].text));
     update();
 }
 
-void Course::setState(int step, State state, const QString& text)
+void Course::setState(StepId id, const CourseState& state)
 {
-    knots_[static_cast<std::size_t>(step)] = {state, text};
-    setCurrent(current_);
+    knots_[static_cast<std::size_t>(indexOf(id))] = state;
+    setCurrent(current());
 }
 
 QPointF Course::knotAt(int i) const
@@ -109,7 +100,7 @@ void Course::paintEvent(QPaintEvent*)
         from = to;
     }
     for (int i = 0; i <= last; ++i) {
-        const Knot& k = knots_[static_cast<std::size_t>(i)];
+        const CourseState& k = knots_[static_cast<std::size_t>(i)];
         const QPointF at = knotAt(i);
         const bool now = i == current_;
         p.setPen(Qt::NoPen);
@@ -122,13 +113,13 @@ void Course::paintEvent(QPaintEvent*)
         }
         const QColor ink = now ? c.accent : c.text;
         const double r = now ? 8 : 6;
-        switch (k.state) {
-        case State::notBegun:
+        switch (k.knot) {
+        case CourseState::Knot::notBegun:
             p.setPen(QPen(ink, 1.75));
             p.setBrush(c.card);
             p.drawEllipse(at, 5, 5);
             break;
-        case State::underWay:
+        case CourseState::Knot::underWay:
             p.setPen(QPen(ink, 1.75));
             p.setBrush(c.card);
             p.drawEllipse(at, r, r);
@@ -136,14 +127,14 @@ void Course::paintEvent(QPaintEvent*)
             p.setPen(Qt::NoPen);
             p.drawChord(QRectF(at.x() - r, at.y() - r, 2 * r, 2 * r), 180 * 16, 180 * 16);
             break;
-        case State::settled:
+        case CourseState::Knot::settled:
             p.setPen(Qt::NoPen);
             p.setBrush(ink);
             p.drawEllipse(at, r, r);
             p.setPen(QPen(c.desk, 1.75, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
             p.drawPolyline(QPolygonF({at + QPointF(-3, 0), at + QPointF(-0.8, 2.4), at + QPointF(3.2, -2.4)}));
             break;
-        case State::needsLook:
+        case CourseState::Knot::needsLook:
             p.setPen(QPen(c.accent, 1.75));
             p.setBrush(c.card);
             p.drawPolygon(QPolygonF({at + QPointF(0, -9), at + QPointF(7, 0), at + QPointF(0, 9), at + QPointF(-7, 0)}));
@@ -154,7 +145,7 @@ void Course::paintEvent(QPaintEvent*)
         }
         const bool low = height() < 60;
         const QString number = QString::number(i + 1);
-        const QString& name = steps()[static_cast<std::size_t>(i)].name;
+        const QString name = steps()[static_cast<std::size_t>(i)]->name();
         const QFont small = typeface("small"), step = typeface("step", now);
         const double nameWidth = QFontMetricsF(step).horizontalAdvance(name), numberWidth = QFontMetricsF(small).horizontalAdvance(number);
         const double left = at.x() - (numberWidth + 6 + nameWidth) / 2;
@@ -182,17 +173,17 @@ void Course::mousePressEvent(QMouseEvent* e)
 {
     const int i = under(e->position());
     if (i < 0) return;
-    if (knots_[static_cast<std::size_t>(i)].state == State::needsLook && e->position().y() > 44)
-        emit lookedFor(i);
+    if (knots_[static_cast<std::size_t>(i)].knot == CourseState::Knot::needsLook && e->position().y() > 44)
+        emit lookedFor(steps()[static_cast<std::size_t>(i)]->id);
     else
-        emit chosen(i);
+        emit chosen(steps()[static_cast<std::size_t>(i)]->id);
 }
 void Course::keyPressEvent(QKeyEvent* e)
 {
     if (e->key() == Qt::Key_Left && current_ > 0)
-        emit chosen(current_ - 1);
+        emit chosen(steps()[static_cast<std::size_t>(current_) - 1]->id);
     else if (e->key() == Qt::Key_Right && current_ + 1 < static_cast<int>(knots_.size()))
-        emit chosen(current_ + 1);
+        emit chosen(steps()[static_cast<std::size_t>(current_) + 1]->id);
     else
         QWidget::keyPressEvent(e);
 }
@@ -331,10 +322,10 @@ void SightLine::refresh()
     figure_->setText(v.referenceHidden ? tr("hidden") : QString("%1 %").arg(std::lround(v.veil * 100)));
 }
 
-void SightLine::setStep(int step)
+void SightLine::setStep(StepId step)
 {
-    areas_->setVisible(step == 2);
-    look_->setVisible(step == 1 || step == 2);
+    areas_->setVisible(step == StepId::build);
+    look_->setVisible(step == StepId::trace || step == StepId::build);
     layOut(parentWidget()->width());
 }
 
@@ -384,12 +375,13 @@ Tray::Tray(Canvas& canvas, QWidget* parent) : QWidget(parent), canvas_(canvas)
     hint_->setMinimumWidth(60);
     row->addWidget(hint_, 1);
     connect(&canvas, &Canvas::toolChanged, this, &Tray::showTool);
-    setStep(0);
+    setStep(StepId::place);
 }
 
-void Tray::setStep(int step)
+void Tray::setStep(StepId id_)
 {
-    step_ = step;
+    step_ = id_;
+    const Step& here = step(id_);
     auto* outer = static_cast<QHBoxLayout*>(layout());
     delete row_;
     tiles_.clear();
@@ -398,12 +390,12 @@ void Tray::setStep(int step)
     row->setContentsMargins(0, 0, 14, 0);
     row->setSpacing(2);
     std::vector<QString> ids{"pick"};
-    const auto& tools = steps()[static_cast<std::size_t>(step)].tools;
+    const auto tools = here.tools();
     ids.insert(ids.end(), tools.begin(), tools.end());
     for (const QString& id : ids) {
         const Tool* t = canvas_.toolNamed(id);
         if (!t) continue;
-        const QString key = trayKey(step, id);
+        const QString key = here.keyOf(id);
         auto* tile = new Tile(t->icon(), t->name(), key);
         tile->setToolTip(QString("%1 (%2)").arg(t->name(), key));
         tile->setFixedSize(tileWidth_, 56);

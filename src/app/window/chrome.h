@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/canvas/canvas.h"
+#include "app/steps/step.h"
 #include "app/widgets/widgets.h"
 
 #include <QScrollArea>
@@ -10,28 +11,18 @@ class QVBoxLayout;
 
 namespace softrope::app {
 
-// The steps that work today, in the order of the job.
-struct Step {
-    QString id, name;
-    std::vector<QString> tools; // after Pick
-};
-const std::vector<Step>& steps();
-// Tray keys go by place: the key of a tool in a step; empty when the step has no such tool.
-QString trayKey(int step, const QString& tool);
-
 // How far the job is: a knot a step on the rope.
 class Course : public QWidget {
     Q_OBJECT
 public:
-    enum class State { notBegun, underWay, settled, needsLook };
     explicit Course(QWidget* parent = nullptr);
-    void setCurrent(int step);
-    void setState(int step, State state, const QString& text);
-    int current() const { return current_; }
+    void setCurrent(StepId step);
+    void setState(StepId step, const CourseState& state);
+    StepId current() const { return steps()[static_cast<std::size_t>(current_)]->id; }
     QSize sizeHint() const override { return {400, 62}; }
 signals:
-    void chosen(int step);
-    void lookedFor(int step); // the state text of a knot that needs a look
+    void chosen(softrope::app::StepId step);
+    void lookedFor(softrope::app::StepId step); // the state text of a knot that needs a look
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -41,11 +32,7 @@ protected:
     void leaveEvent(QEvent*) override;
 
 private:
-    struct Knot {
-        State state = State::notBegun;
-        QString text;
-    };
-    std::vector<Knot> knots_;
+    std::vector<CourseState> knots_;
     int current_ = 0, hovered_ = -1;
     QPointF knotAt(int i) const;
     int under(QPointF p) const;
@@ -58,7 +45,7 @@ public:
     explicit SightLine(Canvas& canvas);
     void refresh();
     void layOut(int width);
-    void setStep(int step);
+    void setStep(StepId step);
     void setAreasShown(bool on);
 signals:
     void areasWanted(bool on);
@@ -76,7 +63,7 @@ class Tray : public QWidget {
     Q_OBJECT
 public:
     explicit Tray(Canvas& canvas, QWidget* parent = nullptr);
-    void setStep(int step);
+    void setStep(StepId step);
     void setHintShown(bool shown);
     void setTileWidth(int width);
 
@@ -87,7 +74,8 @@ private:
     Canvas& canvas_;
     QWidget* row_ = nullptr;
     QLabel* hint_;
-    int step_ = 0, tileWidth_ = 80;
+    StepId step_ = StepId::place;
+    int tileWidth_ = 80;
     std::map<QString, Tile*> tiles_;
     void showTool();
 };
@@ -96,9 +84,6 @@ class ReadingStrip : public QWidget {
     Q_OBJECT
 public:
     explicit ReadingStrip(QWidget* parent = nullptr);
-    struct Reading {
-        QString icon, before, figure, after;
-    };
     void setReadings(std::vector<Reading> readings, const QString& zoom);
     // Shown for 6 s in place of the readings, with an act beside it if there is one.
     void say(const QString& text, const QString& act = {}, std::function<void()> run = {});

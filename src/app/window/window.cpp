@@ -1,6 +1,8 @@
 #include "app/window/window.h"
 
+#include "app/canvas/work_marks.h"
 #include "app/theme/theme.h"
+#include "app/tools/table.h"
 #include "app/tools/build/mirror_acts.h"
 #include "app/tools/colour/colour_tools.h"
 #include "app/tools/gathering.h"
@@ -50,22 +52,15 @@ Window::Window()
     setMinimumSize(1024, 700);
     setObjectName("window");
     canvas_ = new Canvas(session_, this);
-    for (auto make : {makePick, makePlace,  makeStraighten, makeCrop,       makeGuide,     makePen,  makeFreehand, makeStraights, makeBend, makeNodes,
-                      makeRope, makeRedraw, makeCircle,     makeRoundGuide, makeRectangle, makeLine, makeTrim,     makeJoin,      makeAxis, makeRuler})
-        canvas_->addTool(make(*canvas_));
-    canvas_->addTool(makePart(*canvas_, tracer_));
-    canvas_->addTool(makeFollow(*canvas_, areas_));
-    canvas_->addTool(makeCarve(*canvas_, areas_));
-    for (auto make : {makeBound, makeCutHere, makePatch, makeEdge, makeSweep}) canvas_->addTool(make(*canvas_, desk_));
-    canvas_->addTool(makeFacetTool(*canvas_));
-    canvas_->addTool(makeDrop(*canvas_, areas_));
-    for (auto make : {makeTakeInk, makeGradient, makeAlike}) canvas_->addTool(make(*canvas_));
+    tools_.emplace(Desk{*canvas_, areas_, tracer_, desk_, acts_});
+    for (const ToolEntry& e : toolTable())
+        if (e.make) canvas_->addTool(e.make(*tools_));
     canvas_->setPreview([this](Marks& m) {
         desk_.paint(m);
-        farOff_.paint(m);
-        tracer_.paint(m);
+        paintFarOff(m, farOff_);
+        paintTrace(m, tracer_);
         for (const art::Leak& l : survey_.now().leaks) m.ring(l.at, marks().tagFinding, 11);
-        if (!areasShown_ || course_->current() != 2) return;
+        if (!areasShown_ || course_->current() != StepId::build) return;
         // Each area a light wash of its own, so that neighbours can be told apart.
         int k = 0;
         for (const curve::Paths& outline : areas_.outlines()) {
@@ -149,8 +144,9 @@ Window::Window()
 
     // Tool keys go by place: those of the step in force.
     held_ = std::make_unique<HeldKeys>(*canvas_, [this](const QKeyEvent& k) {
-        for (const QString& id : steps()[static_cast<std::size_t>(course_->current())].tools)
-            if (canvas_->toolNamed(id) && trayKey(course_->current(), id) == k.text().toUpper()) return id;
+        const Step& now = app::step(course_->current());
+        for (const QString& id : now.tools())
+            if (now.keyOf(id) == k.text().toUpper()) return id;
         return QString();
     });
     makeCommands();
@@ -171,12 +167,12 @@ Window::Window()
     connect(&session_, &Session::documentChanged, this, &Window::watchAreas);
     connect(&desk_, &ToneDesk::changed, this, [this] {
         canvas_->update();
-        if (course_->current() == 3) refreshReadings();
+        if (course_->current() == StepId::tone) refreshReadings();
     });
     connect(&desk_, &ToneDesk::said, this, [this](const QString& t) { say(t); });
     connect(canvas_, &Canvas::pointerMoved, this, [this] {
         // Only when something else lies under the pointer.
-        if (course_->current() != 4) return;
+        if (course_->current() != StepId::colour) return;
         const art::ItemPtr under = itemAt(session_.document(), canvas_->pointerOnSheet(), canvas_->px(5));
         if ((under ? under->id : 0) != underPointer_) refreshReadings();
     });
@@ -216,9 +212,9 @@ Window::Window()
     connect(canvas_, &Canvas::said, this, [this](const QString& t, quint64 layer) { say(t, layer); });
     connect(canvas_, &Canvas::filesDropped, this, &Window::openFiles);
     connect(course_, &Course::chosen, this, &Window::setStep);
-    connect(course_, &Course::lookedFor, this, [this](int i) {
-        setStep(i);
-        run(i == 2 ? "next-gap" : i == 4 ? "next-leak" : "next-end");
+    connect(course_, &Course::lookedFor, this, [this](StepId id) {
+        setStep(id);
+        run(app::step(id).looksFor());
     });
     connect(undo_, &QAbstractButton::clicked, this, [this] { run("undo"); });
     connect(redo_, &QAbstractButton::clicked, this, [this] { run("redo"); });
@@ -233,7 +229,7 @@ Window::Window()
     });
     qApp->installEventFilter(this);
     const QSettings kept;
-    setStep(0);
+    setStep(StepId::place);
     down_->setSizes({500, kept.value("window/layers", 196).toInt()});
     refresh();
 }
@@ -290,120 +286,42 @@ void Window::refresh()
     placeWelcome();
 }
 
+Situation Window::situation()
+{
+    return {session_, survey_.now(), areas_, desk_, *canvas_, darkShare_};
+}
+
 void Window::refreshCourse()
 {
-    const Findings& f = survey_.now();
-    const int pictures = f.pictures, lines = f.lines, ends = static_cast<int>(f.ends.size());
-    course_->setState(0, pictures == 0 ? Course::State::notBegun : Course::State::settled,
-                      pictures == 0   ? tr("no picture yet")
-                      : pictures == 1 ? tr("1 picture")
-                                      : tr("%1 pictures").arg(pictures));
-    const QString text =
-        lines == 0 ? tr("not begun") : (lines == 1 ? tr("1 line") : tr("%1 lines").arg(lines)) + (ends ? tr(", %1 open ends").arg(ends) : QString());
-    course_->setState(1, lines == 0 ? Course::State::notBegun : ends ? Course::State::underWay : Course::State::settled, text);
-    const art::ToneStack* stack = desk_.tones();
-    course_->setState(3,
-                      !stack       ? Course::State::notBegun
-                      : stack->set ? Course::State::settled
-                                   : Course::State::underWay,
-                      !stack ? tr("not begun") : tr("%1 tones").arg(stack->stack.cuts.size() + 1) + (stack->set ? tr(", set") : QString()));
-    const std::size_t filled = f.filled, inks = session_.document().inks.size(), bare = f.bare;
-    const bool leaking = !f.leaks.empty();
-    course_->setState(4,
-                      filled == 0             ? Course::State::notBegun
-                      : leaking               ? Course::State::needsLook
-                      : bare == 0 && inks > 0 ? Course::State::settled
-                                              : Course::State::underWay,
-                      leaking       ? tr("a drop is open")
-                      : filled == 0 ? (inks == 0 ? tr("not begun") : tr("%1 inks ready").arg(inks))
-                      : inks == 0   ? tr("%1 areas, no inks").arg(filled)
-                                    : tr("%1 of %2 areas inked").arg(filled - bare).arg(filled));
-    if (!areas_.watched()) {
-        course_->setState(2, Course::State::notBegun, lines == 0 ? tr("not begun") : tr("not looked at"));
-        return;
-    }
-    const planar::Map& map = *areas_.map();
-    const auto n = map.areas().size();
-    const std::size_t thin = map.slivers().size();
-    course_->setState(2,
-                      n == 0 ? Course::State::notBegun
-                      : thin ? Course::State::needsLook
-                             : Course::State::underWay,
-                      (n == 0   ? tr("no areas yet")
-                       : n == 1 ? tr("1 area")
-                                : tr("%1 areas").arg(n)) +
-                          (thin == 0   ? QString()
-                           : thin == 1 ? tr(", 1 sliver")
-                                       : tr(", %1 slivers").arg(thin)));
+    for (const auto& s : steps()) course_->setState(s->id, s->courseState(situation()));
 }
 
 void Window::refreshReadings()
 {
-    std::vector<ReadingStrip::Reading> r;
-    const art::Document& d = session_.document();
-    if (course_->current() == 0) {
-        const double unit = d.sheet.unit == art::Unit::mm ? 96 / 25.4 : d.sheet.unit == art::Unit::in ? 96 : 1;
-        const QString name = d.sheet.unit == art::Unit::mm ? "mm" : d.sheet.unit == art::Unit::in ? "in" : "px";
-        r.push_back({"reference", tr("Sheet"),
-                     QString("%1 × %2").arg(d.sheet.width / unit, 0, 'f', unit > 1 ? 1 : 0).arg(d.sheet.height / unit, 0, 'f', unit > 1 ? 1 : 0), name});
-        if (const art::Item* i = referenceInHand(d, session_.selection())) {
-            const art::Reference& ref = *i->reference();
-            r.push_back({"", tr("Picture"), QString("%1 × %2").arg(ref.picture ? ref.picture->width : 0).arg(ref.picture ? ref.picture->height : 0), tr("px")});
-            r.push_back({"", tr("Turn"), QString::number(curve::degrees(ref.turn), 'f', 1) + "°", {}});
-            r.push_back({"", tr("Veil"), QString("%1 %").arg(std::lround(canvas_->view().veil * 100)), {}});
-        }
-    } else {
-        const std::size_t all = survey_.now().nodes;
-        std::size_t mine = 0;
-        double off = -1;
-        for (const art::Id id : session_.selection().items)
-            if (const art::Item* i = d.item(id); i && i->artwork()) {
-                mine += curve::nodeCount(i->artwork()->paths);
-                off = std::max(off, art::strayOf(*i->artwork()).value_or(-1));
-            }
-        r.push_back({"nodes", {}, QString::number(mine ? mine : all), mine ? tr("nodes in this line, %1 on the sheet").arg(all) : tr("nodes on the sheet")});
-        if (off >= 0) r.push_back({"", tr("Furthest off"), pxText(off), {}});
-        const Findings& f = survey_.now();
-        r.push_back({"open-end", {}, QString::number(f.ends.size()), tr("open ends")});
-        if (f.gap) r.push_back({"", tr("Smallest gap"), pxText(f.gap->width), {}});
+    const Step& now = app::step(course_->current());
+    if (now.id == StepId::colour) {
+        const art::ItemPtr under = itemAt(session_.document(), canvas_->pointerOnSheet(), canvas_->px(5));
+        underPointer_ = under ? under->id : 0;
+        weighDocument();
     }
-    if (course_->current() == 2) {
-        const planar::Map& map = *areas_.map();
-        double thinnest = 1e300;
-        const std::vector<int> slivers = map.slivers();
-        for (const int f : slivers) thinnest = std::min(thinnest, map.faces()[static_cast<std::size_t>(f)].width);
-        const std::size_t thin = slivers.size();
-        const auto n = map.areas().size();
-        r.insert(r.begin(), {"union", {}, QString::number(n), n == 1 ? tr("area") : tr("areas")});
-        r.insert(r.begin() + 1, {"",
-                                 {},
-                                 QString::number(thin),
-                                 thin == 0   ? tr("slivers")
-                                 : thin == 1 ? tr("sliver, %1").arg(pxText(thinnest))
-                                             : tr("slivers, thinnest %1").arg(pxText(thinnest))});
-        r.insert(r.begin() + 2, {"", {}, QString::number(map.bridges().size()), map.bridges().size() == 1 ? tr("gap closed") : tr("gaps closed")});
-    }
-    if (course_->current() == 3) toneReadings(r);
-    if (course_->current() == 4) colourReadings(r);
     const double zoom = canvas_->view().zoom * 100;
-    strip_->setReadings(std::move(r), QString("%1 %").arg(zoom, 0, 'f', zoom < 10 ? 1 : 0));
+    strip_->setReadings(now.readings(situation()), QString("%1 %").arg(zoom, 0, 'f', zoom < 10 ? 1 : 0));
 }
 
-void Window::setStep(int step)
+void Window::setStep(StepId id)
 {
-    if (step < 0 || step >= static_cast<int>(steps().size())) return;
-    const bool same = step == course_->current() && shownOnce_;
-    course_->setCurrent(step);
-    tray_->setStep(step);
-    card_->setStep(step);
-    canvas_->setPlacing(step == 0);
-    sight_->setStep(step);
+    const Step& next = app::step(id);
+    const bool same = id == course_->current() && shownOnce_;
+    course_->setCurrent(id);
+    tray_->setStep(id);
+    card_->setStep(id);
+    canvas_->setPlacing(next.placesPictures());
+    sight_->setStep(id);
     watchAreas();
-    desk_.setWatched(step == 3);
+    desk_.setWatched(next.watchesTones());
     tellEnds();
-    const auto& ids = steps()[static_cast<std::size_t>(step)].tools;
     const QString tool = canvas_->tool() ? canvas_->tool()->id() : QString();
-    if (!same && tool != "pick" && std::find(ids.begin(), ids.end(), tool) == ids.end()) canvas_->takeTool("pick");
+    if (!same && tool != "pick" && !next.has(tool)) canvas_->takeTool("pick");
     layOut();
     refreshReadings();
 }
@@ -411,7 +329,7 @@ void Window::setStep(int step)
 // Open ends matter while lines are drawn and built; later only those of what is in hand.
 void Window::tellEnds()
 {
-    canvas_->setEnds(survey_.now().ends, course_->current() == 1 || course_->current() == 2);
+    canvas_->setEnds(survey_.now().ends, app::step(course_->current()).ringsEnds());
 }
 
 // -- layout -------------------------------------------------------------------------------------------------------

@@ -5,6 +5,7 @@
 #include "app/cards/card.h"
 #include "app/commands/commands.h"
 #include "app/tools/tone/tone_desk.h"
+#include "app/tools/desk.h"
 #include "app/window/chrome.h"
 #include "app/window/held_keys.h"
 #include "app/window/layer_list.h"
@@ -39,8 +40,8 @@ public:
     Replay& replay() { return *replay_; }
     // Runs the command of that id, if it can be run now.
     bool run(const QString& command);
-    void setStep(int step);
-    int step() const { return course_->current(); }
+    void setStep(StepId step);
+    StepId step() const { return course_->current(); }
     // Drawings are opened (the first one takes the place of an untouched piece), pictures are brought in.
     void openFiles(const QStringList& paths);
     // In the background; what could not be read or was left out is said on a notice.
@@ -82,6 +83,7 @@ private:
     FarOff farOff_{session_};
     Deriver deriver_{session_, areas_};
     ToneDesk desk_{session_, deriver_};
+    std::optional<Desk> tools_;
     Canvas* canvas_;
     Course* course_;
     SightLine* sight_;
@@ -120,8 +122,7 @@ private:
     art::Document weighed_;
     bool weighing_ = false;
     double darkShare_ = -1; // of what is drawn; negative = not known
-    void toneReadings(std::vector<ReadingStrip::Reading>& r);
-    void colourReadings(std::vector<ReadingStrip::Reading>& r);
+    Situation situation();
     void cutFacets();
     void meshPicture();
     void paletteFromPicture();

@@ -10,7 +10,7 @@ namespace softrope::app {
 
 void Window::combinePicked(planar::Operation operation, const QString& name)
 {
-    const bool live = canvas_->toolSetting("combine-live", 1) > 0;
+    const bool live = canvas_->setting(settings::combineLive);
     acts_.run(name, nodesOf(session_.document(), session_.selection().items), [operation, live, name](const art::Document& d, const art::Selection& picked) {
         const art::CombinedShapes c = art::withCombined(d, picked.items, operation, live);
         if (c.document == d) return Outcome{{}, {}, tr("Pick two or more shapes first.")};
@@ -111,8 +111,8 @@ void Window::makeBuildCommands()
     add(
         "offset", tr("Offset"), "Shift+O", area,
         [this] {
-            const double by = canvas_->toolSetting("offset-by", 8);
-            const bool mitred = canvas_->toolSetting("offset-mitred", 0) > 0;
+            const double by = canvas_->setting(settings::offsetBy);
+            const bool mitred = canvas_->setting(settings::offsetMitred);
             acts_.run(tr("Offset"), nodesOf(session_.document(), session_.selection().items), [by, mitred](art::Document d, const art::Selection& before) {
                 std::vector<art::Id> made;
                 for (const art::Id id : before.items) {

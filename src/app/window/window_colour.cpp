@@ -28,7 +28,7 @@ void Window::watchAreas()
 {
     bool drops = false;
     art::eachArtwork(session_.document(), {}, [&](const art::Item&, const art::Artwork& a, const art::Where&) { drops = drops || a.drop(); });
-    areas_.setWatched(course_->current() == 2 || course_->current() == 4 || drops);
+    areas_.setWatched(app::step(course_->current()).watchesAreas() || drops);
 }
 
 void Window::tellDrops(const art::FollowedDrops& f)
@@ -43,7 +43,7 @@ void Window::tellDrops(const art::FollowedDrops& f)
 // Dark against light of what is drawn, from a small render in the background.
 void Window::weighDocument()
 {
-    if (course_->current() != 4 || weighing_ || weighed_ == session_.document()) return;
+    if (course_->current() != StepId::colour || weighing_ || weighed_ == session_.document()) return;
     weighing_ = true;
     struct Result {
         art::Document of;
@@ -72,53 +72,12 @@ void Window::weighDocument()
 
 // -- readings -----------------------------------------------------------------------------------------------------------------------
 
-void Window::toneReadings(std::vector<ReadingStrip::Reading>& r)
-{
-    r.clear();
-    const art::Item* stack = desk_.item();
-    const std::size_t areas = stack ? stack->group()->items.size() : 0, nodes = stack ? art::nodeCount(*stack) : 0;
-    r.push_back({"tone-steps", {}, QString::number(areas), areas == 1 ? tr("area") : tr("areas")});
-    r.push_back({"nodes", {}, QString::number(nodes), tr("nodes")});
-    const tone::Stack* s = desk_.stack();
-    if (s) r.push_back({"", tr("Borders within"), pxText(s->slack * curve::meanScale(desk_.toSheet())), {}});
-    if (const auto b = desk_.balance(canvas_->toolSetting("balance", 50) / 100)) {
-        const long dark = std::lround(100 * b->dark);
-        r.push_back(
-            {"", tr("Dark : light"), QString("%1 : %2").arg(dark).arg(100 - dark), tr("wanted %1").arg(std::lround(canvas_->toolSetting("balance", 50)))});
-    }
-}
-
-void Window::colourReadings(std::vector<ReadingStrip::Reading>& r)
-{
-    const art::Document& d = session_.document();
-    std::size_t areas = 0;
-    art::eachArtwork(d, art::seen, [&](const art::Item&, const art::Artwork& a, const art::Where&) { areas += a.fill.colour && !a.guide; });
-    const std::size_t bare = art::withoutInkYet(d).size();
-    std::vector<ReadingStrip::Reading> first{{"colour-drop", {}, QString::number(areas), areas == 1 ? tr("area") : tr("areas")}};
-    if (!d.inks.empty()) first.push_back({"", {}, QString::number(bare), tr("without ink")});
-    if (const auto leaks = art::leaks(d); !leaks.empty())
-        first.push_back({"open-end", {}, QString::number(leaks.size()), leaks.size() == 1 ? tr("leak") : tr("leaks")});
-    const art::ItemPtr under = itemAt(d, canvas_->pointerOnSheet(), canvas_->px(5));
-    underPointer_ = under ? under->id : 0;
-    if (under && under->artwork() && under->artwork()->fill.colour) {
-        double size = 0;
-        for (const curve::Path& p : under->artwork()->paths) size += curve::area(p);
-        first.push_back({"", tr("Under the pointer"), QString("%1, %2 px²").arg(QString::fromStdString(under->name)).arg(std::lround(std::abs(size))), {}});
-    }
-    if (darkShare_ >= 0) {
-        const long dark = std::lround(100 * darkShare_);
-        first.push_back({"", tr("Dark : light"), QString("%1 : %2").arg(dark).arg(100 - dark), {}});
-    }
-    r.insert(r.begin(), first.begin(), first.end());
-    weighDocument();
-}
-
 // -- acts -----------------------------------------------------------------------------------------------------------------------------
 
 void Window::cutFacets()
 {
     const art::Document& d = session_.document();
-    const int pieces = static_cast<int>(canvas_->toolSetting("facet-pieces", 14));
+    const int pieces = canvas_->setting(settings::facetPieces);
     const auto& items = session_.selection().items;
     const art::Item* shape = items.size() == 1 ? d.item(items.front()) : nullptr;
     const bool closed = shape && shape->artwork() && !shape->artwork()->paths.empty() && shape->artwork()->paths.front().closed;
@@ -136,7 +95,7 @@ void Window::cutFacets()
         s.nodes.clear();
         const std::size_t n = a.document.item(a.id)->group()->items.size();
         session_.take(a.document, s, tr("Facets"));
-        setStep(3);
+        setStep(StepId::tone);
         canvas_->takeTool("facets");
         say(tr("Cut into %1 pieces. Drag from corner to corner for more. Ctrl+Z takes them away.").arg(n));
         return;
@@ -162,9 +121,9 @@ void Window::meshPicture()
         tone::Mesh mesh;
     };
     tone::MeshOptions o;
-    o.count = static_cast<int>(canvas_->toolSetting("mesh-pieces", 300));
-    o.detail = canvas_->toolSetting("mesh-detail", 0.7);
-    const int colour = static_cast<int>(canvas_->toolSetting("mesh-colour", 0));
+    o.count = canvas_->setting(settings::meshPieces);
+    o.detail = canvas_->setting(settings::meshDetail);
+    const int colour = canvas_->setting(settings::meshColour);
     o.colour = colour == 1 ? tone::PieceColour::median : tone::PieceColour::mean;
     const Progress progress;
     setBusy(tr("Laying pieces"), progress);
@@ -189,7 +148,7 @@ void Window::meshPicture()
             // Over the picture, and over its tones.
             const art::Item* under = desk_.item() ? desk_.item() : on;
             const art::Layer* above = under ? session_.document().layerOf(under->id) : nullptr;
-            const art::Added a = art::withMesh(session_.document(), r.mesh, canvas_->toolSetting("mesh-gap", 0), colour == 2, above ? above->id : 0);
+            const art::Added a = art::withMesh(session_.document(), r.mesh, canvas_->setting(settings::meshGap), colour == 2, above ? above->id : 0);
             art::Selection s = session_.selection();
             s.items = {a.id};
             session_.take(a.document, s, tr("Pieces"));
@@ -273,7 +232,7 @@ void Window::useWorkingColour(art::Meaning meaning)
     if (!items.empty()) d = art::withPaint(d, items, paint, art::Part::area);
     session_.take(d, meaning == art::Meaning::willBeDark ? tr("Will be dark") : tr("Will be light"));
     takeInk(*canvas_, {ink, 0});
-    canvas_->setToolSetting("shape-paint", static_cast<double>(paint.colour->r << 16 | paint.colour->g << 8 | paint.colour->b));
+    canvas_->setSetting(settings::shapePaint, static_cast<double>(paint.colour->r << 16 | paint.colour->g << 8 | paint.colour->b));
     if (items.empty()) say(tr("In hand for closed shapes: carve or draw them, then turn them into their tones at the end."));
 }
 
@@ -319,7 +278,7 @@ void Window::makeColourCommands()
     });
     for (const int n : {2, 3, 5})
         add(QString("tones-%1").arg(n), tr("Cut the picture into %1 tones").arg(n), QString("Ctrl+Alt+Shift+%1").arg(n), sheet, [this, n] {
-            setStep(3);
+            setStep(StepId::tone);
             desk_.begin(n);
         });
     add("set-tones", tr("Make areas of the tones"), "Ctrl+Shift+Return", sheet, [this] { desk_.set(); });

@@ -48,7 +48,7 @@ bool Window::takePicked(const QString& name, const std::function<art::Edited(con
 
 void Window::beginTrace(TraceSettings::What what)
 {
-    setStep(1);
+    setStep(StepId::trace);
     canvas_->takeTool("pick");
     session_.pickItems({});
     tracer_.begin(what);
@@ -179,7 +179,7 @@ void Window::makeCommands()
         v.zoom = std::max(v.zoom, 3.0);
         canvas_->setView(v);
     });
-    add("trace-silhouettes", tr("Trace silhouettes of the picture"), "Ctrl+T", line, [this] { beginTrace(TraceSettings::What::silhouettes); });
+    add("trace-shapes", tr("Trace shapes of the picture"), "Ctrl+T", line, [this] { beginTrace(TraceSettings::What::shapes); });
     add("trace-lines", tr("Trace lines of the picture"), "Ctrl+L", line, [this] { beginTrace(TraceSettings::What::lines); });
     add("trace-tones", tr("Separate the picture into tones"), "Ctrl+Shift+L", line, [this] { beginTrace(TraceSettings::What::tones); });
     add(
@@ -212,11 +212,11 @@ void Window::makeCommands()
         },
         picked);
     add(
-        "close-line", tr("Close line with a straight"), "Ctrl+J", line,
+        "close-line", tr("Close line with a straight"), "Shift+C", line,
         [this] { takePicked(tr("Close line"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withLinesClosed(d, items); }); },
         picked);
-    add("join-near", tr("Join all ends that nearly meet"), "Ctrl+Shift+J", line, [this] {
-        const double reach = canvas_->toolSetting("join-reach", curve::joinReach);
+    add("join-near", tr("Join all ends that nearly meet"), "Shift+J", line, [this] {
+        const double reach = canvas_->setting(settings::joinReach);
         const auto [d, joined] = art::withAllEndsJoined(session_.document(), reach);
         if (joined == 0) {
             say(tr("No two open ends are within %1 of each other.").arg(pxText(reach)));
@@ -226,13 +226,13 @@ void Window::makeCommands()
         say(tr("Joined %1 pairs of ends. Ctrl+Z takes them apart.").arg(joined));
     });
     add(
-        "copy-look", tr("Take this line's look for the next ones"), "Ctrl+Alt+C", line,
+        "copy-look", tr("Take this line's look for the next ones"), "Shift+T", line,
         [this] {
             if (const art::Item* i = session_.document().item(session_.selection().items.front()); i && i->artwork()) canvas_->look() = i->artwork()->stroke;
         },
         picked);
     add(
-        "put-look", tr("Give the kept look to what is picked"), "Ctrl+Alt+V", line,
+        "put-look", tr("Give the kept look to what is picked"), "Shift+P", line,
         [this] {
             takePicked(tr("Give look"), [look = canvas_->look()](const art::Document& d, const std::vector<art::Id>& items) {
                 return art::withArtworkChanged(d, items, [&](art::Artwork& a) { a.stroke = look; });
@@ -287,7 +287,7 @@ void Window::makeCommands()
         else
             say(tr("There is no picture to straighten."));
     });
-    add("snapping", tr("Snapping on or off"), "Ctrl+Shift+;", sheet, [this] {
+    add("snapping", tr("Snapping on or off"), "Ctrl+Alt+N", sheet, [this] {
         canvas_->setSnapping(!canvas_->snapping());
         say(canvas_->snapping() ? tr("Snapping is on.") : tr("Snapping is off."));
     });
@@ -344,8 +344,8 @@ void Window::makeCommands()
     });
 
     for (std::size_t i = 0; i < steps().size(); ++i)
-        add(("step-" + steps()[i].id).toUtf8().constData(), tr("Step %1: %2").arg(i + 1).arg(steps()[i].name), QString::number(i + 1).toUtf8().constData(), go,
-            [this, i] { setStep(static_cast<int>(i)); });
+        add((QString("step-") + steps()[i]->key).toUtf8().constData(), tr("Step %1: %2").arg(i + 1).arg(steps()[i]->name()),
+            QString::number(i + 1).toUtf8().constData(), go, [this, id = steps()[i]->id] { setStep(id); });
     for (const auto& t : canvas_->tools()) {
         const Tool* tool = t.get();
         commands_.push_back({"tool-" + tool->id(),
@@ -354,10 +354,12 @@ void Window::makeCommands()
                              tools,
                              [this, tool] {
                                  // A tool of several steps is taken in the present one if that has it.
-                                 int step = -1;
-                                 for (int i = static_cast<int>(steps().size()) - 1; i >= 0; --i)
-                                     if (!trayKey(i, tool->id()).isEmpty() && tool->id() != "pick") step = i;
-                                 if (step >= 0 && trayKey(course_->current(), tool->id()).isEmpty()) setStep(step);
+                                 if (tool->id() != "pick" && !app::step(course_->current()).has(tool->id()))
+                                     for (const auto& s : steps())
+                                         if (s->has(tool->id())) {
+                                             setStep(s->id);
+                                             break;
+                                         }
                                  canvas_->takeTool(tool->id());
                              },
                              {}});

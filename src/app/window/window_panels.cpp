@@ -252,7 +252,7 @@ void Window::begin(const art::Document& d, const QString& path, bool recovered)
     for (const art::LayerPtr& l : d.layers)
         for (const art::ItemPtr& i : l->items) drawn = drawn || !i->reference();
     canvas_->fitSheet();
-    setStep(drawn ? 1 : 0);
+    setStep(drawn ? StepId::trace : StepId::place);
 }
 
 void Window::rememberView(const QString& path) const
@@ -266,7 +266,7 @@ void Window::rememberView(const QString& path) const
     while (order.size() > mostViews) kept.remove(order.takeLast());
     kept.setValue("order", order);
     const View& v = canvas_->view();
-    kept.setValue(key, QVariantList{course_->current(), v.zoom, v.centre.x, v.centre.y, static_cast<int>(v.show), v.veil, v.referenceHidden});
+    kept.setValue(key, QVariantList{QString(app::step(course_->current()).key), v.zoom, v.centre.x, v.centre.y, static_cast<int>(v.show), v.veil, v.referenceHidden});
 }
 
 bool Window::recallView(const QString& path)
@@ -283,7 +283,8 @@ bool Window::recallView(const QString& path)
     v.veil = std::clamp(was[5].toDouble(), 0.0, 1.0);
     v.referenceHidden = was[6].toBool();
     canvas_->setView(v);
-    setStep(std::clamp(was[0].toInt(), 0, static_cast<int>(steps().size()) - 1));
+    for (const auto& s : steps())
+        if (was[0].toString() == s->key) setStep(s->id);
     return true;
 }
 

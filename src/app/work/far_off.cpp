@@ -1,8 +1,6 @@
 #include "app/work/far_off.h"
 
-#include "app/canvas/tool.h"
-#include "app/theme/theme.h"
-#include "app/tools/place/place_acts.h"
+#include "app/work/in_hand.h"
 #include "curve/samples.h"
 #include "curve/stray.h"
 #include "trace/rope.h"
@@ -113,36 +111,6 @@ void FarOff::refresh()
             spots_ = shown_ ? std::move(m.spots) : std::vector<Spot>{};
             emit changed();
         });
-}
-
-void FarOff::paint(Marks& m) const
-{
-    if (!shown_ || spots_.empty()) return;
-    // Near is teal, the limit is madder; places without anything to compare with are dotted.
-    const auto colourOf = [&](double off) {
-        const QColor near = marks().geometry, far = marks().selection;
-        const double t = std::clamp(off / limit_, 0.0, 1.0);
-        return QColor::fromRgbF(static_cast<float>(near.redF() + t * (far.redF() - near.redF())),
-                                static_cast<float>(near.greenF() + t * (far.greenF() - near.greenF())),
-                                static_cast<float>(near.blueF() + t * (far.blueF() - near.blueF())));
-    };
-    const auto apart = [&](const Spot& a, const Spot& b) { return distance(a.at, b.at) > 40 * limit_ + 40; };
-    // On paper of its own, so that it is seen on dark lines.
-    for (std::size_t i = 1; i < spots_.size(); ++i)
-        if (!apart(spots_[i - 1], spots_[i])) m.segment(spots_[i - 1].at, spots_[i].at, marks().halo, 10);
-    for (std::size_t i = 1; i < spots_.size(); ++i) {
-        const Spot &a = spots_[i - 1], &b = spots_[i];
-        if (apart(a, b)) continue;
-        const double off = std::max(a.off, b.off);
-        if (off < 0)
-            m.segment(a.at, b.at, marks().guide, 1.5, Qt::DotLine);
-        else
-            m.segment(a.at, b.at, colourOf(off), 3 + 4 * std::clamp(off / limit_, 0.0, 1.0));
-    }
-    if (const auto w = worst()) {
-        m.ring(w->at, marks().selection, 9);
-        m.chip(w->at, QString("%1 %2").arg(pxText(w->off), against_));
-    }
 }
 
 } // namespace softrope::app

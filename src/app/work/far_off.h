@@ -2,7 +2,6 @@
 // the line with the largest place marked. Worked out off the interface thread.
 #pragma once
 
-#include "app/canvas/marks.h"
 #include "app/work/jobs.h"
 #include "app/work/session.h"
 #include "trace/edge_map.h"
@@ -23,7 +22,8 @@ public:
     };
     const std::vector<Spot>& spots() const { return spots_; }
     std::optional<Spot> worst() const;
-    void paint(Marks& m) const;
+    double limit() const { return limit_; } // sheet px: what counts as far
+    const QString& against() const { return against_; } // "from the edge"
 
 signals:
     void changed();

@@ -1,7 +1,6 @@
 #include "app/work/tracer.h"
 
-#include "app/theme/theme.h"
-#include "app/tools/place/place_acts.h"
+#include "app/work/in_hand.h"
 #include "curve/polygon.h"
 #include "pixel/shrink.h"
 
@@ -193,7 +192,7 @@ Tracer::Result Tracer::work(const std::shared_ptr<const pixel::Picture>& picture
     out.coarse = coarse;
     int shrink = 1;
     if (coarse) shrink = std::max(2, static_cast<int>(std::ceil(std::sqrt(static_cast<double>(picture->width) * picture->height / 1.2e6))));
-    const bool dark = settings.what == TraceSettings::What::silhouettes && settings.lightOnDark;
+    const bool dark = settings.what == TraceSettings::What::shapes && settings.lightOnDark;
     const Page page = pageOf(*picture, reference, part, shrink, dark);
     if (page.grey.empty()) {
         out.done = !progress.cancelled();
@@ -204,7 +203,7 @@ Tracer::Result Tracer::work(const std::shared_ptr<const pixel::Picture>& picture
     const auto cancelled = [&progress] { return progress.cancelled(); };
     const auto tell = [&progress](double v) { progress.share->store(v); };
     const art::Colour ink{0, 0, 0};
-    if (settings.what == TraceSettings::What::silhouettes) {
+    if (settings.what == TraceSettings::What::shapes) {
         trace::OutlineOptions o;
         o.slack = std::max(0.05, settings.slack / scale);
         o.cut = settings.cut;
@@ -295,50 +294,20 @@ bool Tracer::take(art::Id layer, art::Colour ink)
         items.push_back(std::move(i));
     }
     const std::size_t count = items.size(), nodes = nodeCount();
-    const bool shapes = settings_.what == TraceSettings::What::silhouettes, tones = settings_.what == TraceSettings::What::tones;
+    const bool shapes = settings_.what == TraceSettings::What::shapes, tones = settings_.what == TraceSettings::What::tones;
     const art::Taken landed = art::withItems(session_.document(), layer, std::move(items));
     art::Selection s = session_.selection();
     s.items = landed.items;
     s.nodes.clear();
     end();
-    session_.take(landed.document, s, shapes ? tr("Trace silhouettes") : tones ? tr("Separate tones") : tr("Trace lines"));
+    session_.take(landed.document, s, shapes ? tr("Trace shapes") : tones ? tr("Separate tones") : tr("Trace lines"));
     emit said(tr("Traced %1 %2 with %3 nodes. Ctrl+Z takes them back.")
                   .arg(count)
-                  .arg(shapes  ? tr("silhouettes")
+                  .arg(shapes  ? tr("shapes")
                        : tones ? tr("tone areas")
                                : tr("lines"))
                   .arg(nodes));
     return true;
-}
-
-void Tracer::paint(Marks& m) const
-{
-    if (!active_) return;
-    const double scale = curve::meanScale(m.toScreen());
-    for (const Found& f : found_) {
-        const art::Artwork& a = *f.item.artwork();
-        if (!f.wanted) {
-            m.line(a.paths, marks().selection, 1.2, Qt::DotLine);
-            continue;
-        }
-        QColor body = marks().geometry;
-        body.setAlphaF(0.25F);
-        if (settings_.what == TraceSettings::What::tones) {
-            // As it will look; the borders only when they are few.
-            m.painter().fillPath(painterPath(a.paths, m.toScreen()), QColor(a.fill.colour->r, a.fill.colour->g, a.fill.colour->b));
-            if (found_.size() < 120) m.line(a.paths, marks().geometry, 1);
-            continue;
-        }
-        if (a.fill.colour)
-            m.painter().fillPath(painterPath(a.paths, m.toScreen()), body);
-        else
-            m.line(a.paths, body, std::max(1.0, a.stroke.width * scale));
-        m.line(a.paths, marks().geometry, 1.5);
-        if (found_.size() < 400)
-            for (const curve::Path& p : a.paths)
-                for (const curve::Node& n : p.nodes) m.dot(n.at, marks().geometry, 2.2);
-    }
-    if (part_.size() > 2) m.line({curve::polyline(part_, true)}, marks().guide, 1.5, Qt::DashLine);
 }
 
 } // namespace softrope::app

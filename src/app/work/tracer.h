@@ -4,7 +4,6 @@
 // preview itself, once the last pass is done.
 #pragma once
 
-#include "app/canvas/marks.h"
 #include "app/work/jobs.h"
 #include "app/work/session.h"
 #include "art/traced.h"
@@ -13,10 +12,10 @@
 namespace softrope::app {
 
 struct TraceSettings {
-    enum class What { silhouettes, lines, tones };
-    What what = What::silhouettes;
+    enum class What { shapes, lines, tones };
+    What what = What::shapes;
     double slack = 0.8; // sheet px
-    // silhouettes
+    // shapes
     std::optional<double> cut; // 0..255, nothing = found
     bool lightOnDark = false;
     double smallestSpeck = 8, smallestHole = 8; // picture px^2
@@ -68,7 +67,6 @@ public:
 
     // Lands what is wanted on the layer as one step; false when there is nothing, or the last pass is still at work.
     bool take(art::Id layer, art::Colour ink);
-    void paint(Marks& m) const;
 
 signals:
     void changed();

@@ -1,5 +1,6 @@
 // Carve: drag through areas to gather them into one shape, or to drop them out. Follow: drag along pieces of lines to
 // collect one outline.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "app/theme/theme.h"
 #include "app/tools/gathering.h"
@@ -73,7 +74,7 @@ public:
         }
         dragging_ = true;
         way_ = {p.sheet};
-        dropping_ = p.shift() || bench_.toolSetting("carve-drops", 0) > 0;
+        dropping_ = p.shift() || bench_.setting(settings::carveDrops);
         visit(p.sheet);
     }
     void drag(const Pointer& p) override
@@ -95,7 +96,7 @@ public:
     {
         pointer_ = p.sheet;
         under_ = areas_.map()->at(p.sheet);
-        const bool shift = p.shift() || bench_.toolSetting("carve-drops", 0) > 0;
+        const bool shift = p.shift() || bench_.setting(settings::carveDrops);
         shows_ = shift;
         bench_.update();
     }
@@ -385,7 +386,7 @@ private:
 
 QColor paintOf(Bench& bench)
 {
-    const auto rgb = static_cast<unsigned>(bench.toolSetting("shape-paint", 0x2E6B66));
+    const auto rgb = static_cast<unsigned>(bench.setting(settings::shapePaint));
     return QColor(static_cast<int>(rgb >> 16 & 255), static_cast<int>(rgb >> 8 & 255), static_cast<int>(rgb & 255));
 }
 
@@ -405,7 +406,7 @@ bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art:
         fill.colour = art::Colour{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())};
         look.colour.reset();
     }
-    const auto left = static_cast<art::Leftover>(std::clamp(static_cast<int>(bench.toolSetting("leftover", static_cast<double>(art::Leftover::guides))), 0, 2));
+    const auto left = static_cast<art::Leftover>(bench.setting(settings::leftover));
     const art::Added added = art::withShape(bench.document(), layer, outline, look, fill, isClosed ? "Shape" : "Line");
     const art::Document d = art::withLeftover(added.document, lines, left);
     art::Selection s = bench.selection();
@@ -443,13 +444,13 @@ void paintGaps(Marks& m, const Areas& areas)
     }
 }
 
-std::unique_ptr<Tool> makeCarve(Bench& b, Areas& areas)
+std::unique_ptr<Tool> makeCarve(Desk& desk)
 {
-    return std::make_unique<CarveTool>(b, areas);
+    return std::make_unique<CarveTool>(desk.bench, desk.areas);
 }
-std::unique_ptr<Tool> makeFollow(Bench& b, Areas& areas)
+std::unique_ptr<Tool> makeFollow(Desk& desk)
 {
-    return std::make_unique<FollowTool>(b, areas);
+    return std::make_unique<FollowTool>(desk.bench, desk.areas);
 }
 
 } // namespace softrope::app

@@ -1,4 +1,5 @@
 // Circle (with ellipse, polygon and leaf), Rectangle, Line, and the round guide.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "art/edits.h"
 #include "art/touch.h"
@@ -122,7 +123,7 @@ protected:
     virtual QString label() const = 0;
     virtual bool guide() const { return false; }
     virtual art::Document finished(const art::Document& d, art::Id) const { return d; }
-    bool touchesNeighbours() const { return !free_ && bench_.toolSetting("touch", 1) > 0; }
+    bool touchesNeighbours() const { return !free_ && bench_.setting(settings::touch); }
 };
 
 class CircleTool : public FigureTool {
@@ -139,7 +140,7 @@ private:
     bool guide_;
     double radius_ = 0;
 
-    Kind kind() const { return guide_ ? Kind::circle : static_cast<Kind>(std::clamp(static_cast<int>(bench_.toolSetting("figure-kind", 0)), 0, 3)); }
+    Kind kind() const { return guide_ ? Kind::circle : static_cast<Kind>(bench_.setting(settings::figureKind)); }
     bool guide() const override { return guide_; }
     QString label() const override
     {
@@ -157,7 +158,7 @@ private:
     {
         const Vec2 to = now_;
         if (kind() == Kind::leaf) {
-            const double share = bench_.toolSetting("leaf-width", 45) / 100;
+            const double share = bench_.setting(settings::leafWidth) / 100;
             Vec2 tip = to;
             if (shift_) tip = start_ + stepped(to - start_);
             radius_ = distance(start_, tip);
@@ -176,7 +177,7 @@ private:
         if (kind() == Kind::polygon) {
             double angle = curve::angleOf(to - centre);
             if (shift_) angle = std::round(angle / (curve::pi / 12)) * curve::pi / 12;
-            return curve::regularPolygon(centre, radius_, static_cast<int>(bench_.toolSetting("polygon-sides", 6)), angle);
+            return curve::regularPolygon(centre, radius_, bench_.setting(settings::polygonSides), angle);
         }
         if (shift_) radius_ = std::max(1.0, std::round(radius_));
         if (touchesNeighbours()) {
@@ -237,7 +238,7 @@ private:
     // The radius stays live on the card.
     art::Document finished(const art::Document& d, art::Id id) const override
     {
-        const double r = bench_.toolSetting("rectangle-radius", 0);
+        const double r = bench_.setting(settings::rectangleRadius);
         return r > 0 ? art::withRoundCorners(d, id, {}, r).document : d;
     }
 };
@@ -250,12 +251,12 @@ public:
     }
 
 private:
-    bool guide() const override { return bench_.toolSetting("line-guide", 0) > 0; }
+    bool guide() const override { return bench_.setting(settings::lineGuide); }
     Path shape() override
     {
         Vec2 from = start_, to = now_;
         if (shift_) {
-            const double step = curve::radians(std::clamp(bench_.toolSetting("line-step", 15), 0.1, 90.0));
+            const double step = curve::radians(std::clamp(bench_.setting(settings::lineStep), 0.1, 90.0));
             const double a = std::round(curve::angleOf(raw_ - from) / step) * step;
             const Vec2 u = curve::direction(a);
             to = from + u * std::max(0.0, dot(raw_ - from, u));
@@ -280,21 +281,21 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeCircle(Bench& b)
+std::unique_ptr<Tool> makeCircle(Desk& desk)
 {
-    return std::make_unique<CircleTool>(b, false);
+    return std::make_unique<CircleTool>(desk.bench, false);
 }
-std::unique_ptr<Tool> makeRoundGuide(Bench& b)
+std::unique_ptr<Tool> makeRoundGuide(Desk& desk)
 {
-    return std::make_unique<CircleTool>(b, true);
+    return std::make_unique<CircleTool>(desk.bench, true);
 }
-std::unique_ptr<Tool> makeRectangle(Bench& b)
+std::unique_ptr<Tool> makeRectangle(Desk& desk)
 {
-    return std::make_unique<RectangleTool>(b);
+    return std::make_unique<RectangleTool>(desk.bench);
 }
-std::unique_ptr<Tool> makeLine(Bench& b)
+std::unique_ptr<Tool> makeLine(Desk& desk)
 {
-    return std::make_unique<StraightTool>(b);
+    return std::make_unique<StraightTool>(desk.bench);
 }
 
 } // namespace softrope::app

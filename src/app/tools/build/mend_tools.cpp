@@ -1,4 +1,5 @@
 // Trim and Join: stubs go, ends meet.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "art/build.h"
 #include "planar/meet.h"
@@ -125,7 +126,7 @@ class JoinTool : public Tool {
 public:
     explicit JoinTool(Bench& b)
         : Tool(b, "join", "Join", "join", "G",
-               "<b>Join</b>: click an open end, then another; or drag from end to end. Ctrl+Shift+J joins all that nearly meet.")
+               "<b>Join</b>: click an open end, then another; or drag from end to end. Shift+J joins all that nearly meet.")
     {
     }
     void taken() override { bench_.session().pickItems({}); }
@@ -149,7 +150,7 @@ public:
         }
         first_ = over_;
         // An end with a near partner needs no second click.
-        if (const auto partner = partnerOf(*first_); partner && distance(partner->at, first_->at) <= bench_.toolSetting("join-reach", curve::joinReach)) {
+        if (const auto partner = partnerOf(*first_); partner && distance(partner->at, first_->at) <= bench_.setting(settings::joinReach)) {
             join(*first_, *partner);
             first_.reset();
         }
@@ -240,13 +241,13 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeTrim(Bench& b)
+std::unique_ptr<Tool> makeTrim(Desk& desk)
 {
-    return std::make_unique<TrimTool>(b);
+    return std::make_unique<TrimTool>(desk.bench);
 }
-std::unique_ptr<Tool> makeJoin(Bench& b)
+std::unique_ptr<Tool> makeJoin(Desk& desk)
 {
-    return std::make_unique<JoinTool>(b);
+    return std::make_unique<JoinTool>(desk.bench);
 }
 
 } // namespace softrope::app

@@ -93,7 +93,7 @@ void weldLayer(Bench& bench, Acts& acts)
     std::vector<art::Id> all;
     for (const art::ItemPtr& i : l->items) all.push_back(i->id);
     acts.run("Weld halves", nodesOf(bench.document(), all),
-             [layer, reach = bench.toolSetting("weld-reach", 4), choices = bench.session().seams](const art::Document& d, const art::Selection& picked) {
+             [layer, reach = bench.setting(settings::weldReach), choices = bench.session().seams](const art::Document& d, const art::Selection& picked) {
                  const art::Welded w = art::withWeld(d, layer, reach, choices);
                  art::Selection s = picked;
                  s.items.clear();

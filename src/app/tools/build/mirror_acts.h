@@ -1,18 +1,13 @@
 // Acts on mirrored layers that tools, card and commands share.
 #pragma once
 
+#include "app/canvas/axis_marks.h"
 #include "app/canvas/tool.h"
 #include "mirror/axis.h"
-
-#include <utility>
 
 namespace softrope::app {
 
 class Acts;
-
-// The ends of the axis as it is shown; its grips.
-std::pair<curve::Vec2, curve::Vec2> axisGrips(const art::Document& d, const mirror::Axis& a);
-void paintAxis(Marks& m, const art::Document& d, const mirror::Axis& a);
 
 // On, along the upright through the sheet's middle or where the axis last was; off, it is only taken away.
 void toggleMirror(Bench& bench);

@@ -1,4 +1,5 @@
 // Drop, Take ink, Gradient, Alike.
+#include "app/tools/desk.h"
 #include "app/tools/colour/colour_tools.h"
 
 #include "app/canvas/canvas.h"
@@ -154,7 +155,7 @@ public:
     void hover(const Pointer& p) override
     {
         at_ = p.sheet;
-        const double mean = bench_.toolSetting("loupe-mean", 0);
+        const double mean = bench_.setting(settings::loupeMean);
         const Seeing seeing(bench_.session(), curve::Box{at_, at_}.grown(std::max(mean, bench_.px(cells))));
         seen_ = seeing.mean(at_, mean);
         const double step = std::max(bench_.px(1), 1e-6);
@@ -214,7 +215,7 @@ public:
         p.drawEllipse(c, cells * size / 2 + 4, cells * size / 2 + 4);
         p.setPen(QPen(marks().artLine, 1));
         p.drawRect(QRectF(c.x() - size / 2, c.y() - size / 2, size, size));
-        const double mean = bench_.toolSetting("loupe-mean", 0);
+        const double mean = bench_.setting(settings::loupeMean);
         if (mean > 0) m.line({curve::circle(at_, mean)}, marks().geometry, 1.5);
         m.chip(at_,
                paintName(bench_.document(), {seen_->colour, seen_->ink}) + (seen_->ink.ink ? " · " + QString::fromStdString(art::text(seen_->colour)) : ""),
@@ -341,7 +342,7 @@ private:
             if (const art::Artwork* a = i->artwork(); a && !a->guide && a->fill.colour && art::covers(*a, at)) return i;
         return there.empty() ? nullptr : there.front();
     }
-    art::Gradient::Kind kind() const { return bench_.toolSetting("gradient-radial", 0) > 0 ? art::Gradient::Kind::radial : art::Gradient::Kind::linear; }
+    art::Gradient::Kind kind() const { return bench_.setting(settings::gradientRadial) ? art::Gradient::Kind::radial : art::Gradient::Kind::linear; }
     const art::Gradient* inHand() const
     {
         for (const art::Id id : bench_.selection().items)
@@ -470,21 +471,21 @@ std::optional<Seen> Seeing::mean(Vec2 p, double radius) const
     return Seen{{c.r, c.g, c.b}, {}};
 }
 
-std::unique_ptr<Tool> makeDrop(Canvas& c, Areas& areas)
+std::unique_ptr<Tool> makeDrop(Desk& desk)
 {
-    return std::make_unique<DropTool>(c, areas);
+    return std::make_unique<DropTool>(desk.bench, desk.areas);
 }
-std::unique_ptr<Tool> makeTakeInk(Canvas& c)
+std::unique_ptr<Tool> makeTakeInk(Desk& desk)
 {
-    return std::make_unique<TakeInkTool>(c);
+    return std::make_unique<TakeInkTool>(desk.bench);
 }
-std::unique_ptr<Tool> makeGradient(Canvas& c)
+std::unique_ptr<Tool> makeGradient(Desk& desk)
 {
-    return std::make_unique<GradientTool>(c);
+    return std::make_unique<GradientTool>(desk.bench);
 }
-std::unique_ptr<Tool> makeAlike(Canvas& c)
+std::unique_ptr<Tool> makeAlike(Desk& desk)
 {
-    return std::make_unique<AlikeTool>(c);
+    return std::make_unique<AlikeTool>(desk.bench);
 }
 
 } // namespace softrope::app

@@ -8,10 +8,6 @@ namespace softrope::app {
 class Areas;
 class Canvas;
 
-std::unique_ptr<Tool> makeDrop(Canvas&, Areas&);
-std::unique_ptr<Tool> makeTakeInk(Canvas&);
-std::unique_ptr<Tool> makeGradient(Canvas&);
-std::unique_ptr<Tool> makeAlike(Canvas&);
 
 // What is seen at a place: a colour, and the ink it was painted with if it is artwork.
 struct Seen {

@@ -13,40 +13,40 @@ constexpr double noColour = -1;
 const art::Ink* inkInHand(Bench& bench)
 {
     const art::Document& d = bench.document();
-    if (bench.toolSetting("loose-colour", noColour) >= 0) return nullptr;
-    const auto id = static_cast<art::Id>(std::max(0.0, bench.toolSetting("ink", 0)));
+    if (bench.setting(settings::looseColour) >= 0) return nullptr;
+    const auto id = static_cast<art::Id>(std::max(0.0, bench.setting(settings::ink)));
     if (const art::Ink* ink = d.ink(id)) return ink;
     return d.inks.empty() ? nullptr : &d.inks.front();
 }
 
 art::Paint paintInHand(Bench& bench)
 {
-    const double loose = bench.toolSetting("loose-colour", noColour);
+    const double loose = bench.setting(settings::looseColour);
     if (loose >= 0) {
         const auto rgb = static_cast<unsigned>(loose);
         return {art::Colour{static_cast<std::uint8_t>(rgb >> 16 & 255), static_cast<std::uint8_t>(rgb >> 8 & 255), static_cast<std::uint8_t>(rgb & 255)}, {}};
     }
     const art::Ink* ink = inkInHand(bench);
-    return ink ? art::paintOf(bench.document(), {ink->id, static_cast<int>(std::lround(bench.toolSetting("ink-tint", 0)))}) : art::Paint{};
+    return ink ? art::paintOf(bench.document(), {ink->id, bench.setting(settings::inkTint)}) : art::Paint{};
 }
 
 void takeInk(Canvas& canvas, art::InkUse use)
 {
-    canvas.setToolSetting("loose-colour", noColour);
-    canvas.setToolSetting("ink", static_cast<double>(use.ink));
-    canvas.setToolSetting("ink-tint", use.tint);
+    canvas.setSetting(settings::looseColour, noColour);
+    canvas.setSetting(settings::ink, static_cast<double>(use.ink));
+    canvas.setSetting(settings::inkTint, use.tint);
     canvas.update();
 }
 
 void takeLooseColour(Canvas& canvas, art::Colour c)
 {
-    canvas.setToolSetting("loose-colour", static_cast<double>(c.r << 16 | c.g << 8 | c.b));
+    canvas.setSetting(settings::looseColour, static_cast<double>(c.r << 16 | c.g << 8 | c.b));
     canvas.update();
 }
 
 art::Part whereInHand(Bench& bench)
 {
-    return static_cast<art::Part>(std::clamp(static_cast<int>(bench.toolSetting("paint-where", 0)), 0, 2));
+    return static_cast<art::Part>(bench.setting(settings::paintWhere));
 }
 
 QString paintName(const art::Document& d, const art::Paint& paint)

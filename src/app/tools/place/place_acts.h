@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/canvas/tool.h"
+#include "app/work/in_hand.h"
 
 #include <functional>
 
@@ -9,8 +10,6 @@ namespace softrope::app {
 
 // Changes a reference even on a locked layer: locks guard against accidents, not against these acts.
 art::Document withReferenceChanged(const art::Document& d, art::Id item, const std::function<void(art::Reference&)>& change);
-// The picked reference, else the topmost shown one under the point, else any.
-const art::Item* referenceInHand(const art::Document& d, const art::Selection& s, std::optional<curve::Vec2> under = {});
 // Turns the picture about its own middle, radians.
 void turnBy(art::Reference& r, double by);
 // `part` in picture px; empty = all of it. What is kept stays where it lies on the sheet.

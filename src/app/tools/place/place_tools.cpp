@@ -1,4 +1,5 @@
 // Straighten, Crop and Guide: acts on references and guides. They are deliberate, so a lock does not stand in their way.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "app/tools/place/place_acts.h"
 #include "art/edits.h"
@@ -237,17 +238,17 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeStraighten(Bench& b)
+std::unique_ptr<Tool> makeStraighten(Desk& desk)
 {
-    return std::make_unique<Straighten>(b);
+    return std::make_unique<Straighten>(desk.bench);
 }
-std::unique_ptr<Tool> makeCrop(Bench& b)
+std::unique_ptr<Tool> makeCrop(Desk& desk)
 {
-    return std::make_unique<Crop>(b);
+    return std::make_unique<Crop>(desk.bench);
 }
-std::unique_ptr<Tool> makeGuide(Bench& b)
+std::unique_ptr<Tool> makeGuide(Desk& desk)
 {
-    return std::make_unique<GuideTool>(b);
+    return std::make_unique<GuideTool>(desk.bench);
 }
 
 } // namespace softrope::app

@@ -1,4 +1,5 @@
 // Facets: chords over an outline, shades by a click; corners, cuts and merges on a mesh.
+#include "app/tools/desk.h"
 #include "app/theme/theme.h"
 #include "app/tools/tone/tone_tools.h"
 #include "art/facets.h"
@@ -279,9 +280,9 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeFacetTool(Bench& b)
+std::unique_ptr<Tool> makeFacetTool(Desk& desk)
 {
-    return std::make_unique<FacetTool>(b);
+    return std::make_unique<FacetTool>(desk.bench);
 }
 
 } // namespace softrope::app

@@ -1,4 +1,5 @@
 // Bound, Cut here, Patch, Edge, Sweep: the hand on a live tone stack.
+#include "app/tools/desk.h"
 #include "app/tools/tone/tone_tools.h"
 
 #include "app/tools/tone/tone_desk.h"
@@ -273,7 +274,7 @@ public:
             if (moved && desk_.stack()) desk_.take(*desk_.stack(), "Patch strength");
             return;
         }
-        const Path round = painting_ ? drawnAlong(way, bench_.toolSetting("patch-brush", 24), bench_.px(1)) : drawnRound(way, bench_.px(1));
+        const Path round = painting_ ? drawnAlong(way, bench_.setting(settings::patchBrush), bench_.px(1)) : drawnRound(way, bench_.px(1));
         if (round.empty()) {
             desk_.pickPatch(-1);
             if (way.size() > 3) bench_.say("That encloses too little. Draw all the way round.");
@@ -286,8 +287,8 @@ public:
             return;
         }
         const curve::Box box = curve::bounds(round);
-        tone::Patch patch{mapped(round, desk_.toPicture()), bench_.toolSetting("patch-strength", 18),
-                          inPicture(std::min(bench_.toolSetting("patch-soft", 12), 0.4 * std::min(box.width(), box.height())))};
+        tone::Patch patch{mapped(round, desk_.toPicture()), bench_.setting(settings::patchStrength),
+                          inPicture(std::min(bench_.setting(settings::patchSoft), 0.4 * std::min(box.width(), box.height())))};
         s.patches.push_back(std::move(patch));
         const int made = static_cast<int>(s.patches.size()) - 1;
         desk_.take(s, "Patch");
@@ -320,7 +321,7 @@ public:
             if (painting_) {
                 QColor wash = marks().geometry;
                 wash.setAlphaF(0.3F);
-                m.line({curve::polyline(way_, false)}, wash, 2 * bench_.toolSetting("patch-brush", 24) * curve::meanScale(m.toScreen()));
+                m.line({curve::polyline(way_, false)}, wash, 2 * bench_.setting(settings::patchBrush) * curve::meanScale(m.toScreen()));
             } else {
                 m.line({curve::polyline(way_, true)}, marks().geometry, 2, Qt::DashLine);
             }
@@ -399,7 +400,7 @@ public:
         at_ = p.sheet;
         bench_.update();
     }
-    void paint(Marks& m) override { paintBrush(m, at_, bench_.toolSetting("edge-brush", 14)); }
+    void paint(Marks& m) override { paintBrush(m, at_, bench_.setting(settings::edgeBrush)); }
 
 private:
     int tone_ = 0;
@@ -409,7 +410,7 @@ private:
     {
         tone::Stack s = *desk_.stack();
         if (desk_.tones()) s = desk_.tones()->stack;
-        s.pushes.push_back({wayInPicture(), inPicture(bench_.toolSetting("edge-brush", 14)), tone_});
+        s.pushes.push_back({wayInPicture(), inPicture(bench_.setting(settings::edgeBrush)), tone_});
         return s;
     }
 };
@@ -433,7 +434,7 @@ public:
     {
         if (way_.empty()) return;
         tone::Stack s = *desk_.stack();
-        s.sweeps.push_back({wayInPicture(), inPicture(bench_.toolSetting("sweep-brush", 24))});
+        s.sweeps.push_back({wayInPicture(), inPicture(bench_.setting(settings::sweepBrush))});
         way_.clear();
         desk_.take(s, "Sweep");
     }
@@ -444,7 +445,7 @@ public:
     }
     void paint(Marks& m) override
     {
-        const double r = bench_.toolSetting("sweep-brush", 24);
+        const double r = bench_.setting(settings::sweepBrush);
         if (way_.size() > 1) {
             QColor wash = marks().tagFinding;
             wash.setAlphaF(0.25F);
@@ -463,25 +464,25 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeBound(Bench& b, ToneDesk& d)
+std::unique_ptr<Tool> makeBound(Desk& desk)
 {
-    return std::make_unique<BoundTool>(b, d);
+    return std::make_unique<BoundTool>(desk.bench, desk.tones);
 }
-std::unique_ptr<Tool> makeCutHere(Bench& b, ToneDesk& d)
+std::unique_ptr<Tool> makeCutHere(Desk& desk)
 {
-    return std::make_unique<CutHereTool>(b, d);
+    return std::make_unique<CutHereTool>(desk.bench, desk.tones);
 }
-std::unique_ptr<Tool> makePatch(Bench& b, ToneDesk& d)
+std::unique_ptr<Tool> makePatch(Desk& desk)
 {
-    return std::make_unique<PatchTool>(b, d);
+    return std::make_unique<PatchTool>(desk.bench, desk.tones);
 }
-std::unique_ptr<Tool> makeEdge(Bench& b, ToneDesk& d)
+std::unique_ptr<Tool> makeEdge(Desk& desk)
 {
-    return std::make_unique<EdgeTool>(b, d);
+    return std::make_unique<EdgeTool>(desk.bench, desk.tones);
 }
-std::unique_ptr<Tool> makeSweep(Bench& b, ToneDesk& d)
+std::unique_ptr<Tool> makeSweep(Desk& desk)
 {
-    return std::make_unique<SweepTool>(b, d);
+    return std::make_unique<SweepTool>(desk.bench, desk.tones);
 }
 
 } // namespace softrope::app

@@ -1,4 +1,5 @@
 // Freehand: the hand draws, the program fits the fewest smooth curves.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "art/edits.h"
 
@@ -47,8 +48,8 @@ public:
         }
         art::Hand drawn;
         drawn.samples = samples_;
-        drawn.slack = bench_.toolSetting("freehand-slack", curve::defaultSlack) * bench_.px(1);
-        drawn.steadying = bench_.toolSetting("freehand-steadying", 0.3);
+        drawn.slack = bench_.setting(settings::freehandSlack) * bench_.px(1);
+        drawn.steadying = bench_.setting(settings::freehandSteadying);
         drawn.grain = bench_.px(1);
         const bool closes = art::closesItself(samples_, bench_.px(2 * curve::snapReach));
         const art::FittedStroke f = art::fitStroke(drawn, closes);
@@ -132,9 +133,9 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeFreehand(Bench& b)
+std::unique_ptr<Tool> makeFreehand(Desk& desk)
 {
-    return std::make_unique<Freehand>(b);
+    return std::make_unique<Freehand>(desk.bench);
 }
 
 } // namespace softrope::app

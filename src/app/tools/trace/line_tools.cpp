@@ -1,4 +1,5 @@
 // Pen and Straights: a line node by node. Each node is a step of its own, so undo works in the middle of a line.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "art/edits.h"
 #include "curve/edit.h"
@@ -16,7 +17,7 @@ class LineTool : public Tool {
 public:
     LineTool(Bench& b, bool straights)
         : Tool(b, straights ? "straights" : "pen", straights ? "Straights" : "Pen", straights ? "straights" : "pen", straights ? "F" : "S",
-               straights ? "<b>Straights</b> goes corner to corner; bend the pieces later. Enter or Esc ends, Backspace takes a node back."
+               straights ? "<b>Straights</b> goes corner to corner; bow the pieces later. Enter or Esc ends, Backspace takes a node back."
                          : "<b>Pen</b>: click for a corner, drag for a curve; Alt breaks the handles. Enter or Esc ends, Backspace takes a node back."),
           straights_(straights)
     {
@@ -399,13 +400,13 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makePen(Bench& b)
+std::unique_ptr<Tool> makePen(Desk& desk)
 {
-    return std::make_unique<LineTool>(b, false);
+    return std::make_unique<LineTool>(desk.bench, false);
 }
-std::unique_ptr<Tool> makeStraights(Bench& b)
+std::unique_ptr<Tool> makeStraights(Desk& desk)
 {
-    return std::make_unique<LineTool>(b, true);
+    return std::make_unique<LineTool>(desk.bench, true);
 }
 
 } // namespace softrope::app

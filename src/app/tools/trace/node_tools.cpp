@@ -1,4 +1,5 @@
-// Nodes and Bend: work on the nodes, handles and pieces of one line.
+// Nodes and Bow: work on the nodes, handles and pieces of one line.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "art/edits.h"
 #include "art/trim.h"
@@ -176,7 +177,7 @@ public:
             moved_ = false;
             return;
         }
-        keep(r, act == Act::node ? "Move node" : act == Act::handle ? "Move handle" : "Bend");
+        keep(r, act == Act::node ? "Move node" : act == Act::handle ? "Move handle" : "Bow");
         moved_ = false;
     }
 
@@ -498,10 +499,10 @@ private:
     }
 };
 
-class Bend : public PathTool {
+class Bow : public PathTool {
 public:
-    explicit Bend(Bench& b)
-        : PathTool(b, "bend", "Bend", "bend", "G", "<b>Bend</b> pulls the middle of a piece into a curve. A double click makes it straight again. Esc lets go.")
+    explicit Bow(Bench& b)
+        : PathTool(b, "bow", "Bow", "bow", "G", "<b>Bow</b> pulls the middle of a piece into a curve. A double click makes it straight again. Esc lets go.")
     {
     }
 
@@ -540,7 +541,7 @@ public:
             to_ = bench_.snap(p, bench_.selection().items).point;
             const Paths r = result();
             bench_.release();
-            keep(r, "Bend");
+            keep(r, "Bow");
         }
         pulling_ = moved_ = false;
     }
@@ -606,13 +607,13 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeNodes(Bench& b)
+std::unique_ptr<Tool> makeNodes(Desk& desk)
 {
-    return std::make_unique<Nodes>(b);
+    return std::make_unique<Nodes>(desk.bench);
 }
-std::unique_ptr<Tool> makeBend(Bench& b)
+std::unique_ptr<Tool> makeBow(Desk& desk)
 {
-    return std::make_unique<Bend>(b);
+    return std::make_unique<Bow>(desk.bench);
 }
 
 } // namespace softrope::app

@@ -1,4 +1,5 @@
 // Part: say which part of the picture is to be traced, and which of what was found is wanted.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "app/work/tracer.h"
 
@@ -20,7 +21,7 @@ public:
     void press(const Pointer& p) override
     {
         if (!tracer_.active()) {
-            bench_.say("Nothing is being traced. Ctrl+T starts with silhouettes, Ctrl+L with lines.");
+            bench_.say("Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines.");
             return;
         }
         way_ = {p.sheet};
@@ -76,9 +77,9 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makePart(Bench& b, Tracer& tracer)
+std::unique_ptr<Tool> makePart(Desk& desk)
 {
-    return std::make_unique<Part>(b, tracer);
+    return std::make_unique<Part>(desk.bench, desk.tracer);
 }
 
 } // namespace softrope::app

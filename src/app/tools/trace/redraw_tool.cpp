@@ -1,4 +1,5 @@
 // Redraw: start on a line, draw a better way, end on the line.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "art/edits.h"
 #include "curve/redraw.h"
@@ -113,7 +114,7 @@ private:
     curve::RedrawOptions options() const
     {
         curve::RedrawOptions o;
-        o.slack = bench_.toolSetting("freehand-slack", curve::defaultSlack) * bench_.px(1);
+        o.slack = bench_.setting(settings::freehandSlack) * bench_.px(1);
         o.grain = bench_.px(1);
         o.reach = bench_.px(curve::snapReach);
         o.blend = bench_.px(16);
@@ -148,9 +149,9 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeRedraw(Bench& b)
+std::unique_ptr<Tool> makeRedraw(Desk& desk)
 {
-    return std::make_unique<Redraw>(b);
+    return std::make_unique<Redraw>(desk.bench);
 }
 
 } // namespace softrope::app

@@ -1,4 +1,5 @@
 // Rope: clicks laid loosely along an edge of the picture; the rope settles on it and becomes few-node curves.
+#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "app/tools/place/place_acts.h"
 #include "app/work/jobs.h"
@@ -170,8 +171,8 @@ private:
         back_ = inverse(place_).value_or(curve::Affine{});
         const auto picture = bench_.session().pictures().exact(*i->reference());
         if (!picture) return true;
-        const trace::Follow follow = bench_.toolSetting("rope-line", 0) > 0.5 ? trace::Follow::line : trace::Follow::edge;
-        const double width = bench_.toolSetting("rope-width", 1.5);
+        const trace::Follow follow = bench_.setting(settings::ropeLine) ? trace::Follow::line : trace::Follow::edge;
+        const double width = bench_.setting(settings::ropeWidth);
         if (edges_.picture == picture && edges_.follow == follow && edges_.width == width) return true;
         edges_.progress.stop();
         edges_ = {picture, follow, width, nullptr, Progress{}, true};
@@ -347,7 +348,7 @@ private:
             return;
         }
         const std::vector<trace::RopePoint> rope = trace::settled(*map, points, hand, closed);
-        const double scale = curve::meanScale(place_), slack = bench_.toolSetting("rope-slack", 1.0);
+        const double scale = curve::meanScale(place_), slack = bench_.setting(settings::ropeSlack);
         const curve::Fit f = trace::ropeCurve(*map, rope, closed, std::max(0.1, slack / scale));
         art::Hand drawn;
         for (const trace::RopePoint& r : rope) drawn.samples.push_back({toSheet(r.at), 1, 0, 0, 0});
@@ -410,9 +411,9 @@ private:
 
 } // namespace
 
-std::unique_ptr<Tool> makeRope(Bench& b)
+std::unique_ptr<Tool> makeRope(Desk& desk)
 {
-    return std::make_unique<Rope>(b);
+    return std::make_unique<Rope>(desk.bench);
 }
 
 } // namespace softrope::app

@@ -1,0 +1,8 @@
+// The steps of the job, in its order.
+#pragma once
+
+namespace softrope::app {
+
+enum class StepId { place, trace, build, tone, colour };
+
+} // namespace softrope::app
