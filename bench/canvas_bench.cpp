@@ -1,7 +1,10 @@
-// Frames of the interface thread with 20,000 nodes on the sheet: panning, zooming, dragging a node. Run it offscreen:
-//   QT_QPA_PLATFORM=offscreen build/release/bench_canvas
+// Frames of the interface thread with many nodes on the sheet: panning, zooming, dragging a node, moving the pointer, clicking.
+//   QT_QPA_PLATFORM=offscreen build/release/bench_canvas [nodes, 20000] [busy]
+// "busy": two pages of 9 megapixels are traced over and over meanwhile.
 #include "app/theme/theme.h"
 #include "app/window/window.h"
+#include "app/work/guard.h"
+#include "trace/lines.h"
 
 #include <QApplication>
 #include <QMouseEvent>
@@ -24,6 +27,16 @@ void report(const char* name, std::vector<double>& ms)
                 ms[ms.size() * 95 / 100], ms.back());
 }
 
+// A page full of strokes, so that tracing it takes seconds.
+pixel::Grey page()
+{
+    pixel::Grey g(3000, 3000, 255);
+    for (int y = 0; y < g.height; ++y)
+        for (int x = 0; x < g.width; ++x)
+            if (std::fmod(y + 14 * std::sin(x / 40.0 + y / 300), 30.0) < 5) g.at(x, y) = 20;
+    return g;
+}
+
 } // namespace
 
 int main(int argc, char** argv)
@@ -31,13 +44,16 @@ int main(int argc, char** argv)
     const QTemporaryDir home;
     qputenv("XDG_CONFIG_HOME", home.path().toUtf8());
     qputenv("XDG_STATE_HOME", home.path().toUtf8());
-    QApplication application(argc, argv);
+    app::Application application(argc, argv);
+    const int wanted = argc > 1 ? std::max(1000, std::atoi(argv[1])) : 20000;
+    const bool busy = argc > 2;
     app::applyTheme(app::Theme::day);
     app::Window window;
     window.resize(1280, 800);
     window.show();
     art::Document d = art::newDocument();
-    constexpr int lines = 1000;
+    const int lines = wanted / 20, across = static_cast<int>(std::ceil(std::sqrt(lines)));
+    const double cell = 1056.0 / across;
     d = art::withLayer(d, d.layers[0]->id, [&](art::Layer& l) {
         for (int i = 0; i < lines; ++i) {
             auto item = std::make_shared<art::Item>();
@@ -45,7 +61,7 @@ int main(int argc, char** argv)
             art::Artwork a;
             curve::Path p;
             for (int k = 0; k < 20; ++k) {
-                const Vec2 at{33.0 * (i % 32) + 1.6 * k + 8, 33.0 * (i / 32) + 12 * std::sin(k * 0.9 + i) + 16};
+                const Vec2 at{cell * (i % across + 0.048 * k) + 8, cell * (i / across + 0.36 * std::sin(k * 0.9 + i)) + 16};
                 p.nodes.push_back({at, at - Vec2{0.5, 0.3}, at + Vec2{0.5, 0.3}, curve::NodeKind::smooth});
             }
             a.setPaths({p});
@@ -55,7 +71,7 @@ int main(int argc, char** argv)
             l.items.push_back(item);
         }
     });
-    d.nextId = 5000;
+    d.nextId = static_cast<art::Id>(lines) + 200;
     window.session().start(d, {});
     window.setStep(app::StepId::trace);
     app::Canvas& canvas = window.canvas();
@@ -75,6 +91,20 @@ int main(int argc, char** argv)
         QApplication::sendEvent(&canvas, &e);
     };
     for (int i = 0; i < 20; ++i) frame([] {});
+    if (busy)
+        for (int k = 0; k < 2; ++k)
+            window.session().jobs().run<bool>(
+                app::Lane::working, &window,
+                [](const app::Progress& p) {
+                    const pixel::Grey g = page();
+                    while (!p.cancelled()) {
+                        trace::LinesOptions o;
+                        o.cancelled = [&p] { return p.cancelled(); };
+                        trace::lines(g, o);
+                    }
+                    return true;
+                },
+                [](const std::optional<bool>&) {}, app::Jobs::For::anyPiece);
 
     std::vector<double> pan, zoom, drag;
     send(QEvent::MouseButtonPress, {400, 300}, Qt::MiddleButton, Qt::MiddleButton);
@@ -99,6 +129,21 @@ int main(int argc, char** argv)
         drag.push_back(frame([&] { send(QEvent::MouseMove, from + QPointF(50 * std::sin(i / 9.0), 30 * std::sin(i / 5.0)), Qt::NoButton, Qt::LeftButton); }));
     send(QEvent::MouseButtonRelease, from, Qt::LeftButton, Qt::NoButton);
     report("node drag", drag);
+    canvas.takeTool("pick");
+    std::vector<double> move, click;
+    for (int i = 0; i < 300; ++i)
+        move.push_back(frame([&] { send(QEvent::MouseMove, {450 + 200 * std::sin(i / 11.0), 330 + 150 * std::cos(i / 7.0)}, Qt::NoButton, Qt::NoButton); }));
+    report("pointer move", move);
+    for (int i = 0; i < 100; ++i) {
+        const art::Id id = static_cast<art::Id>(100 + (i * 37) % lines);
+        const QPointF at = canvas.toWidget(window.session().document().item(id)->artwork()->paths[0].nodes[10].at);
+        click.push_back(frame([&] {
+            send(QEvent::MouseButtonPress, at, Qt::LeftButton, Qt::LeftButton);
+            send(QEvent::MouseButtonRelease, at, Qt::LeftButton, Qt::NoButton);
+        }));
+    }
+    report("click", click);
+    window.session().jobs().stop();
     window.session().keeper().forget();
     return 0;
 }

@@ -444,13 +444,13 @@ TEST_CASE("the theme changes at once, and sheet colours stay true")
     app::Window w;
     Hand h(w);
     const QImage day = w.grab().toImage();
-    w.run("evening");
+    w.run("theme-evening");
     settle(60);
     const QImage evening = w.grab().toImage();
     CHECK(qGray(day.pixel(5, 60)) > 180);
     CHECK(qGray(evening.pixel(5, 60)) < 80);
     CHECK(app::marks().nodePicked == QColor("#A02638"));
-    w.run("day");
+    w.run("theme-day");
 }
 
 TEST_CASE("all parts of the window are reached by F6")

@@ -1,6 +1,7 @@
 // Nothing is lost: saving, keeping, strokes that are interrupted, work that comes too late, what is thrown.
 #include "hand.h"
 
+#include "app/commands/keys_page.h"
 #include "app/work/guard.h"
 #include "art/edits.h"
 #include "art/ends.h"
@@ -9,6 +10,8 @@
 
 #include <QDialog>
 #include <QFileDialog>
+#include <QHeaderView>
+#include <QKeySequenceEdit>
 #include <QLineEdit>
 #include <QMessageBox>
 #include <QPushButton>
@@ -16,12 +19,13 @@
 #include <QTabletEvent>
 #include <QTemporaryDir>
 #include <QTimer>
+#include <QTreeWidget>
 
 #include <thread>
 
 using namespace softrope;
-using hand::Hand;
 using curve::Vec2;
+using hand::Hand;
 using hand::waitFor;
 
 namespace {
@@ -62,8 +66,10 @@ struct Bench {
 // A pen on a tablet, in sheet px.
 void pen(Hand& h, QEvent::Type type, QPointF at, Qt::MouseButton button)
 {
-    static const QPointingDevice device("pen", 7, QInputDevice::DeviceType::Stylus, QPointingDevice::PointerType::Pen, QInputDevice::Capability::Pressure, 1, 2);
-    QTabletEvent e(type, &device, at, h.canvas().mapToGlobal(at), 0.6, 0, 0, 0, 0, 0, {}, button, type == QEvent::TabletRelease ? Qt::NoButton : Qt::LeftButton);
+    static const QPointingDevice device("pen", 7, QInputDevice::DeviceType::Stylus, QPointingDevice::PointerType::Pen, QInputDevice::Capability::Pressure, 1,
+                                        2);
+    QTabletEvent e(type, &device, at, h.canvas().mapToGlobal(at), 0.6, 0, 0, 0, 0, 0, {}, button,
+                   type == QEvent::TabletRelease ? Qt::NoButton : Qt::LeftButton);
     QCoreApplication::sendEvent(&h.canvas(), &e);
 }
 
@@ -357,7 +363,8 @@ TEST_CASE("rings at open ends are for drawing and building, elsewhere only what 
     b.w.setStep(app::StepId::colour);
     CHECK_FALSE(ringed());
     b.w.setStep(app::StepId::trace);
-    b.w.session().take(art::withItemChanged(b.w.session().document(), id, [](art::Item& i) { std::get<art::Artwork>(i.is).openMeant = true; }), "Leave it open");
+    b.w.session().take(art::withItemChanged(b.w.session().document(), id, [](art::Item& i) { std::get<art::Artwork>(i.is).openMeant = true; }),
+                       "Leave it open");
     CHECK_FALSE(ringed());
     CHECK(b.w.survey().now().ends.empty());
 }
@@ -393,8 +400,7 @@ TEST_CASE("what is thrown, wherever, becomes a notice and the piece stays as it 
     for (const app::Lane lane : {app::Lane::drawing, app::Lane::keeping, app::Lane::working}) {
         bool told = false;
         b.w.session().jobs().run<int>(
-            lane, &b.w, [](const app::Progress&) -> int { throw std::runtime_error("the moth flew off"); },
-            [&](const std::optional<int>& r) { told = !r; });
+            lane, &b.w, [](const app::Progress&) -> int { throw std::runtime_error("the moth flew off"); }, [&](const std::optional<int>& r) { told = !r; });
         REQUIRE(waitFor([&] { return told; }));
         CHECK(b.w.notices().text().contains("the moth flew off"));
         b.w.notices().seen();
@@ -430,8 +436,10 @@ TEST_CASE("what comes back for another piece is dropped, drawing and keeping do 
                 [](const std::optional<int>& r) { CHECK_FALSE(r); });
         REQUIRE(waitFor([&] { return running > 1; }));
         bool kept = false, drawn = false;
-        jobs.run<int>(app::Lane::keeping, &b.w, [](const app::Progress&) { return 1; }, [&](const std::optional<int>& r) { kept = r.has_value(); });
-        jobs.run<int>(app::Lane::drawing, &b.w, [](const app::Progress&) { return 1; }, [&](const std::optional<int>& r) { drawn = r.has_value(); });
+        jobs.run<int>(
+            app::Lane::keeping, &b.w, [](const app::Progress&) { return 1; }, [&](const std::optional<int>& r) { kept = r.has_value(); });
+        jobs.run<int>(
+            app::Lane::drawing, &b.w, [](const app::Progress&) { return 1; }, [&](const std::optional<int>& r) { drawn = r.has_value(); });
         REQUIRE(waitFor([&] { return kept && drawn; }, 2000));
         b.w.session().start(art::newDocument(), {});
         REQUIRE(waitFor([&] { return ended == running.load(); }));
@@ -553,4 +561,73 @@ TEST_CASE("a large union goes on in the background, lands as one step, and can b
     CHECK(b.h.lines().size() == 1);
     b.w.run("undo");
     CHECK(b.w.session().document() == d);
+}
+
+TEST_CASE("keys can be given to other commands, conflicts are told, and all can be as they came")
+{
+    Bench b;
+    app::Commands& commands = b.w.commands();
+    const auto keysOf = [&](const char* id) { return commands.keysOf(*commands.find(id)); };
+    app::KeysPage page(commands, &b.w);
+    page.show();
+    auto* tree = page.findChild<QTreeWidget*>();
+    const auto button = [&](const QString& text) {
+        for (QPushButton* p : page.findChildren<QPushButton*>())
+            if (p->text() == text) return p;
+        return static_cast<QPushButton*>(nullptr);
+    };
+    const auto row = [&](const QString& name) {
+        const auto found = tree->findItems(name, Qt::MatchExactly | Qt::MatchRecursive);
+        REQUIRE(found.size() == 1);
+        tree->setCurrentItem(found.front());
+    };
+    // It never scrolls sideways.
+    CHECK(tree->header()->length() <= tree->viewport()->width());
+    row("Duplicate");
+    auto* field = page.findChild<QKeySequenceEdit*>();
+    field->setKeySequence(QKeySequence("Ctrl+G"));
+    bool warned = false;
+    for (QLabel* l : page.findChildren<QLabel*>()) warned = warned || l->text().contains("Group");
+    CHECK(warned);
+    button("Give it this key")->click();
+    CHECK(keysOf("duplicate") == "Ctrl+G");
+    CHECK(keysOf("group").isEmpty());
+    // The key does it at once, and no longer groups.
+    const art::Id id = b.line({200, 200}, {400, 220});
+    b.w.session().pickItems({id});
+    page.close();
+    b.w.activateWindow();
+    REQUIRE(waitFor([&] { return b.w.isActiveWindow(); }));
+    b.h.canvas().setFocus();
+    b.h.key(Qt::Key_G, Qt::ControlModifier);
+    CHECK(b.h.lines().size() == 2);
+    // A key of the tray cannot be taken away, nor given.
+    commands.setKeys("duplicate", commands.find("tool-pen")->keys);
+    CHECK(keysOf("duplicate") == "Ctrl+G");
+    commands.setKeys("tool-pen", "Ctrl+J");
+    CHECK(keysOf("tool-pen") == commands.find("tool-pen")->keys);
+    button("All as they came")->click();
+    CHECK(keysOf("duplicate") == "Ctrl+D");
+    CHECK(keysOf("group") == "Ctrl+G");
+}
+
+TEST_CASE("a half-bead tells what the weld makes of its seam, and a click turns it over")
+{
+    Bench b;
+    b.w.setStep(app::StepId::build);
+    b.line({540, 200}, {300, 260}); // fourteen degrees off square
+    b.h.key(Qt::Key_M);
+    b.h.canvas().takeTool("pick");
+    b.w.session().pickItems({});
+    b.h.canvas().fitSheet();
+    CHECK(b.w.session().seams.empty());
+    b.h.click({540, 200});
+    REQUIRE(b.w.session().seams.size() == 1);
+    CHECK(b.w.session().seams[0].smooth);
+    b.h.click({540, 200});
+    CHECK_FALSE(b.w.session().seams[0].smooth);
+    REQUIRE(b.w.run("weld"));
+    REQUIRE(b.h.lines().size() >= 1);
+    for (const art::Item* i : b.h.lines())
+        if (i->artwork()->paths[0].nodes.size() == 3) CHECK(curve::isStraight(i->artwork()->paths[0].piece(0)));
 }

@@ -2,6 +2,7 @@
 #include <catch2/catch.hpp>
 
 #include "app/canvas/replay.h"
+#include "app/commands/search.h"
 #include "app/hand.h"
 #include "art/edits.h"
 #include "curve/edit.h"
@@ -457,7 +458,7 @@ TEST_CASE("nothing is clipped or overlaps at the sizes the window must work in")
     }
 }
 
-TEST_CASE("every command has a name, keys are given once, the palette finds and runs them")
+TEST_CASE("every command has a name, keys are given once, the search finds and runs them")
 {
     app::Window w;
     Hand h(w);
@@ -474,7 +475,7 @@ TEST_CASE("every command has a name, keys are given once, the palette finds and 
     }
     h.key(Qt::Key_K, Qt::ControlModifier);
     settle(50);
-    auto* palette = w.findChild<app::CommandPalette*>();
+    auto* palette = w.findChild<app::CommandSearch*>();
     REQUIRE(palette);
     QTest::keyClicks(palette->findChild<QLineEdit*>(), "centre guides");
     QTest::keyClick(palette->findChild<QLineEdit*>(), Qt::Key_Return);

@@ -52,7 +52,7 @@ TEST_CASE("every icon a tool or button names is there, and takes its colour from
     }
     CHECK(seen >= 70);
     for (const char* name :
-         {"pick", "pen",       "freehand", "straights", "bow",   "nodes",  "place",     "straighten-reference", "crop",       "guide-line", "show",
+         {"pick", "pen",       "freehand", "straights", "bow",    "nodes",  "place",     "straighten-reference", "crop",       "guide-line", "show",
           "hide", "lock",      "unlock",   "undo",      "redo",   "export", "view-over", "view-beside",          "view-alone", "peek",       "squint",
           "zoom", "reference", "open-end", "closed",    "smooth", "corner"})
         CHECK(fs::exists(top / "data/icons" / (std::string(name) + ".svg")));

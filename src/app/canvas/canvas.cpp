@@ -120,9 +120,11 @@ void Canvas::setSnapping(bool on)
 
 void Canvas::setEnds(std::vector<art::OpenEnd> ends, bool all)
 {
+    const auto same = [](const art::OpenEnd& a, const art::OpenEnd& b) { return a.item == b.item && a.at == b.at; };
+    const bool changed = all != allEnds_ || !std::equal(ends.begin(), ends.end(), ends_.begin(), ends_.end(), same);
     ends_ = std::move(ends);
     allEnds_ = all;
-    QWidget::update();
+    if (changed) invalidate();
 }
 
 void Canvas::setPlacing(bool on)
@@ -303,13 +305,31 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     const int w = static_cast<int>(covered.width() * ratio), h = static_cast<int>(covered.height() * ratio);
     const art::Document d = session_.document();
     const quint64 version = version_;
-    const auto draw = [d, toImage, w, h, o] {
+    // The rings of a whole drawing are part of the picture: there may be thousands, and panning moves them with it.
+    std::vector<Vec2> rings;
+    if (pane.artwork && allEnds_ && !view_.squint)
+        for (const art::OpenEnd& e : ends_)
+            if (std::none_of(held_.begin(), held_.end(), [&](const art::ItemPtr& i) { return i->id == e.item; })) rings.push_back(e.at);
+    const QImage stamp = rings.empty() ? QImage() : openEndStamp(ratio, false);
+    const auto draw = [d, toImage, w, h, o, rings, stamp, ratio] {
         QElapsedTimer t;
         t.start();
         const render::Surface s = render::renderView(d, toImage, w, h, o);
         QImage image(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4,
                      QImage::Format_ARGB32_Premultiplied);
-        return std::pair(image.copy(), static_cast<double>(t.nsecsElapsed()) / 1e6);
+        image = image.copy();
+        if (!rings.empty()) {
+            QPainter p(&image);
+            const double half = openEndSize * ratio / 2;
+            QImage one = stamp;
+            one.setDevicePixelRatio(1);
+            for (const Vec2 r : rings) {
+                const Vec2 at_ = toImage * r;
+                if (at_.x > -half && at_.y > -half && at_.x < w + half && at_.y < h + half)
+                    p.drawImage(QPointF(std::round(at_.x - half), std::round(at_.y - half)), one);
+            }
+        }
+        return std::pair(image, static_cast<double>(t.nsecsElapsed()) / 1e6);
     };
     const auto accept = [this, which, toImage, version](const QImage& image, double cost) {
         Base& b = bases_[which];
@@ -397,8 +417,9 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
 
 void Canvas::paintEnds(Marks& m)
 {
+    if (allEnds_) return; // in the picture
     for (const art::OpenEnd& e : ends_) {
-        if (!allEnds_ && !session_.selection().has(e.item)) continue;
+        if (!session_.selection().has(e.item)) continue;
         if (std::any_of(held_.begin(), held_.end(), [&](const art::ItemPtr& i) { return i->id == e.item; })) continue;
         if (rect().adjusted(-20, -20, 20, 20).contains(m.at(e.at).toPoint())) m.openEnd(e.at, false);
     }

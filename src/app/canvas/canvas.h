@@ -149,6 +149,11 @@ private:
     void paintHeld(QPainter& p, const art::Item& i, const curve::Affine& toScreen, double opacity);
     void paintEnds(Marks& m);
     void paintGhosts(Marks& m);
+    // What a weld would make of the ends at the axis; kept while the document stays.
+    const std::vector<mirror::Seam>& seamsOf(const art::Layer& layer);
+    std::map<art::Id, std::vector<mirror::Seam>> seams_;
+    std::vector<mirror::Seam> seamsChosen_;
+    quint64 seamsFor_ = 0;
     curve::Box paneBox() const;
     void dispatch(Qt::MouseButton button, bool down, const Pointer& p);
     void updateCursor();

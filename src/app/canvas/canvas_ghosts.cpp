@@ -1,6 +1,6 @@
 // What the canvas shows of things that are no artwork yet: guides, the other half of mirrored layers, their axis.
-#include "app/canvas/canvas.h"
 #include "app/canvas/axis_marks.h"
+#include "app/canvas/canvas.h"
 #include "art/build.h"
 #include "mirror/mirror.h"
 
@@ -39,6 +39,7 @@ void Canvas::paintGhosts(Marks& m)
                            Qt::DashLine);
         // Ends that the weld will put on the axis carry a half-bead, its flat side on the axis.
         const double reach = setting(settings::weldReach);
+        const auto& seams = seamsOf(*l);
         if (!solid)
             art::eachArtwork(only, {false, true, false, false}, [&](const art::Item&, const art::Artwork& a, const art::Where&) {
                 for (const curve::Path& p : a.paths) {
@@ -50,13 +51,31 @@ void Canvas::paintGhosts(Marks& m)
                         const double turn = -curve::degrees(std::atan2(u.y(), u.x()));
                         QPainter& q = m.painter();
                         q.setPen(QPen(marks().halo, 2));
-                        q.setBrush(marks().openEnd);
+                        // Teal where the weld will run on smoothly.
+                        const auto seam = std::find_if(seams.begin(), seams.end(), [&](const mirror::Seam& s) { return distance(s.at, end) <= 1.5 * reach; });
+                        q.setBrush(seam != seams.end() && seam->smooth ? marks().geometry : marks().openEnd);
                         q.drawPie(QRectF(c.x() - 6, c.y() - 6, 12, 12), static_cast<int>((off > 0 ? turn + 180 : turn) * 16), 180 * 16);
                     }
                 }
             });
         if (l->id == session_.selection().layer && !solid) paintAxis(m, session_.document(), *l->mirror);
     }
+}
+
+const std::vector<mirror::Seam>& Canvas::seamsOf(const art::Layer& layer)
+{
+    constexpr std::size_t most = 5000; // nodes: larger layers are welded to see only when it is asked for
+    if (seamsFor_ != version_ || seamsChosen_ != session_.seams) {
+        seamsFor_ = version_;
+        seamsChosen_ = session_.seams;
+        seams_.clear();
+    }
+    const auto at = seams_.find(layer.id);
+    if (at != seams_.end()) return at->second;
+    std::size_t nodes = 0;
+    for (const art::ItemPtr& i : layer.items) nodes += art::nodeCount(*i);
+    return seams_[layer.id] =
+               nodes > most ? std::vector<mirror::Seam>{} : art::seamsOf(session_.document(), layer.id, setting(settings::weldReach), session_.seams);
 }
 
 curve::Box Canvas::paneBox() const

@@ -1,7 +1,6 @@
 #include "app/canvas/marks.h"
 
 #include <QFontMetricsF>
-#include <QPixmapCache>
 
 namespace softrope::app {
 
@@ -109,30 +108,27 @@ void Marks::handle(Vec2 nodeAt, Vec2 handleAt, bool broken)
     withHalo(p_, bar, marks().geometry, 3);
 }
 
+QImage openEndStamp(qreal ratio, bool strong)
+{
+    const int side = static_cast<int>(std::ceil(openEndSize * ratio));
+    QImage stamp(side, side, QImage::Format_ARGB32_Premultiplied);
+    stamp.setDevicePixelRatio(ratio);
+    stamp.fill(Qt::transparent);
+    QPainter p(&stamp);
+    p.setRenderHint(QPainter::Antialiasing);
+    const QPointF c(openEndSize / 2.0, openEndSize / 2.0);
+    QPainterPath ring;
+    ring.addEllipse(c, 7.5, 7.5);
+    withHalo(p, ring, marks().openEnd, strong ? 3 : 2.25);
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(marks().openEnd, 1, Qt::DotLine));
+    p.drawEllipse(c, 11.5, 11.5);
+    return stamp;
+}
+
 void Marks::openEnd(Vec2 sheet, bool strong)
 {
-    // There may be thousands of open ends: the ring is drawn once and stamped.
-    const qreal ratio = p_.device()->devicePixelRatioF();
-    const QString key = QString("open-end/%1/%2").arg(ratio).arg(strong);
-    QPixmap stamp;
-    if (!QPixmapCache::find(key, &stamp)) {
-        const int side = static_cast<int>(std::ceil(28 * ratio));
-        stamp = QPixmap(side, side);
-        stamp.setDevicePixelRatio(ratio);
-        stamp.fill(Qt::transparent);
-        QPainter p(&stamp);
-        p.setRenderHint(QPainter::Antialiasing);
-        const QPointF c(14, 14);
-        QPainterPath ring;
-        ring.addEllipse(c, 7.5, 7.5);
-        withHalo(p, ring, marks().openEnd, strong ? 3 : 2.25);
-        p.setBrush(Qt::NoBrush);
-        p.setPen(QPen(marks().openEnd, 1, Qt::DotLine));
-        p.drawEllipse(c, 11.5, 11.5);
-        p.end();
-        QPixmapCache::insert(key, stamp);
-    }
-    p_.drawPixmap(at(sheet) - QPointF(14, 14), stamp);
+    p_.drawImage(at(sheet) - QPointF(openEndSize / 2.0, openEndSize / 2.0), openEndStamp(p_.device()->devicePixelRatioF(), strong));
 }
 
 void Marks::brackets(const QRectF& box, double turn)

@@ -18,6 +18,10 @@ inline QPointF toQt(curve::Vec2 p)
     return {p.x, p.y};
 }
 
+// The ring at an open end, to be stamped where there are thousands; its side in screen px.
+constexpr int openEndSize = 28;
+QImage openEndStamp(qreal ratio, bool strong);
+
 class Marks {
 public:
     Marks(QPainter& painter, const curve::Affine& toScreen, const QRectF& pane) : p_(painter), m_(toScreen), pane_(pane) {}

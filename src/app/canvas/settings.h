@@ -6,36 +6,36 @@
 
 namespace softrope::app::settings {
 
-constexpr Setting<bool> touch{"touch", true}; // figures lock where they touch
+constexpr Setting<bool> touch{"touch", true};                                         // figures lock where they touch
 constexpr Setting<double> joinReach{"join-reach", curve::joinReach, 0, 200, "px", 1}; // ends as near as this join at once
-constexpr Setting<int> leftover{"leftover", 1, 0, 2}; // what becomes of construction lines: art::Leftover
-constexpr Setting<bool> carveDrops{"carve-drops", false}; // Carve takes areas away
-constexpr Setting<bool> combineLive{"combine-live", true}; // combined shapes keep their parts
-constexpr Setting<int> figureKind{"figure-kind", 0, 0, 3}; // circle, ellipse, polygon, leaf
+constexpr Setting<int> leftover{"leftover", 1, 0, 2};                                 // what becomes of construction lines: art::Leftover
+constexpr Setting<bool> carveDrops{"carve-drops", false};                             // Carve takes areas away
+constexpr Setting<bool> combineLive{"combine-live", true};                            // combined shapes keep their parts
+constexpr Setting<int> figureKind{"figure-kind", 0, 0, 3};                            // circle, ellipse, polygon, leaf
 constexpr Setting<int> polygonSides{"polygon-sides", 6, 3, 200};
 constexpr Setting<double> leafWidth{"leaf-width", 45, 2, 100, "%"}; // of its length
 constexpr Setting<double> rectangleRadius{"rectangle-radius", 0, 0, 10000, "px", 1};
-constexpr Setting<double> lineStep{"line-step", 15, 0.5, 90, "°", 1}; // angle steps with Shift
-constexpr Setting<bool> lineGuide{"line-guide", false}; // lines are guides
+constexpr Setting<double> lineStep{"line-step", 15, 0.5, 90, "°", 1};  // angle steps with Shift
+constexpr Setting<bool> lineGuide{"line-guide", false};                // lines are guides
 constexpr Setting<double> weldReach{"weld-reach", 4, 0, 100, "px", 1}; // ends as near to the axis as this are welded
 constexpr Setting<double> offsetBy{"offset-by", 8, -1000, 1000, "px", 1};
 constexpr Setting<bool> offsetMitred{"offset-mitred", false};
 constexpr Setting<int> shapePaint{"shape-paint", 0x2E6B66, 0, 0xFFFFFF}; // colour of the next shape
 constexpr Setting<double> freehandSlack{"freehand-slack", curve::defaultSlack, 0.1, 50, "px", 1};
 constexpr Setting<double> freehandSteadying{"freehand-steadying", 0.3, 0, 1, "", 2};
-constexpr Setting<bool> ropeLine{"rope-line", false}; // along dark lines, else along edges
+constexpr Setting<bool> ropeLine{"rope-line", false};                    // along dark lines, else along edges
 constexpr Setting<double> ropeWidth{"rope-width", 1.5, 0.5, 5, "px", 1}; // finest detail
 constexpr Setting<double> ropeSlack{"rope-slack", 1.0, 0.1, 4, "px", 1};
 constexpr Setting<double> edgeBrush{"edge-brush", 14, 1, 500, "px"};
 constexpr Setting<double> sweepBrush{"sweep-brush", 24, 1, 500, "px"};
 constexpr Setting<double> patchStrength{"patch-strength", 18, -255, 255}; // levels that a new patch is lighter by
-constexpr Setting<double> patchSoft{"patch-soft", 12, 0, 500, "px"}; // soft edge of a new patch
+constexpr Setting<double> patchSoft{"patch-soft", 12, 0, 500, "px"};      // soft edge of a new patch
 constexpr Setting<double> patchBrush{"patch-brush", 24, 1, 500, "px"};
 constexpr Setting<double> balance{"balance", 50, 1, 99, "%"}; // wanted share of dark
 constexpr Setting<int> facetPieces{"facet-pieces", 14, 2, 200};
 constexpr Setting<int> meshPieces{"mesh-pieces", 300, 4, 5000};
 constexpr Setting<double> meshDetail{"mesh-detail", 0.7, 0, 1, "", 2}; // how much finer where there is detail
-constexpr Setting<int> meshColour{"mesh-colour", 0, 0, 2}; // mean, median, inks
+constexpr Setting<int> meshColour{"mesh-colour", 0, 0, 2};             // mean, median, inks
 constexpr Setting<double> meshGap{"mesh-gap", 0, 0, 50, "px", 1};
 constexpr Setting<double> loupeMean{"loupe-mean", 0, 0, 200, "px"}; // radius of the disc whose mean is taken
 constexpr Setting<bool> gradientRadial{"gradient-radial", false};

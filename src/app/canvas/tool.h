@@ -53,7 +53,10 @@ public:
     virtual art::Stroke& look() = 0;
     virtual bool snapping() const = 0;
     // As it is kept; one value for the whole program.
-    template <class T> T setting(const Setting<T>& s) const { return static_cast<T>(std::clamp(kept(s.key, static_cast<double>(s.otherwise)), s.least, s.most)); }
+    template <class T> T setting(const Setting<T>& s) const
+    {
+        return static_cast<T>(std::clamp(kept(s.key, static_cast<double>(s.otherwise)), s.least, s.most));
+    }
     template <class T> void setSetting(const Setting<T>& s, std::type_identity_t<T> value)
     {
         keep(s.key, std::clamp(static_cast<double>(value), s.least, s.most));
@@ -122,6 +125,5 @@ protected:
 private:
     QString id_, name_, icon_, key_, hint_;
 };
-
 
 } // namespace softrope::app

@@ -34,10 +34,14 @@ public:
         double thinnest = 1e300;
         for (const int f : slivers) thinnest = std::min(thinnest, map.faces()[static_cast<std::size_t>(f)].width);
         const auto n = map.areas().size(), thin = slivers.size();
-        std::vector<Reading> r{
-            {"union", {}, QString::number(n), n == 1 ? tr("area") : tr("areas")},
-            {"", {}, QString::number(thin), thin == 0 ? tr("slivers") : thin == 1 ? tr("sliver, %1").arg(pxText(thinnest)) : tr("slivers, thinnest %1").arg(pxText(thinnest))},
-            {"", {}, QString::number(map.bridges().size()), map.bridges().size() == 1 ? tr("gap closed") : tr("gaps closed")}};
+        std::vector<Reading> r{{"union", {}, QString::number(n), n == 1 ? tr("area") : tr("areas")},
+                               {"",
+                                {},
+                                QString::number(thin),
+                                thin == 0   ? tr("slivers")
+                                : thin == 1 ? tr("sliver, %1").arg(pxText(thinnest))
+                                            : tr("slivers, thinnest %1").arg(pxText(thinnest))},
+                               {"", {}, QString::number(map.bridges().size()), map.bridges().size() == 1 ? tr("gap closed") : tr("gaps closed")}};
         const auto lines = lineReadings(s);
         r.insert(r.end(), lines.begin(), lines.end());
         return r;

@@ -45,5 +45,4 @@ bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art:
 // Gaps that count as closed, and slivers with their width.
 void paintGaps(Marks& m, const Areas& areas);
 
-
 } // namespace softrope::app

@@ -1,6 +1,7 @@
 // Pick: choose, move, size and turn whole items.
-#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
+#include "app/tools/build/mirror_acts.h"
+#include "app/tools/desk.h"
 #include "art/build.h"
 #include "art/touch.h"
 
@@ -30,6 +31,10 @@ public:
         round_ = {};
         touches_.clear();
         box_ = art::bounds(bench_.document(), bench_.selection().items);
+        if (!referencesOnly_ && turnSeamOver(bench_, p.sheet)) {
+            act_ = Act::none;
+            return;
+        }
         grip_ = gripAt(p);
         if (grip_ != Grip::none && movable()) {
             act_ = grip_ == Grip::turn ? Act::turn : Act::size;
@@ -108,6 +113,10 @@ public:
         const Act act = act_;
         const Affine by = map();
         act_ = Act::none;
+        if (act == Act::none) { // a half-bead was clicked, or the stroke was given up
+            moved_ = false;
+            return;
+        }
         if (act == Act::frame) {
             if (moved_)
                 frame(p.shift());
@@ -381,8 +390,8 @@ private:
 
 std::unique_ptr<Tool> makePick(Desk& desk)
 {
-    return std::make_unique<Pick>(desk.bench, "pick", "Pick", "pick", "Esc", "<b>Pick</b> chooses, moves, sizes and turns. Drag a frame round several; Shift adds.",
-                                  false);
+    return std::make_unique<Pick>(desk.bench, "pick", "Pick", "pick", "Esc",
+                                  "<b>Pick</b> chooses, moves, sizes and turns. Drag a frame round several; Shift adds.", false);
 }
 
 std::unique_ptr<Tool> makePlace(Desk& desk)

@@ -52,7 +52,7 @@ QPointF Course::knotAt(int i) const
     // On very wide windows the knots stay within reach of each other.
     const double n = static_cast<double>(knots_.size());
     const double gap = std::min(width() / n, 460.0);
-    return {width() / 2.0 + (i - (n - 1) / 2) * gap, height() < 60 ? 13.0 : 15.0};
+    return {width() / 2.0 + (i - (n - 1) / 2) * gap, height() < 60 ? 14.0 : 15.0};
 }
 
 int Course::under(QPointF p) const
@@ -148,14 +148,23 @@ void Course::paintEvent(QPaintEvent*)
         const QString name = steps()[static_cast<std::size_t>(i)]->name();
         const QFont small = typeface("small"), step = typeface("step", now);
         const double nameWidth = QFontMetricsF(step).horizontalAdvance(name), numberWidth = QFontMetricsF(small).horizontalAdvance(number);
-        const double left = at.x() - (numberWidth + 6 + nameWidth) / 2;
-        const double y = low ? 27 : 29;
+        // Where there is little height the current step has its state beside its name, the others only their names.
+        const double room = width() / static_cast<double>(knots_.size()) - 8;
+        const QString state = low && now ? QFontMetricsF(small).elidedText(k.text, Qt::ElideRight, room - numberWidth - nameWidth - 22) : QString();
+        const double stateWidth = state.isEmpty() ? 0 : QFontMetricsF(small).horizontalAdvance(state) + 10;
+        const double left = at.x() - (numberWidth + 6 + nameWidth + stateWidth) / 2;
+        const double y = low ? 28 : 29;
         p.setFont(small);
         p.setPen(c.textMuted);
         p.drawText(QRectF(left, y, numberWidth + 1, 17), Qt::AlignVCenter, number);
         p.setFont(step);
         p.setPen(now ? c.accent : hovered_ == i ? c.teal : c.text);
         p.drawText(QRectF(left + numberWidth + 6, y, nameWidth + 2, 17), Qt::AlignVCenter, name);
+        if (!state.isEmpty()) {
+            p.setFont(small);
+            p.setPen(c.text);
+            p.drawText(QRectF(left + numberWidth + 6 + nameWidth + 10, y, stateWidth, 17), Qt::AlignVCenter, state);
+        }
         if (!low) {
             p.setFont(small);
             p.setPen(now ? c.text : c.textMuted);
@@ -469,14 +478,21 @@ void ReadingStrip::setReadings(std::vector<Reading> readings, const QString& zoo
     update();
 }
 
-void ReadingStrip::say(const QString& text, const QString& act, std::function<void()> run)
+void ReadingStrip::tell(const QString& text)
 {
     message_ = text;
+    act_.clear();
+    run_ = {};
+    timer_.start();
+    update();
+}
+
+void ReadingStrip::say(const QString& text, const QString& act, std::function<void()> run)
+{
+    tell(text);
     act_ = act;
     run_ = std::move(run);
     said_ << text;
-    timer_.start();
-    update();
 }
 
 void ReadingStrip::paintEvent(QPaintEvent*)

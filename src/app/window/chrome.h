@@ -88,6 +88,8 @@ public:
     // Shown for 6 s in place of the readings, with an act beside it if there is one.
     void say(const QString& text, const QString& act = {}, std::function<void()> run = {});
     const QStringList& said() const { return said_; }
+    // As `say`, but nothing that happened.
+    void tell(const QString& text);
     // For "What happened" only.
     void note(const QString& text) { said_ << text; }
     QString shown() const { return message_; }

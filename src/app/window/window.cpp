@@ -2,11 +2,11 @@
 
 #include "app/canvas/work_marks.h"
 #include "app/theme/theme.h"
-#include "app/tools/table.h"
 #include "app/tools/build/mirror_acts.h"
 #include "app/tools/colour/colour_tools.h"
 #include "app/tools/gathering.h"
 #include "app/tools/place/place_acts.h"
+#include "app/tools/table.h"
 #include "app/tools/tone/tone_tools.h"
 #include "app/work/guard.h"
 #include "art/drops.h"
@@ -32,6 +32,7 @@
 #include <QScreen>
 #include <QSettings>
 #include <QSplitter>
+#include <QTextDocumentFragment>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -39,6 +40,8 @@
 namespace softrope::app {
 
 namespace {
+
+constexpr int hintFrom = 900; // px of the bench
 
 bool isTextInput(const QWidget* w)
 {
@@ -205,6 +208,11 @@ Window::Window()
     });
     if (auto* application = qobject_cast<Application*>(qApp)) connect(application, &Application::caught, this, &Window::warn);
     connect(canvas_, &Canvas::toolChanged, this, later);
+    // Where the tray has no room for it, the strip says what the tool does.
+    connect(canvas_, &Canvas::toolChanged, this, [this] {
+        if (canvas_->width() >= hintFrom || !shownOnce_ || !canvas_->tool() || canvas_->tool()->id() == "pick") return;
+        strip_->tell(QTextDocumentFragment::fromHtml(canvas_->tool()->hint()).toPlainText());
+    });
     connect(canvas_, &Canvas::viewChanged, this, [this] {
         refreshReadings();
         placeWelcome();
@@ -341,7 +349,7 @@ void Window::layOut()
     tray_->setFixedHeight(low ? 60 : 68);
     tray_->setTileWidth(width() < 1200 ? 72 : width() >= 3000 ? 96 : width() >= 1920 ? 88 : 80);
     sight_->layOut(canvas_->width());
-    tray_->setHintShown(canvas_->width() >= 740);
+    tray_->setHintShown(canvas_->width() >= hintFrom);
     placeWelcome();
     notices_->layOut();
     if (recovered_) recovered_->move((canvas_->width() - recovered_->width()) / 2, 56);

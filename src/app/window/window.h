@@ -3,9 +3,9 @@
 
 #include "app/canvas/replay.h"
 #include "app/cards/card.h"
-#include "app/commands/commands.h"
-#include "app/tools/tone/tone_desk.h"
+#include "app/commands/command.h"
 #include "app/tools/desk.h"
+#include "app/tools/tone/tone_desk.h"
 #include "app/window/chrome.h"
 #include "app/window/held_keys.h"
 #include "app/window/layer_list.h"
@@ -36,7 +36,7 @@ public:
     ToneDesk& desk() { return desk_; }
     Survey& survey() { return survey_; }
     FarOff& farOff() { return farOff_; }
-    const std::vector<Command>& commands() const { return commands_; }
+    Commands& commands() { return commands_; }
     Replay& replay() { return *replay_; }
     // Runs the command of that id, if it can be run now.
     bool run(const QString& command);
@@ -45,7 +45,7 @@ public:
     // Drawings are opened (the first one takes the place of an untouched piece), pictures are brought in.
     void openFiles(const QStringList& paths);
     // In the background; what could not be read or was left out is said on a notice.
-    void openDrawing(const QString& path);
+    void openDrawing(const QString& path, const std::function<void()>& then = {});
     void bringPictures(const QStringList& paths);
     // Returns a page of the paper pile as scanned. A step by itself once it is there.
     void scanPage(const QString& page, int dotsPerInch, quint64 seed);
@@ -99,7 +99,8 @@ private:
     QWidget* recovered_ = nullptr;
     Notices* notices_;
     Replay* replay_;
-    std::vector<Command> commands_;
+    Commands commands_;
+    std::map<QString, QAction*> actions_;
     bool busy_ = false, leaving_ = false;
     int saving_ = 0;
     bool dirty_ = false;
@@ -134,6 +135,7 @@ private:
     void takeAreas();
     void showNextGap();
     void makeMenus();
+    void giveKeys(); // to the actions
     void say(const QString& text, art::Id locked = 0);
     void refresh();
     void refreshCourse();

@@ -143,10 +143,11 @@ bool Window::pasteDrawing(bool whereItWas)
 
 void Window::offer(QMenu& menu, const QString& id, const QString& words)
 {
-    for (const Command& c : commands_) {
-        if (c.id != id) continue;
+    if (const Command* found = commands_.find(id)) {
+        const Command& c = *found;
+        const QString keys = commands_.keysOf(c);
         QAction* a = menu.addAction(words.isEmpty() ? c.name : words, this, [this, id] { run(id); });
-        if (!c.keys.isEmpty()) a->setText(a->text() + '\t' + c.keys);
+        if (!keys.isEmpty()) a->setText(a->text() + '\t' + keys);
         a->setObjectName(id);
         a->setEnabled(!c.can || c.can());
     }
@@ -253,13 +254,12 @@ void Window::deleteLayer(art::Id layer)
 
 void Window::makeArrangeCommands()
 {
-    const auto add = [this](const char* id, const QString& name, const char* keys, const QString& group, std::function<void()> act,
-                            std::function<bool()> can = {}) {
-        commands_.push_back({id, name, keys, group, std::move(act), std::move(can)});
+    const auto add = [this](const char* id, const QString& name, const char* keys, Group group, std::function<void()> act, std::function<bool()> can = {}) {
+        commands_.add({id, name, keys, group, std::move(act), std::move(can)});
     };
     const auto picked = [this] { return !session_.selection().items.empty(); };
     const auto several = [this] { return session_.selection().items.size() > 1; };
-    const QString edit = tr("Edit");
+    using enum Group;
     add(
         "cut", tr("Cut"), "Ctrl+X", edit, [this] { cutPicked(); }, picked);
     add("paste-where-it-was", tr("Paste where it was"), "Ctrl+Shift+V", edit, [this] {

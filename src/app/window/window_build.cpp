@@ -66,13 +66,12 @@ void Window::showNextGap()
 
 void Window::makeBuildCommands()
 {
-    const auto add = [this](const char* id, const QString& name, const char* keys, const QString& group, std::function<void()> act,
-                            std::function<bool()> can = {}) {
-        commands_.push_back({id, name, keys, group, std::move(act), std::move(can)});
+    const auto add = [this](const char* id, const QString& name, const char* keys, Group group, std::function<void()> act, std::function<bool()> can = {}) {
+        commands_.add({id, name, keys, group, std::move(act), std::move(can)});
     };
     const auto picked = [this] { return !session_.selection().items.empty(); };
     const auto several = [this] { return session_.selection().items.size() > 1; };
-    const QString area = tr("Area"), line = tr("Line"), sheet = tr("Sheet"), edit = tr("Edit");
+    using enum Group;
     add(
         "union", tr("Union"), "Shift+U", area, [this] { combinePicked(planar::Operation::unite, tr("Union")); }, several);
     add(
@@ -128,7 +127,7 @@ void Window::makeBuildCommands()
         },
         picked);
 
-    add("show-areas", tr("Show the areas, or hide them"), "Ctrl+Shift+A", tr("View"), [this] {
+    add("show-areas", tr("Show the areas, or hide them"), "Ctrl+Shift+A", Group::view, [this] {
         areasShown_ = !areasShown_;
         sight_->setAreasShown(areasShown_);
         canvas_->update();

@@ -265,11 +265,11 @@ void Window::pickAlike(art::Alike in)
 
 void Window::makeColourCommands()
 {
-    const auto add = [this](const QString& id, const QString& name, const QString& keys, const QString& group, std::function<void()> act,
+    const auto add = [this](const QString& id, const QString& name, const QString& keys, Group group, std::function<void()> act,
                             std::function<bool()> can = {}) {
-        commands_.push_back({id, name, keys, group, std::move(act), std::move(can)});
+        commands_.add({id, name, keys, group, std::move(act), std::move(can)});
     };
-    const QString file = tr("File"), area = tr("Area"), sheet = tr("Sheet"), edit = tr("Edit");
+    using enum Group;
     const auto picked = [this] { return !session_.selection().items.empty(); };
     add("picture-shelf", tr("Picture shelf…"), "Ctrl+Shift+I", file, [this] {
         ShelfDialog dialog(session_.jobs(), this);

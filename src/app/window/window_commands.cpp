@@ -1,4 +1,6 @@
 // The window's commands and the menus made from them.
+#include "app/commands/keys_page.h"
+#include "app/commands/search.h"
 #include "app/theme/theme.h"
 #include "app/tools/place/place_acts.h"
 #include "app/window/window.h"
@@ -22,14 +24,11 @@ namespace softrope::app {
 
 bool Window::run(const QString& id)
 {
-    for (const Command& c : commands_)
-        if (c.id == id) {
-            if (c.can && !c.can()) return false;
-            const auto act = c.run;
-            act();
-            return true;
-        }
-    return false;
+    const Command* c = commands_.find(id);
+    if (!c || (c->can && !c->can())) return false;
+    const auto act = c->run;
+    act();
+    return true;
 }
 
 bool Window::takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act)
@@ -68,13 +67,11 @@ void Window::takeTrace()
 
 void Window::makeCommands()
 {
-    const auto add = [this](const char* id, const QString& name, const char* keys, const QString& group, std::function<void()> act,
-                            std::function<bool()> can = {}) {
-        commands_.push_back({id, name, keys, group, std::move(act), std::move(can)});
+    const auto add = [this](const char* id, const QString& name, const char* keys, Group group, std::function<void()> act, std::function<bool()> can = {}) {
+        commands_.add({id, name, keys, group, std::move(act), std::move(can)});
     };
     const auto picked = [this] { return !session_.selection().items.empty(); };
-    const QString file = tr("File"), edit = tr("Edit"), line = tr("Line"), sheet = tr("Sheet"), view = tr("View"), help = tr("Help"), tools = tr("Tools"),
-                  go = tr("Steps");
+    using enum Group;
     add("new", tr("New sheet"), "Ctrl+N", file, [this] { leaveThen([this] { begin(art::newDocument(), {}); }); });
     add("open", tr("Open…"), "Ctrl+O", file, [this] {
         const QString path = askFile(true, tr("Open"), tr("Drawings (*.svg);;All files (*)"));
@@ -101,15 +98,14 @@ void Window::makeCommands()
     for (const demo::Page& page : demo::pages())
         for (const int dpi : {150, 300}) {
             const QString id = QString("scan-%1-%2").arg(QString::fromStdString(page.id)).arg(dpi);
-            commands_.push_back({id, tr("Scan a page: %1, %2 dpi").arg(QString::fromStdString(page.title)).arg(dpi), QString("Ctrl+Alt+%1").arg(++scanKey),
-                                 file,
-                                 [this, page, dpi] {
-                                     QSettings kept;
-                                     const quint64 seed = kept.value("scanner/seed", 1).toULongLong();
-                                     kept.setValue("scanner/seed", seed + 1);
-                                     scanPage(QString::fromStdString(page.id), dpi, seed);
-                                 },
-                                 [this] { return !busy_; }});
+            commands_.add({id, tr("Scan a page: %1, %2 dpi").arg(QString::fromStdString(page.title)).arg(dpi), QString("Ctrl+Alt+%1").arg(++scanKey), file,
+                           [this, page, dpi] {
+                               QSettings kept;
+                               const quint64 seed = kept.value("scanner/seed", 1).toULongLong();
+                               kept.setValue("scanner/seed", seed + 1);
+                               scanPage(QString::fromStdString(page.id), dpi, seed);
+                           },
+                           [this] { return !busy_; }});
         }
     add("quit", tr("Quit"), "Ctrl+Q", file, [this] { close(); });
 
@@ -162,9 +158,9 @@ void Window::makeCommands()
                 session_.pickItems({all[static_cast<std::size_t>(next)]});
             });
     add("find-command", tr("Find a command…"), "Ctrl+K", edit, [this] {
-        auto* p = new CommandPalette(commands_, this);
+        auto* p = new CommandSearch(commands_, this);
         p->setAttribute(Qt::WA_DeleteOnClose);
-        p->move(mapToGlobal(QPoint(width() / 2 - 220, 70)));
+        p->move(mapToGlobal(QPoint((width() - p->width()) / 2, 70)));
         p->show();
     });
 
@@ -254,12 +250,12 @@ void Window::makeCommands()
         for (const bool sheetToo : {true, false}) {
             const QString name = (sheetToo ? tr("Align to sheet: %1") : tr("Align to each other: %1")).arg(a.name);
             const auto align = sheetToo ? art::alignedToSheet : art::alignedToEachOther;
-            commands_.push_back(
-                {QString(sheetToo ? "align-%1" : "align-each-%1").arg(a.id), name, QString(sheetToo ? "Alt+Shift+%1" : "Ctrl+Alt+Shift+%1").arg(a.key), line,
-                 [this, name, align, side = a.side] {
-                     takePicked(name, [align, side](const art::Document& d, const std::vector<art::Id>& items) { return align(d, items, side); });
-                 },
-                 [this, sheetToo] { return session_.selection().items.size() > (sheetToo ? 0U : 1U); }});
+            commands_.add({QString(sheetToo ? "align-%1" : "align-each-%1").arg(a.id), name,
+                           QString(sheetToo ? "Alt+Shift+%1" : "Ctrl+Alt+Shift+%1").arg(a.key), line,
+                           [this, name, align, side = a.side] {
+                               takePicked(name, [align, side](const art::Document& d, const std::vector<art::Id>& items) { return align(d, items, side); });
+                           },
+                           [this, sheetToo] { return session_.selection().items.size() > (sheetToo ? 0U : 1U); }});
         }
 
     add("add-layer", tr("Add layer"), "Ctrl+Shift+N", sheet, [this] {
@@ -323,9 +319,9 @@ void Window::makeCommands()
     makeArrangeCommands();
     makeBuildCommands();
     makeColourCommands();
-    add("day", tr("Day"), "F7", view, [this] { makeTheme(Theme::day); });
-    add("evening", tr("Evening"), "F8", view, [this] { makeTheme(Theme::evening); });
-    add("desktop-theme", tr("As the desktop"), "F9", view, [this] { makeTheme(Theme::desktop); });
+    add("theme-day", tr("Day"), "F7", view, [this] { makeTheme(Theme::day); });
+    add("theme-evening", tr("Evening"), "F8", view, [this] { makeTheme(Theme::evening); });
+    add("theme-desktop", tr("As the desktop"), "F9", view, [this] { makeTheme(Theme::desktop); });
     add("next-part", tr("Next part of the window"), "F6", view, [this] {
         const std::vector<QWidget*> parts{course_, canvas_, tray_, card_, layers_};
         std::size_t at = 0;
@@ -343,47 +339,52 @@ void Window::makeCommands()
             }
     });
 
-    for (std::size_t i = 0; i < steps().size(); ++i)
-        add((QString("step-") + steps()[i]->key).toUtf8().constData(), tr("Step %1: %2").arg(i + 1).arg(steps()[i]->name()),
-            QString::number(i + 1).toUtf8().constData(), go, [this, id = steps()[i]->id] { setStep(id); });
+    for (const char* id : {"delete", "pick-next", "pick-before"}) commands_.fixKeys(id); // they belong to the bench
+    for (std::size_t i = 0; i < app::steps().size(); ++i)
+        add((QString("step-") + app::steps()[i]->key).toUtf8().constData(), tr("Step %1: %2").arg(i + 1).arg(app::steps()[i]->name()),
+            QString::number(i + 1).toUtf8().constData(), steps, [this, id = app::steps()[i]->id] { setStep(id); });
     for (const auto& t : canvas_->tools()) {
         const Tool* tool = t.get();
-        commands_.push_back({"tool-" + tool->id(),
-                             tool->name(),
-                             tool->key(),
-                             tools,
-                             [this, tool] {
-                                 // A tool of several steps is taken in the present one if that has it.
-                                 if (tool->id() != "pick" && !app::step(course_->current()).has(tool->id()))
-                                     for (const auto& s : steps())
-                                         if (s->has(tool->id())) {
-                                             setStep(s->id);
-                                             break;
-                                         }
-                                 canvas_->takeTool(tool->id());
-                             },
-                             {}});
+        const bool fixed = tool->id() != "part";
+        commands_.add({"tool-" + tool->id(),
+                       tool->name(),
+                       tool->key(),
+                       tools,
+                       [this, tool] {
+                           // A tool of several steps is taken in the present one if that has it.
+                           if (tool->id() != "pick" && !app::step(course_->current()).has(tool->id()))
+                               for (const auto& s : app::steps())
+                                   if (s->has(tool->id())) {
+                                       setStep(s->id);
+                                       break;
+                                   }
+                           canvas_->takeTool(tool->id());
+                       },
+                       {},
+                       fixed});
     }
-    commands_.push_back({"peek",
-                         tr("Peek: only the reference, while held (Alt: only the artwork)"),
-                         "W",
-                         view,
-                         [this] {
-                             View v = canvas_->view();
-                             v.peekReference = !v.peekReference;
-                             canvas_->setView(v);
-                         },
-                         {}});
-    commands_.push_back({"squint",
-                         tr("Squint: blurred, while held"),
-                         "Q",
-                         view,
-                         [this] {
-                             View v = canvas_->view();
-                             v.squint = !v.squint;
-                             canvas_->setView(v);
-                         },
-                         {}});
+    commands_.add({"peek",
+                   tr("Peek: only the reference, while held (Alt: only the artwork)"),
+                   "W",
+                   view,
+                   [this] {
+                       View v = canvas_->view();
+                       v.peekReference = !v.peekReference;
+                       canvas_->setView(v);
+                   },
+                   {},
+                   true});
+    commands_.add({"squint",
+                   tr("Squint: blurred, while held"),
+                   "Q",
+                   view,
+                   [this] {
+                       View v = canvas_->view();
+                       v.squint = !v.squint;
+                       canvas_->setView(v);
+                   },
+                   {},
+                   true});
     add("replay", tr("Tablet stand-in: play recorded strokes…"), "F4", help, [this] {
         const QString path = askFile(true, tr("Recorded strokes"), tr("Strokes (*.json);;All files (*)"));
         if (path.isEmpty()) return;
@@ -396,7 +397,7 @@ void Window::makeCommands()
     add(
         "replay-stop", tr("Tablet stand-in: stop"), "Shift+F4", help, [this] { replay_->stop(); }, [this] { return replay_->running(); });
     add("keys", tr("Keys"), "F1", help, [this] {
-        ShortcutPage page(commands_, this);
+        KeysPage page(commands_, this);
         page.exec();
     });
     add("happened", tr("What happened"), "F2", help, [this] {
@@ -418,52 +419,59 @@ void Window::makeCommands()
 
 void Window::makeMenus()
 {
-    std::map<QString, QMenu*> menus;
-    for (const char* name : {"File", "Edit", "Line", "Area", "Sheet", "View", "Help"}) menus[name] = menu_->addMenu(tr(name));
-    QMenu* scans = nullptr;
-    QMenu* themes = nullptr;
-    QMenu* align = nullptr;
-    QMenu* alignEachOther = nullptr;
+    std::map<Group, QMenu*> menus;
+    for (const Group g : {Group::file, Group::edit, Group::line, Group::area, Group::sheet, Group::view, Group::help}) menus[g] = menu_->addMenu(nameOf(g));
+    // Commands that stand in a menu of their own, by the beginning of their ids.
+    struct Sub {
+        QString prefix, name;
+        Group in;
+        QMenu* menu = nullptr;
+    };
+    std::vector<Sub> subs{{"scan-", tr("Scan a page"), Group::file},
+                          {"theme-", tr("Theme"), Group::view},
+                          {"align-each-", tr("Align to each other"), Group::line},
+                          {"align-", tr("Align to sheet"), Group::line}};
+    const QStringList separated{"export", "quit", "copy", "find-command", "keys", "centre-guides", "whole-sheet"};
     for (const Command& c : commands_) {
         QMenu* menu = menus.count(c.group) ? menus[c.group] : nullptr;
         QString text = c.name;
-        if (c.id.startsWith("scan-")) {
-            if (!scans) scans = menus["File"]->addMenu(tr("Scan a page"));
-            menu = scans;
-            text = c.name.mid(c.name.indexOf(':') + 2);
-        }
-        if (c.id == "day" || c.id == "evening" || c.id == "desktop-theme") {
-            if (!themes) themes = menus["View"]->addMenu(tr("Theme"));
-            menu = themes;
-        }
-        if (c.id.startsWith("align-")) {
-            QMenu*& which = c.id.startsWith("align-each-") ? alignEachOther : align;
-            if (!which) which = menus["Line"]->addMenu(&which == &align ? tr("Align to sheet") : tr("Align to each other"));
-            menu = which;
-            text = c.name.mid(c.name.indexOf(':') + 2);
-            text[0] = text[0].toUpper();
-        }
-        // Tools, peek and squint can be held: their keys are looked after by the event filter. Delete belongs to the bench.
-        const bool byFilter = (c.id.startsWith("tool-") && c.id != "tool-part") || c.id == "peek" || c.id == "squint" || c.id == "delete" ||
-                              c.id == "pick-next" || c.id == "pick-before";
+        for (Sub& s : subs)
+            if (c.id.startsWith(s.prefix)) {
+                if (!s.menu) s.menu = menus[s.in]->addMenu(s.name);
+                menu = s.menu;
+                // "Align to sheet: left" is "Left" there.
+                text = c.name.mid(c.name.indexOf(':') + 1).trimmed();
+                text[0] = text[0].toUpper();
+                break;
+            }
         auto* action = new QAction(text, this);
+        action->setObjectName(c.id);
         action->setMenuRole(QAction::NoRole);
-        if (!c.keys.isEmpty() && !byFilter) {
-            action->setShortcut(QKeySequence(c.keys));
-            action->setShortcutContext(Qt::WindowShortcut);
-        } else if (!c.keys.isEmpty() && menu) {
-            action->setText(text + '\t' + c.keys);
-        }
+        action->setShortcutContext(Qt::WindowShortcut);
         connect(action, &QAction::triggered, this, [this, id = c.id] { run(id); });
         if (menu) {
-            if (c.id == "export" || c.id == "quit" || c.id == "copy" || c.id == "find-command" || c.id == "keys" || c.id == "centre-guides" ||
-                c.id == "whole-sheet")
-                menu->addSeparator();
+            if (separated.contains(c.id)) menu->addSeparator();
             menu->addAction(action);
             connect(menu, &QMenu::aboutToShow, this, [action, can = c.can] { action->setEnabled(!can || can()); });
             connect(menu, &QMenu::aboutToHide, this, [action] { action->setEnabled(true); });
         }
         addAction(action);
+        actions_[c.id] = action;
+    }
+    connect(&commands_, &Commands::keysChanged, this, &Window::giveKeys);
+    giveKeys();
+}
+
+void Window::giveKeys()
+{
+    for (const Command& c : commands_) {
+        QAction* action = actions_[c.id];
+        const QString keys = commands_.keysOf(c);
+        // Keys that can be held, and those that belong to the bench, are looked after by the event filter.
+        if (c.fixedKeys)
+            action->setText(keys.isEmpty() ? action->text() : action->text().section('\t', 0, 0) + '\t' + keys);
+        else
+            action->setShortcut(QKeySequence(keys));
     }
 }
 

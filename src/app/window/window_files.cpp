@@ -274,17 +274,21 @@ QString Window::nameForFile() const
 
 void Window::openFiles(const QStringList& paths)
 {
-    QStringList pictures;
-    for (const QString& path : paths) {
-        if (QFileInfo(path).suffix().toLower() == "svg")
-            openDrawing(path);
-        else
-            pictures << path;
+    QStringList pictures, drawings;
+    for (const QString& path : paths) (QFileInfo(path).suffix().toLower() == "svg" ? drawings : pictures) << path;
+    const auto rest = [this, pictures] {
+        if (!pictures.isEmpty()) bringPictures(pictures);
+    };
+    if (drawings.isEmpty()) {
+        rest();
+        return;
     }
-    if (!pictures.isEmpty()) bringPictures(pictures);
+    if (drawings.size() > 1) warn(tr("One drawing is open at a time: %1 was opened, the others were not.").arg(QFileInfo(drawings.front()).fileName()));
+    // Pictures go into the drawing that comes with them.
+    openDrawing(drawings.front(), rest);
 }
 
-void Window::openDrawing(const QString& path)
+void Window::openDrawing(const QString& path, const std::function<void()>& then)
 {
     if (busy_) {
         say(tr("One thing is still being worked on."));
@@ -309,16 +313,17 @@ void Window::openDrawing(const QString& path)
             if (!r.svg.ok()) r.problem = QFileInfo(path).fileName() + ": " + QString::fromStdString(r.svg.problem);
             return r;
         },
-        [this, path, progress](const std::optional<Read>& r) {
+        [this, path, progress, then](const std::optional<Read>& r) {
             endBusy();
             if (!r || progress.cancelled()) return;
             if (!r->problem.isEmpty()) {
                 warn(r->problem);
                 return;
             }
-            leaveThen([this, path, svg = r->svg] {
+            leaveThen([this, path, then, svg = r->svg] {
                 // A foreign drawing is not overwritten by a first Save: it has no working file yet.
                 begin(svg.document, svg.working ? path : QString());
+                if (then) then();
                 if (svg.leftOut.empty()) return;
                 QStringList missed;
                 for (const std::string& s : svg.leftOut) missed << QString::fromStdString(s);

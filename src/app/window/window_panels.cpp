@@ -266,7 +266,8 @@ void Window::rememberView(const QString& path) const
     while (order.size() > mostViews) kept.remove(order.takeLast());
     kept.setValue("order", order);
     const View& v = canvas_->view();
-    kept.setValue(key, QVariantList{QString(app::step(course_->current()).key), v.zoom, v.centre.x, v.centre.y, static_cast<int>(v.show), v.veil, v.referenceHidden});
+    kept.setValue(
+        key, QVariantList{QString(app::step(course_->current()).key), v.zoom, v.centre.x, v.centre.y, static_cast<int>(v.show), v.veil, v.referenceHidden});
 }
 
 bool Window::recallView(const QString& path)

@@ -22,7 +22,7 @@ public:
     };
     const std::vector<Spot>& spots() const { return spots_; }
     std::optional<Spot> worst() const;
-    double limit() const { return limit_; } // sheet px: what counts as far
+    double limit() const { return limit_; }             // sheet px: what counts as far
     const QString& against() const { return against_; } // "from the edge"
 
 signals:

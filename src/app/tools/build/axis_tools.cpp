@@ -1,7 +1,7 @@
 // Axis: where the layer is mirrored. Ruler: lengths and angles.
-#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
 #include "app/tools/build/mirror_acts.h"
+#include "app/tools/desk.h"
 #include "art/build.h"
 
 #include <algorithm>
@@ -29,10 +29,7 @@ public:
         start_ = bench_.snap(p).point;
         raw_ = p.sheet;
         if (l->mirror) {
-            if (const auto s = seamAt(p.sheet)) {
-                turnOver(*s);
-                return;
-            }
+            if (turnSeamOver(bench_, p.sheet)) return;
             before_ = now_ = *l->mirror;
             const auto grips = axisGrips(bench_.document(), *l->mirror);
             for (int k = 0; k < 2; ++k)
@@ -97,53 +94,14 @@ public:
         moved_ = false;
         return had;
     }
-    void changed() override { known_ = false; }
-    void taken() override { known_ = false; }
-
     void paint(Marks& m) override
     {
-        // What a weld would make of each seam: teal and round where it runs on smoothly, square where it is a corner.
-        if (!moved_) {
-            for (const mirror::Seam& s : seams()) {
-                m.dot(s.at, marks().halo, 6.5);
-                if (s.smooth)
-                    m.dot(s.at, marks().geometry, 5);
-                else
-                    m.square(s.at, marks().openEnd, 4);
-            }
-        }
         if (act_ == Act::none || !moved_) return;
         paintAxis(m, bench_.document(), now_);
         m.chip(now_.through, QString("%1°").arg(std::abs(curve::degrees(now_.angle)), 0, 'f', 1));
     }
 
 private:
-    std::vector<mirror::Seam> seams_;
-    bool known_ = false;
-
-    double reach() const { return bench_.setting(settings::weldReach); }
-    const std::vector<mirror::Seam>& seams()
-    {
-        if (!known_) seams_ = art::seamsOf(bench_.document(), bench_.selection().layer, reach(), bench_.session().seams);
-        known_ = true;
-        return seams_;
-    }
-    std::optional<mirror::Seam> seamAt(Vec2 p)
-    {
-        for (const mirror::Seam& s : seams())
-            if (distance(s.at, p) < bench_.px(9)) return s;
-        return std::nullopt;
-    }
-    void turnOver(const mirror::Seam& s)
-    {
-        auto& chosen = bench_.session().seams;
-        chosen.erase(std::remove_if(chosen.begin(), chosen.end(), [&](const mirror::Seam& c) { return distance(c.at, s.at) <= reach(); }), chosen.end());
-        chosen.push_back({s.at, !s.smooth});
-        known_ = false;
-        bench_.say(s.smooth ? "This seam will be a corner." : "This seam will be smooth.");
-        bench_.update();
-    }
-
     enum class Act { none, draw, move, turn };
     Act act_ = Act::none;
     Vec2 start_, raw_, pivot_;
@@ -192,8 +150,6 @@ private:
 };
 
 } // namespace
-
-
 
 std::unique_ptr<Tool> makeAxis(Desk& desk)
 {

@@ -1,6 +1,6 @@
 // Circle (with ellipse, polygon and leaf), Rectangle, Line, and the round guide.
-#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
+#include "app/tools/desk.h"
 #include "art/edits.h"
 #include "art/touch.h"
 #include "curve/round.h"

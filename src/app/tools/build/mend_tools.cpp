@@ -1,6 +1,6 @@
 // Trim and Join: stubs go, ends meet.
-#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
+#include "app/tools/desk.h"
 #include "art/build.h"
 #include "planar/meet.h"
 #include "planar/tolerances.h"
@@ -125,8 +125,7 @@ private:
 class JoinTool : public Tool {
 public:
     explicit JoinTool(Bench& b)
-        : Tool(b, "join", "Join", "join", "G",
-               "<b>Join</b>: click an open end, then another; or drag from end to end. Shift+J joins all that nearly meet.")
+        : Tool(b, "join", "Join", "join", "G", "<b>Join</b>: click an open end, then another; or drag from end to end. Shift+J joins all that nearly meet.")
     {
     }
     void taken() override { bench_.session().pickItems({}); }

@@ -6,6 +6,7 @@
 #include "art/build.h"
 #include "mirror/mirror.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace softrope::app {
@@ -79,6 +80,24 @@ void findAxisInBackground(QObject* owner, Bench& bench)
                           .arg(std::abs(curve::degrees(found->axis.angle)), 0, 'f', 1)
                           .arg(std::lround(100 * found->confidence)));
         });
+}
+
+bool turnSeamOver(Bench& bench, curve::Vec2 at)
+{
+    const double reach = bench.setting(settings::weldReach);
+    auto& chosen = bench.session().seams;
+    for (const art::LayerPtr& l : bench.document().layers) {
+        if (!l->mirror || !l->shown || std::abs(mirror::offsetFrom(*l->mirror, at)) > bench.px(8)) continue;
+        for (const mirror::Seam& s : art::seamsOf(bench.document(), l->id, reach, chosen)) {
+            if (distance(s.at, at) > bench.px(8)) continue;
+            chosen.erase(std::remove_if(chosen.begin(), chosen.end(), [&](const mirror::Seam& c) { return distance(c.at, s.at) <= reach; }), chosen.end());
+            chosen.push_back({s.at, !s.smooth});
+            bench.say(s.smooth ? "The weld leaves a corner at this seam." : "The weld makes this seam smooth.");
+            bench.update();
+            return true;
+        }
+    }
+    return false;
 }
 
 void weldLayer(Bench& bench, Acts& acts)

@@ -16,6 +16,8 @@ bool pickedLineAsAxis(Bench& bench);
 // Looks for the symmetry of the reference (of the artwork where there is none) in the background and sets the axis; says how
 // sure it is, and when there is none.
 void findAxisInBackground(QObject* owner, Bench& bench);
+// A click on a half-bead: what the weld makes of that seam, smooth or a corner, is turned over and said. False when there is none.
+bool turnSeamOver(Bench& bench, curve::Vec2 at);
 // Welds the layer drawn on.
 void weldLayer(Bench& bench, Acts& acts);
 

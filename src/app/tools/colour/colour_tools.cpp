@@ -1,6 +1,6 @@
 // Drop, Take ink, Gradient, Alike.
-#include "app/tools/desk.h"
 #include "app/tools/colour/colour_tools.h"
+#include "app/tools/desk.h"
 
 #include "app/canvas/canvas.h"
 #include "app/theme/theme.h"

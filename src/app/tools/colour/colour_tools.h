@@ -8,7 +8,6 @@ namespace softrope::app {
 class Areas;
 class Canvas;
 
-
 // What is seen at a place: a colour, and the ink it was painted with if it is artwork.
 struct Seen {
     art::Colour colour;

@@ -1,6 +1,6 @@
 // Straighten, Crop and Guide: acts on references and guides. They are deliberate, so a lock does not stand in their way.
-#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
+#include "app/tools/desk.h"
 #include "app/tools/place/place_acts.h"
 #include "art/edits.h"
 

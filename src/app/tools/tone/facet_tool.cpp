@@ -1,6 +1,6 @@
 // Facets: chords over an outline, shades by a click; corners, cuts and merges on a mesh.
-#include "app/tools/desk.h"
 #include "app/theme/theme.h"
+#include "app/tools/desk.h"
 #include "app/tools/tone/tone_tools.h"
 #include "art/facets.h"
 #include "art/tree.h"

@@ -6,8 +6,8 @@
 
 #include "app/canvas/marks.h"
 #include "app/work/deriver.h"
-#include "app/work/session.h"
 #include "app/work/jobs.h"
+#include "app/work/session.h"
 #include "art/tones.h"
 
 #include <QImage>

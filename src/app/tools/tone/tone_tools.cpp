@@ -1,6 +1,6 @@
 // Bound, Cut here, Patch, Edge, Sweep: the hand on a live tone stack.
-#include "app/tools/desk.h"
 #include "app/tools/tone/tone_tools.h"
+#include "app/tools/desk.h"
 
 #include "app/tools/tone/tone_desk.h"
 #include "curve/fit.h"

@@ -1,6 +1,6 @@
 // Freehand: the hand draws, the program fits the fewest smooth curves.
-#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
+#include "app/tools/desk.h"
 #include "art/edits.h"
 
 #include <QElapsedTimer>

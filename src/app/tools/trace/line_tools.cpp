@@ -1,6 +1,6 @@
 // Pen and Straights: a line node by node. Each node is a step of its own, so undo works in the middle of a line.
-#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
+#include "app/tools/desk.h"
 #include "art/edits.h"
 #include "curve/edit.h"
 

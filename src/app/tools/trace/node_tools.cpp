@@ -1,6 +1,6 @@
 // Nodes and Bow: work on the nodes, handles and pieces of one line.
-#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
+#include "app/tools/desk.h"
 #include "art/edits.h"
 #include "art/trim.h"
 #include "curve/edit.h"

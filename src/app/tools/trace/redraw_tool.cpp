@@ -1,6 +1,6 @@
 // Redraw: start on a line, draw a better way, end on the line.
-#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
+#include "app/tools/desk.h"
 #include "art/edits.h"
 #include "curve/redraw.h"
 

@@ -1,6 +1,6 @@
 // Rope: clicks laid loosely along an edge of the picture; the rope settles on it and becomes few-node curves.
-#include "app/tools/desk.h"
 #include "app/canvas/tool.h"
+#include "app/tools/desk.h"
 #include "app/tools/place/place_acts.h"
 #include "app/work/jobs.h"
 #include "art/edits.h"
