@@ -394,7 +394,7 @@ std::optional<WorkedOut> make(const Document& d, Id item, const Ingredients& fro
                                tone::TonesOptions o;
                                o.cancelled = from.cancelled;
                                o.progress = from.progress;
-                               WorkedOut made{item, key, toneShapes(*t, r, *picture, o)};
+                               WorkedOut made{item, key, toneShapes(*t, r, picture, o)};
                                if (from.cancelled && from.cancelled()) return std::nullopt;
                                return made;
                            },

@@ -102,25 +102,27 @@ const Reference* wantsTones(const Document& d, const Item& stack)
     return r && r->picture && toneKey(*t, *r) != stack.group()->made ? r : nullptr;
 }
 
-ShownPixels shownPixels(const pixel::Picture& p, const Reference& r)
+ShownPixels shownPixels(const std::shared_ptr<const pixel::Picture>& picture, const Reference& r)
 {
+    const pixel::Picture& p = *picture;
     const curve::Box box = shownPart(r);
     const int x0 = std::clamp(static_cast<int>(std::floor(box.min.x)), 0, p.width), y0 = std::clamp(static_cast<int>(std::floor(box.min.y)), 0, p.height);
     const int x1 = std::clamp(static_cast<int>(std::ceil(box.max.x)), x0, p.width), y1 = std::clamp(static_cast<int>(std::ceil(box.max.y)), y0, p.height);
     ShownPixels out{{}, {static_cast<double>(x0), static_cast<double>(y0)}};
     if (x0 == 0 && y0 == 0 && x1 == p.width && y1 == p.height) {
-        out.pixels = p;
+        out.pixels = picture;
         return out;
     }
-    out.pixels = pixel::Picture(x1 - x0, y1 - y0);
-    for (int y = y0; y < y1; ++y) std::copy(p.row(y) + x0, p.row(y) + x1, out.pixels.row(y - y0));
+    auto part = std::make_shared<pixel::Picture>(x1 - x0, y1 - y0);
+    for (int y = y0; y < y1; ++y) std::copy(p.row(y) + x0, p.row(y) + x1, part->row(y - y0));
+    out.pixels = std::move(part);
     return out;
 }
 
-std::vector<Item> toneShapes(const ToneStack& tones, const Reference& r, const pixel::Picture& picture, const tone::TonesOptions& options)
+std::vector<Item> toneShapes(const ToneStack& tones, const Reference& r, const std::shared_ptr<const pixel::Picture>& picture, const tone::TonesOptions& options)
 {
     const ShownPixels part = shownPixels(picture, r);
-    const tone::Tones t = tone::separate(part.pixels, tone::shifted(tones.stack, -part.offset), options);
+    const tone::Tones t = tone::separate(*part.pixels, tone::shifted(tones.stack, -part.offset), options);
     return itemsOf(t, placement(r) * curve::translation(part.offset));
 }
 

@@ -16,7 +16,8 @@ Key toneKey(const ToneStack& tones, const Reference& r);
 // The picture of a live stack whose shapes are not those of its recipe; nothing when all is well or the picture is gone.
 const Reference* wantsTones(const Document& d, const Item& stack);
 // The shapes, ready for `withTonesMade`; may be slow, any thread. `picture`: of the reference, lit.
-std::vector<Item> toneShapes(const ToneStack& tones, const Reference& r, const pixel::Picture& picture, const tone::TonesOptions& options);
+std::vector<Item> toneShapes(const ToneStack& tones, const Reference& r, const std::shared_ptr<const pixel::Picture>& picture,
+                             const tone::TonesOptions& options);
 // The shapes of the recipe in place of what there was; unchanged when the recipe is another by now.
 Document withTonesMade(const Document& d, Id stack, std::vector<Item> shapes, Key key);
 // Artwork from now on, unlocked; the recipe is kept. And the way back: live again, hand changes go.
@@ -33,9 +34,9 @@ struct Ends {
 std::optional<Ends> toneEnds(const Group& stack);
 // The pixels of the shown part of a picture, and where that part begins in it (picture px).
 struct ShownPixels {
-    pixel::Picture pixels;
+    std::shared_ptr<const pixel::Picture> pixels; // the picture itself when all of it shows
     curve::Vec2 offset;
 };
-ShownPixels shownPixels(const pixel::Picture& picture, const Reference& r);
+ShownPixels shownPixels(const std::shared_ptr<const pixel::Picture>& picture, const Reference& r);
 
 } // namespace softrope::art

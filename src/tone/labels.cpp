@@ -178,7 +178,9 @@ void settleLabels(Labels& labels, const LabPicture& p, const std::vector<Lab>& c
         }
 }
 
-void sweepSpecks(Labels& labels, const LabPicture& p, const std::vector<Lab>& colours, double smallest)
+namespace {
+
+template <class Colours> void sweepBy(Labels& labels, const Colours& colourAt, const std::vector<Lab>& colours, double smallest)
 {
     if (smallest <= 1) return;
     const int rounds = labels.data.size() > 3000000 ? 2 : 3;
@@ -203,7 +205,7 @@ void sweepSpecks(Labels& labels, const LabPicture& p, const std::vector<Lab>& co
                 const int s = speckOf[static_cast<std::size_t>(all.id.at(x, y))];
                 if (s < 0) continue;
                 Speck& speck = specks[static_cast<std::size_t>(s)];
-                const Lab c = p.at(x, y);
+                const Lab c = colourAt(x, y);
                 speck.l += static_cast<double>(c.l);
                 speck.a += static_cast<double>(c.a);
                 speck.b += static_cast<double>(c.b);
@@ -240,6 +242,18 @@ void sweepSpecks(Labels& labels, const LabPicture& p, const std::vector<Lab>& co
             }
         });
     }
+}
+
+} // namespace
+
+void sweepSpecks(Labels& labels, const LabPicture& p, const std::vector<Lab>& colours, double smallest)
+{
+    sweepBy(labels, [&](int x, int y) { return p.at(x, y); }, colours, smallest);
+}
+
+void sweepSpecks(Labels& labels, const pixel::Raster<float>& lightness, float perUnit, const std::vector<Lab>& colours, double smallest)
+{
+    sweepBy(labels, [&](int x, int y) { return Lab{lightness.at(x, y) / perUnit, 0, 0}; }, colours, smallest);
 }
 
 } // namespace softrope::tone

@@ -19,5 +19,7 @@ Labels grownLabels(const LabPicture& picture, const std::vector<pixel::Lab>& col
 void settleLabels(Labels& labels, const LabPicture& picture, const std::vector<pixel::Lab>& colours, double price, int sweeps, bool lightnessOnly = false);
 // Islands smaller than `smallest` px go to the neighbour that surrounds and resembles them most.
 void sweepSpecks(Labels& labels, const LabPicture& picture, const std::vector<pixel::Lab>& colours, double smallest);
+// The same by lightness alone, given in steps of which `perUnit` make one of L*.
+void sweepSpecks(Labels& labels, const pixel::Raster<float>& lightness, float perUnit, const std::vector<pixel::Lab>& colours, double smallest);
 
 } // namespace softrope::tone

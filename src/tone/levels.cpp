@@ -131,7 +131,11 @@ Raster<std::uint8_t> maskOf(const Levels& levels, const curve::Paths& outline)
 
 Raster<float> patched(const Levels& levels, const Stack& stack)
 {
-    Raster<float> out = levels.level;
+    return patched(levels.level, levels, stack);
+}
+
+Raster<float> patched(Raster<float> out, const Levels& levels, const Stack& stack)
+{
     for (const Patch& p : stack.patches) {
         if (p.strength == 0 || p.outline.nodes.size() < 2) continue;
         Raster<std::uint8_t> mask = maskOf(levels, {p.outline});

@@ -99,18 +99,32 @@ std::vector<Lab> farthestSeeds(const std::vector<Lab>& at, const std::vector<dou
 
 } // namespace
 
-double noiseOf(const LabPicture& p)
+namespace {
+
+template <class Lightness> double noiseBy(int width, int height, const Lightness& at)
 {
     std::vector<float> off;
-    const int step = std::max(1, static_cast<int>(std::sqrt(static_cast<double>(p.width) * p.height / 60000.0)));
-    for (int y = 1; y + 1 < p.height; y += step)
-        for (int x = 1; x + 1 < p.width; x += step) {
-            const float mean = 0.25F * (p.at(x - 1, y).l + p.at(x + 1, y).l + p.at(x, y - 1).l + p.at(x, y + 1).l);
-            off.push_back(std::abs(p.at(x, y).l - mean));
+    const int step = std::max(1, static_cast<int>(std::sqrt(static_cast<double>(width) * height / 60000.0)));
+    for (int y = 1; y + 1 < height; y += step)
+        for (int x = 1; x + 1 < width; x += step) {
+            const float mean = 0.25F * (at(x - 1, y) + at(x + 1, y) + at(x, y - 1) + at(x, y + 1));
+            off.push_back(std::abs(at(x, y) - mean));
         }
     if (off.empty()) return 0;
     std::nth_element(off.begin(), off.begin() + static_cast<std::ptrdiff_t>(off.size() / 2), off.end());
     return off[off.size() / 2] / 0.6745 / 1.118; // median to sigma; the mean of four has its own noise
+}
+
+} // namespace
+
+double noiseOf(const LabPicture& p)
+{
+    return noiseBy(p.width, p.height, [&](int x, int y) { return p.at(x, y).l; });
+}
+
+double noiseOf(const pixel::Raster<float>& lightness, float perUnit)
+{
+    return noiseBy(lightness.width, lightness.height, [&](int x, int y) { return lightness.at(x, y) / perUnit; });
 }
 
 Palette findPalette(const LabPicture& p, int count, bool lightnessOnly)

@@ -23,5 +23,7 @@ Palette findPalette(const LabPicture& picture, int count, bool lightnessOnly = f
 int countNeeded(const LabPicture& picture, bool lightnessOnly = false);
 // Noise of the picture: typical difference of a pixel from the mean of its neighbours where nothing else happens, CIELAB units.
 double noiseOf(const LabPicture& picture);
+// The same of lightness alone, given in steps of which `perUnit` make one of L*.
+double noiseOf(const pixel::Raster<float>& lightness, float perUnit);
 
 } // namespace softrope::tone

@@ -7,6 +7,7 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
+#include <unordered_map>
 #include <cmath>
 
 namespace softrope::tone {
@@ -29,7 +30,13 @@ struct Mapper {
     RegionMap map{};
     pixel::Raster<int> region{};
     std::vector<char> seenAcross{}, seenDown{}; // crossings between (x, y) and (x + 1, y); between (x, y) and (x, y + 1)
-    pixel::Raster<int> junctionOf{};            // by cell, -1 = none
+    std::unordered_map<std::size_t, int> junctions{}; // by cell; few of many
+    int junctionOf(int i, int j) const
+    {
+        const auto found = junctions.find(cell(i, j));
+        return found == junctions.end() ? -1 : found->second;
+    }
+    std::size_t cell(int i, int j) const { return static_cast<std::size_t>(j) * (static_cast<std::size_t>(w()) + 1) + static_cast<std::size_t>(i); }
 
     int w() const { return labels.width; }
     int h() const { return labels.height; }
@@ -136,7 +143,6 @@ struct Mapper {
 
     void findJunctions()
     {
-        junctionOf = pixel::Raster<int>(w() + 1, h() + 1, -1);
         for (int j = 0; j <= h(); ++j)
             for (int i = 0; i <= w(); ++i) {
                 if (!junction(i, j)) continue;
@@ -156,7 +162,7 @@ struct Mapper {
                 if (j == 0) p.y = 0;
                 if (i == w()) p.x = w();
                 if (j == h()) p.y = h();
-                junctionOf.at(i, j) = static_cast<int>(map.junctions.size());
+                junctions[cell(i, j)] = static_cast<int>(map.junctions.size());
                 map.junctions.push_back(p);
             }
     }
@@ -181,7 +187,7 @@ struct Mapper {
             i += static_cast<int>(way.x);
             j += static_cast<int>(way.y);
             if (i < 0 || j < 0 || i > w() || j > h()) break; // cannot happen: the frame closes all
-            if (const int k = junctionOf.at(i, j); k >= 0) {
+            if (const int k = junctionOf(i, j); k >= 0) {
                 b.to = k;
                 b.points.push_back(map.junctions[static_cast<std::size_t>(k)]);
                 break;
@@ -205,7 +211,7 @@ struct Mapper {
         seenDown.assign(n, 0);
         for (int j = 0; j <= h(); ++j)
             for (int i = 0; i <= w(); ++i) {
-                const int k = junctionOf.at(i, j);
+                const int k = junctionOf(i, j);
                 if (k < 0) continue;
                 for (const Side s : {top, right, bottom, left})
                     if (crossed(i, j, s) && !seen(markOf(i, j, s))) follow(i, j, s, k);
@@ -213,7 +219,7 @@ struct Mapper {
         for (int j = 0; j <= h(); ++j)
             for (int i = 0; i <= w(); ++i)
                 for (const Side s : {right, bottom})
-                    if (junctionOf.at(i, j) < 0 && crossed(i, j, s) && !seen(markOf(i, j, s))) follow(i, j, s, -1);
+                    if (junctionOf(i, j) < 0 && crossed(i, j, s) && !seen(markOf(i, j, s))) follow(i, j, s, -1);
     }
 
     // -- fitting -----------------------------------------------------------------------------------------------------------

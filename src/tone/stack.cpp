@@ -132,13 +132,6 @@ void calmBorders(Labels& tones, const Raster<float>& level, const std::vector<do
     }
 }
 
-LabPicture greyLab(const Raster<float>& level)
-{
-    LabPicture out(level.width, level.height);
-    for (std::size_t k = 0; k < level.data.size(); ++k) out.data[k] = {level.data[k] / perL, 0, 0};
-    return out;
-}
-
 // Levels that stand for the tones: their means, or the middle between cuts.
 std::vector<pixel::Lab> tonesAsGrey(const Labels& tones, const Raster<float>& level, const std::vector<double>& cuts)
 {
@@ -250,12 +243,55 @@ std::vector<Rgba> paintsOf(const Levels& levels, const Labels& tones, const Stac
 
 namespace {
 
-// Levels without noise, edges kept.
-Levels calmLevels(const Levels& given, double noise)
+// Where the level changes slowly a border would follow the grain, and what JPEG made of it: there a wider mean counts, at edges none.
+// Done in bands, so that what it takes besides the picture is little.
+void calmSlopes(cv::Mat& level, double noise)
 {
-    Levels out = given;
-    cv::Mat from(given.level.height, given.level.width, CV_32F, const_cast<float*>(given.level.data.data()));
-    cv::Mat to = matOf(out.level, CV_32F);
+    constexpr int bandRows = 256, halo = 4; // rows that the small blur (3) and the slope (1) look beyond
+    const double sigma = std::clamp(std::sqrt(static_cast<double>(level.total())) / 150, 2.5, 9.0);
+    cv::Mat small; // the wider mean, at a fourth of the size where that is as good
+    cv::Mat wide;
+    if (sigma > 4) {
+        cv::resize(level, small, {}, 0.25, 0.25, cv::INTER_AREA);
+        cv::GaussianBlur(small, small, {}, sigma / 4);
+        cv::resize(small, wide, level.size(), 0, 0, cv::INTER_LINEAR);
+    } else {
+        cv::GaussianBlur(level, wide, {}, sigma);
+    }
+    const auto edge = static_cast<float>(1.8 + 1.5 * noise); // levels to the px that make an edge
+    cv::Mat above;                                           // the rows before the band, as they were
+    for (int y0 = 0; y0 < level.rows; y0 += bandRows) {
+        const int y1 = std::min(level.rows, y0 + bandRows), below = std::min(level.rows, y1 + halo);
+        cv::Mat band, narrow, dx, dy;
+        const cv::Mat mine = level.rowRange(y0, below);
+        if (above.empty())
+            mine.copyTo(band);
+        else
+            cv::vconcat(above, mine, band);
+        const int skip = above.rows;
+        above = band.rowRange(std::max(0, skip + y1 - y0 - halo), skip + y1 - y0).clone();
+        cv::GaussianBlur(band, narrow, cv::Size(7, 7), 1.6);
+        cv::Sobel(narrow, dx, CV_32F, 1, 0, 3, 1 / 8.0);
+        cv::Sobel(narrow, dy, CV_32F, 0, 1, 3, 1 / 8.0);
+        tbb::parallel_for(y0, y1, [&](int y) {
+            float* row = level.ptr<float>(y);
+            const float *mean = wide.ptr<float>(y), *across = dx.ptr<float>(y - y0 + skip), *down = dy.ptr<float>(y - y0 + skip);
+            for (int x = 0; x < level.cols; ++x) {
+                const float steep = std::sqrt(across[x] * across[x] + down[x] * down[x]) / edge;
+                const float off = std::abs(row[x] - mean[x]) / (4 * edge);
+                const float keep = std::clamp(std::max(steep, off) - 0.5F, 0.0F, 1.0F);
+                row[x] = mean[x] + keep * (row[x] - mean[x]);
+            }
+        });
+    }
+}
+
+// Levels without noise, edges kept.
+Raster<float> calmLevels(const Raster<float>& given, double noise)
+{
+    Raster<float> out = given;
+    cv::Mat from(given.height, given.width, CV_32F, const_cast<float*>(given.data.data()));
+    cv::Mat to = matOf(out, CV_32F);
     if (static_cast<double>(from.total()) > 4e6) {
         cv::medianBlur(from, to, 5);
     } else if (noise > 0.2) {
@@ -266,33 +302,7 @@ Levels calmLevels(const Levels& given, double noise)
             again.copyTo(to);
         }
     }
-    if (noise > 0.05) {
-        // Where the level changes slowly a border would follow the grain, and what JPEG made of it: there a wider mean counts, at
-        // edges none.
-        const double sigma = std::clamp(std::sqrt(static_cast<double>(from.total())) / 150, 2.5, 9.0);
-        cv::Mat wide, narrow, dx, dy;
-        if (sigma > 4) { // at a fourth of the size: the mean is as good
-            cv::Mat small;
-            cv::resize(to, small, {}, 0.25, 0.25, cv::INTER_AREA);
-            cv::GaussianBlur(small, small, {}, sigma / 4);
-            cv::resize(small, wide, to.size(), 0, 0, cv::INTER_LINEAR);
-        } else {
-            cv::GaussianBlur(to, wide, {}, sigma);
-        }
-        cv::GaussianBlur(to, narrow, cv::Size(7, 7), 1.6);
-        cv::Sobel(narrow, dx, CV_32F, 1, 0, 3, 1 / 8.0);
-        cv::Sobel(narrow, dy, CV_32F, 0, 1, 3, 1 / 8.0);
-        const auto edge = static_cast<float>(1.8 + 1.5 * noise); // levels to the px that make an edge
-        tbb::parallel_for(0, to.rows, [&](int y) {
-            float* row = to.ptr<float>(y);
-            for (int x = 0; x < to.cols; ++x) {
-                const float gx = dx.at<float>(y, x), gy = dy.at<float>(y, x), steep = std::sqrt(gx * gx + gy * gy) / edge;
-                const float off = std::abs(row[x] - wide.at<float>(y, x)) / (4 * edge);
-                const float keep = std::clamp(std::max(steep, off) - 0.5F, 0.0F, 1.0F);
-                row[x] = wide.at<float>(y, x) + keep * (row[x] - wide.at<float>(y, x));
-            }
-        });
-    }
+    if (noise > 0.05) calmSlopes(to, noise);
     return out;
 }
 
@@ -306,10 +316,10 @@ Careful carefully(const Levels& levels, const Stack& stack, const std::function<
     Careful out;
     if (levels.level.empty()) return out;
     const auto stopped = [&] { return cancelled && cancelled(); };
-    const double noise = noiseOf(greyLab(levels.level));
-    const Levels calm = calmLevels(levels, noise);
+    const double noise = noiseOf(levels.level, perL);
+    Raster<float> calm = calmLevels(levels.level, noise);
     if (stopped()) return {};
-    out.level = patched(calm, stack);
+    out.level = patched(std::move(calm), levels, stack);
     out.tones = Labels(out.level.width, out.level.height);
     tbb::parallel_for(0, out.tones.height, [&](int y) {
         for (int x = 0; x < out.tones.width; ++x) out.tones.at(x, y) = toneOf(out.level.at(x, y), stack.cuts);
@@ -318,7 +328,7 @@ Careful carefully(const Levels& levels, const Stack& stack, const std::function<
     if (stopped()) return {};
     if (!stack.cuts.empty()) calmBorders(out.tones, out.level, stack.cuts, 3 + 4 * noise);
     push(out.tones, levels, stack);
-    sweepSpecks(out.tones, greyLab(out.level), tonesAsGrey(out.tones, out.level, stack.cuts), stack.smallest / (levels.shrink * levels.shrink));
+    sweepSpecks(out.tones, out.level, perL, tonesAsGrey(out.tones, out.level, stack.cuts), stack.smallest / (levels.shrink * levels.shrink));
     sweep(out.tones, levels, stack);
     limit(out.tones, levels, stack);
     return out;
@@ -339,9 +349,10 @@ Tones separate(const Picture& picture, const Stack& stack, const TonesOptions& o
     const auto tell = [&](double share) {
         if (options.progress) options.progress(share);
     };
-    const Levels levels = levelsOf(picture);
+    Levels levels = levelsOf(picture);
     tell(0.15);
     const Careful c = carefully(levels, stack, options.cancelled);
+    levels.level = {}; // the calm ones count from here on
     if (stopped() || c.tones.empty()) return {};
     tell(0.5);
     result.colours = paintsOf(levels, c.tones, stack);

@@ -74,6 +74,8 @@ double darkShare(const LevelCounts& counts, double cut);
 pixel::Raster<std::uint8_t> maskOf(const Levels& levels, const curve::Paths& outline);
 // The level of each px after the patches.
 pixel::Raster<float> patched(const Levels& levels, const Stack& stack);
+// The same of other levels in the same place, taken over.
+pixel::Raster<float> patched(pixel::Raster<float> level, const Levels& levels, const Stack& stack);
 constexpr std::uint8_t outOfBounds = 255;
 // The tone of each px, at once: what a preview shows while a cut is dragged. Outside the bound: outOfBounds. `after` are the levels
 // after the patches, where they are known already.

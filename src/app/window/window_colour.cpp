@@ -134,8 +134,8 @@ void Window::meshPicture()
             if (!picture) return Result{};
             o.cancelled = [&p] { return p.cancelled(); };
             o.progress = [&p](double v) { p.share->store(v); };
-            const art::ShownPixels part = art::shownPixels(*picture, r);
-            return Result{art::transformed(tone::meshOf(part.pixels, o), art::placement(r) * curve::translation(part.offset))};
+            const art::ShownPixels part = art::shownPixels(picture, r);
+            return Result{art::transformed(tone::meshOf(*part.pixels, o), art::placement(r) * curve::translation(part.offset))};
         },
         [this, colour](const std::optional<Result>& done) {
             endBusy();

@@ -224,8 +224,8 @@ void ToneDesk::prepare()
         [shelf = &session_.pictures(), r = *i->reference()](const Progress&) {
             Result out;
             if (const auto p = shelf->wait(r)) {
-                const art::ShownPixels part = art::shownPixels(*p, r);
-                out.levels = std::make_shared<const tone::Levels>(tone::levelsOf(part.pixels, quickPixels));
+                const art::ShownPixels part = art::shownPixels(p, r);
+                out.levels = std::make_shared<const tone::Levels>(tone::levelsOf(*part.pixels, quickPixels));
                 out.offset = part.offset;
             }
             return out;
