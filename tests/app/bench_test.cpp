@@ -256,7 +256,7 @@ TEST_CASE("the stand-in can be stopped in the middle of a stroke, which ends whe
     r.strokes.resize(1);
     for (int i = 0; i < 400; ++i) r.strokes[0].push_back({{100.0 + 2 * i, 500 + 60 * std::sin(i * 0.05)}, 0.5F, 0, 0, static_cast<float>(i) / 25});
     w.replay().start(r, 1, 0);
-    settle(700);
+    REQUIRE(hand::waitFor([&] { return h.canvas().pointerOnSheet().x > 160; }));
     REQUIRE(w.replay().running());
     w.replay().stop();
     CHECK_FALSE(w.replay().running());

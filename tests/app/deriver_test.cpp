@@ -97,7 +97,7 @@ TEST_CASE("changes come faster than the shapes: only the last are put in, and no
     s.cuts[0] = 100;
     w.desk().take(s, "Cut");
     w.session().start(art::newDocument(), {});
-    hand::settle(300);
+    hand::idle(w);
     CHECK(art::nodeCount(h.document()) == 0);
     CHECK(w.desk().item() == nullptr);
     CHECK_FALSE(w.desk().working());

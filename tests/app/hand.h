@@ -27,6 +27,16 @@ inline bool waitFor(const std::function<bool()>& what, int ms = 20000)
     return QTest::qWaitFor(what, ms);
 }
 
+// All that was begun in the background has ended and was taken up.
+inline void idle(Window& w)
+{
+    REQUIRE(waitFor([&] {
+        QCoreApplication::processEvents();
+        return w.session().jobs().waitForAll(0) && !w.working();
+    }));
+    settle(5);
+}
+
 struct Hand {
     Window& window;
     Qt::KeyboardModifiers held = Qt::NoModifier;

@@ -8,6 +8,8 @@
 #include "files/recovery.h"
 #include "files/svg.h"
 
+#include <QDir>
+#include <QSettings>
 #include <QProcess>
 #include <QTemporaryDir>
 
@@ -164,11 +166,22 @@ TEST_CASE("killed in the middle of work, nothing older than ten seconds is lost,
     QProcess program;
     QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
     env.insert("QT_QPA_PLATFORM", "offscreen");
+    env.insert("XDG_CONFIG_HOME", folder.filePath("config"));
+    QSettings settings(folder.filePath("config/soft-rope/soft-rope.ini"), QSettings::IniFormat);
+    settings.setValue("keep/seconds", 1);
+    settings.sync();
     program.setProcessEnvironment(env);
     program.start(SOFT_ROPE_APP, {"--run", "tool-freehand", "--replay", file.fileName()});
     REQUIRE(program.waitForStarted());
-    // Two strokes of a fifth of a second; then at most ten seconds until they are kept.
-    QTest::qWait(10500);
+    // Two strokes of a fifth of a second; then, kept every second here (every four as it comes), they are soon in the folder.
+    const auto kept = [&] {
+        for (const QFileInfo& entry : QDir(folder.filePath("state/soft-rope/recovery")).entryInfoList(QDir::Dirs | QDir::NoDotAndDotDot)) {
+            QFile piece(entry.filePath() + "/piece.svg");
+            if (piece.open(QIODevice::ReadOnly) && QFile::exists(entry.filePath() + "/about.json") && piece.readAll().count("<path") == 2) return true;
+        }
+        return false;
+    };
+    REQUIRE(hand::waitFor(kept, 10000));
     REQUIRE(program.state() == QProcess::Running);
     ::kill(static_cast<pid_t>(program.processId()), SIGKILL);
     program.waitForFinished();

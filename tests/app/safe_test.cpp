@@ -2,6 +2,7 @@
 #include "hand.h"
 
 #include "app/commands/keys_page.h"
+#include "app/tools/table.h"
 #include "app/work/guard.h"
 #include "art/edits.h"
 #include "art/ends.h"
@@ -630,4 +631,23 @@ TEST_CASE("a half-bead tells what the weld makes of its seam, and a click turns 
     REQUIRE(b.h.lines().size() >= 1);
     for (const art::Item* i : b.h.lines())
         if (i->artwork()->paths[0].nodes.size() == 3) CHECK(curve::isStraight(i->artwork()->paths[0].piece(0)));
+}
+
+TEST_CASE("every tool of the table is made, stands in its tray, and its picture came with the program")
+{
+    Bench b;
+    for (const app::ToolEntry& e : app::toolTable()) {
+        INFO(e.id);
+        const app::Tool* t = b.h.canvas().toolNamed(e.id);
+        REQUIRE(t);
+        CHECK(t->id() == e.id);
+        CHECK(QFile::exists(":/icons/" + t->icon() + ".svg"));
+        CHECK_FALSE(t->hint().isEmpty());
+        if (!e.step) continue;
+        CHECK(app::step(*e.step).keyOf(e.id).size() == 1);
+        b.w.setStep(*e.step);
+        REQUIRE(b.w.run(QString("tool-") + e.id));
+        CHECK(b.w.step() == *e.step);
+        CHECK(b.h.canvas().tool() == t);
+    }
 }

@@ -327,7 +327,7 @@ TEST_CASE("peek and squint while held, veil by keys, views by V, tools borrowed 
     h.key(Qt::Key_S);
     QTest::keyPress(c, Qt::Key_H);
     CHECK(c->tool()->id() == "nodes");
-    settle(320);
+    settle(app::HeldKeys::tap + 20); // longer than a tap
     QTest::keyRelease(c, Qt::Key_H);
     CHECK(c->tool()->id() == "pen");
 }

@@ -157,7 +157,7 @@ TEST_CASE("a rope of loose clicks lies on the edge of the picture and closes on 
     };
     r.hand.move(on(0, 5), false);
     // The edges are read in the background; the rope waits for them.
-    hand::settle(400);
+    hand::idle(r.window);
     int k = 0;
     for (const double a : {0.0, 50.0, 100.0, 150.0, 200.0, 250.0, 310.0}) {
         r.hand.click(on(a, k++ % 2 ? 6 : -6));
@@ -181,7 +181,7 @@ TEST_CASE("Enter ends a rope open, Escape lets a single hold go")
     Ready r;
     r.window.run("tool-rope");
     r.hand.move({340, 355}, false);
-    hand::settle(400);
+    hand::idle(r.window);
     r.hand.click({340, 355});
     r.hand.key(Qt::Key_Escape);
     CHECK(r.hand.lines().empty());
@@ -252,7 +252,7 @@ TEST_CASE("a weak place is drawn by hand with Shift, and a hold that is moved se
         return centre + curve::Vec2{d.x * 240, d.y * 180};
     };
     r.hand.move(on(0), false);
-    hand::settle(400);
+    hand::idle(r.window);
     r.hand.click(on(0));
     r.hand.click(on(40));
     r.hand.click(on(80));

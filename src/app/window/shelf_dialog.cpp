@@ -69,9 +69,15 @@ void ShelfDialog::filter(const QString& words)
         auto* item = new QListWidgetItem(QString::fromStdString(p.title), list_);
         item->setData(Qt::UserRole, QString::fromStdString(p.id));
         // The small picture is made in the background; until then there is a plain field.
+        const QString key = QString::fromStdString(p.id);
+        if (const auto made = small_.find(key); made != small_.end()) {
+            item->setIcon(made->second);
+            continue;
+        }
         QPixmap plain(iconSize);
         plain.fill(colours().cardInset);
         item->setIcon(plain);
+        small_[key] = plain; // asked for once
         jobs_.run<pixel::Picture>(
             Lane::working, this,
             [p](const Progress& at) {
@@ -87,6 +93,7 @@ void ShelfDialog::filter(const QString& words)
                 QPixmap framed(iconSize);
                 framed.fill(colours().cardInset);
                 QPainter(&framed).drawImage((framed.width() - image.width()) / 2, (framed.height() - image.height()) / 2, image);
+                small_[id] = framed;
                 for (int k = 0; k < list_->count(); ++k)
                     if (list_->item(k)->data(Qt::UserRole).toString() == id) list_->item(k)->setIcon(framed);
             },
@@ -94,6 +101,12 @@ void ShelfDialog::filter(const QString& words)
     }
     if (list_->count()) list_->setCurrentRow(0);
     tell();
+}
+
+void ShelfDialog::hideEvent(QHideEvent* e)
+{
+    closed_.stop();
+    QDialog::hideEvent(e);
 }
 
 void ShelfDialog::tell()

@@ -6,6 +6,9 @@
 #include "demo/shelf.h"
 
 #include <QDialog>
+#include <QPixmap>
+
+#include <map>
 
 class QLabel;
 class QLineEdit;
@@ -19,6 +22,8 @@ class ShelfDialog : public QDialog {
 public:
     ShelfDialog(Jobs& jobs, QWidget* parent);
     ~ShelfDialog() override;
+protected:
+    void hideEvent(QHideEvent*) override;
 signals:
     void chosen(const QString& id);
 
@@ -28,6 +33,7 @@ private:
     QLabel *words_, *origin_;
     QPushButton* bring_;
     Jobs& jobs_;
+    std::map<QString, QPixmap> small_;
     Progress closed_; // stops the small pictures that are still being made
     void filter(const QString& words);
     void tell();
