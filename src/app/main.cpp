@@ -1,5 +1,6 @@
 #include "app/theme/language.h"
 #include "app/theme/theme.h"
+#include "app/widgets/told.h"
 #include "app/window/window.h"
 #include "app/work/guard.h"
 
@@ -42,6 +43,7 @@ int main(int argc, char** argv)
     if (parser.value(theme) == "day") wanted = Theme::day;
     if (parser.value(theme) == "desktop") wanted = Theme::desktop;
     useLanguage();
+    installTold();
     applyTheme(wanted);
 
     Window window;

@@ -3,6 +3,7 @@
 
 #include "app/theme/language.h"
 #include "app/theme/theme.h"
+#include "app/widgets/told.h"
 #include "app/work/guard.h"
 
 #include <QSettings>
@@ -20,6 +21,7 @@ int main(int argc, char** argv)
     QApplication::setOrganizationName("soft-rope-tests");
     QApplication::setApplicationName("soft-rope-tests");
     softrope::app::useLanguage("en");
+    softrope::app::installTold();
     softrope::app::applyTheme(softrope::app::Theme::day);
     return Catch::Session().run(argc, argv);
 }

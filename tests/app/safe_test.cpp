@@ -9,6 +9,7 @@
 #include "files/pictures.h"
 #include "files/recovery.h"
 
+#include <QAccessible>
 #include <QDialog>
 #include <QFileDialog>
 #include <QHeaderView>
@@ -16,7 +17,9 @@
 #include <QLineEdit>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSettings>
+#include <QSplitter>
 #include <QTabletEvent>
 #include <QTemporaryDir>
 #include <QTimer>
@@ -650,4 +653,61 @@ TEST_CASE("every tool of the table is made, stands in its tray, and its picture 
         CHECK(b.w.step() == *e.step);
         CHECK(b.h.canvas().tool() == t);
     }
+}
+
+TEST_CASE("every control of every step has a name, and those that are painted by us a role and a value")
+{
+    Bench b;
+    const art::Id id = b.line({200, 300}, {600, 320});
+    const auto walk = [&](const QString& where) {
+        hand::settle(60);
+        int seen = 0;
+        for (QWidget* w : b.w.findChildren<QWidget*>()) {
+            auto* told = dynamic_cast<app::Told*>(w);
+            const bool control = w->focusPolicy() & Qt::TabFocus && !qobject_cast<QScrollArea*>(w) && !qobject_cast<QSplitter*>(w);
+            if (!w->isVisible() || (!control && !told)) continue;
+            QAccessibleInterface* i = QAccessible::queryAccessibleInterface(w);
+            INFO(where.toStdString() << ": " << w->metaObject()->className() << ", tool tip " << w->toolTip().toStdString());
+            REQUIRE(i);
+            CHECK_FALSE((i->text(QAccessible::Name) + (w->inherits("QScrollArea") ? "-" : "")).isEmpty());
+            ++seen;
+            if (!told) continue;
+            CHECK(i->role() == told->toldRole());
+            CHECK_FALSE(i->text(QAccessible::Value).isEmpty());
+            CHECK((i->valueInterface() != nullptr) == told->toldNumber().has_value());
+        }
+        CHECK(seen > 15);
+    };
+    for (const auto& s : app::steps()) {
+        b.w.setStep(s->id);
+        b.w.session().pickItems({});
+        walk(QString("step ") + s->key);
+        b.w.session().pickItems({id});
+        walk(QString("a line in step ") + s->key);
+        for (const QString& tool : s->tools()) {
+            b.w.session().pickItems({});
+            b.h.canvas().takeTool(tool);
+            walk("tool " + tool);
+        }
+        b.h.canvas().takeTool("pick");
+    }
+}
+
+TEST_CASE("an assistive program reads a slider's figure and moves it as the hand would")
+{
+    Bench b;
+    b.w.setStep(app::StepId::build);
+    hand::settle(60);
+    app::Slider* gaps = nullptr;
+    for (app::Slider* s : b.w.findChildren<app::Slider*>())
+        if (s->isVisible() && s->accessibleName() == "Gaps that close") gaps = s;
+    REQUIRE(gaps);
+    QAccessibleInterface* i = QAccessible::queryAccessibleInterface(gaps);
+    REQUIRE(i->valueInterface());
+    i->valueInterface()->setCurrentValue(4.0);
+    CHECK(b.w.areas().gap() == Approx(4).margin(0.1));
+    const double before = i->valueInterface()->currentValue().toDouble();
+    i->actionInterface()->doAction(QAccessibleActionInterface::increaseAction());
+    CHECK(i->valueInterface()->currentValue().toDouble() > before);
+    b.w.areas().setGap(2);
 }

@@ -207,6 +207,7 @@ void Card::heading(const QString& iconName, const QString& name, std::function<v
         field->setStyleSheet("QLineEdit { background: transparent; border: none; padding: 0; } QLineEdit:focus { border-bottom: 2px solid " +
                              colours().focusRing.name() + "; }");
         field->setToolTip(tr("Click to rename"));
+        field->setAccessibleName(tr("Name"));
         connect(field, &QLineEdit::editingFinished, this, [field, rename] {
             if (field->isModified()) {
                 field->setModified(false);
@@ -241,6 +242,7 @@ QWidget* Card::row(const QString& text, QWidget* field, QWidget* more)
     r->addStretch();
     r->addWidget(field);
     if (more) r->addWidget(more);
+    if (auto* second = qobject_cast<NumberField*>(more)) second->setAccessibleName(tr("%1, second").arg(text));
     column_->addWidget(w);
     return w;
 }
@@ -427,7 +429,7 @@ void Card::updateBottom()
         // Set above.
     } else if (context_.startsWith("build") && (buildBottom(text, act), !act.isEmpty())) {
         // Set above.
-    } else if (!context_.startsWith("place")) {
+    } else if (step_ == StepId::trace || step_ == StepId::build) {
         const auto ends = survey_.now().ends;
         const auto gap = survey_.now().gap;
         if (gap && gap->width <= 4 * curve::joinReach) {

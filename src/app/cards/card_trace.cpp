@@ -60,6 +60,7 @@ void Card::settingSlider(const QString& name, double least, double most, double 
     const SliderRow s = sliderRow(name, least, most, sag);
     Slider* const slider = s.slider;
     QLabel* const figure = s.figure;
+    slider->setWords(text);
     connect(slider, &Slider::moved, this, [this, set](double v) {
         set(v);
         refresh();

@@ -42,7 +42,7 @@ public:
                                 : thin == 1 ? tr("sliver, %1").arg(pxText(thinnest))
                                             : tr("slivers, thinnest %1").arg(pxText(thinnest))},
                                {"", {}, QString::number(map.bridges().size()), map.bridges().size() == 1 ? tr("gap closed") : tr("gaps closed")}};
-        const auto lines = lineReadings(s);
+        const auto lines = endReadings(s);
         r.insert(r.end(), lines.begin(), lines.end());
         return r;
     }

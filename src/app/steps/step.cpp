@@ -59,6 +59,12 @@ std::vector<Reading> Step::lineReadings(const Situation& s)
         }
     r.push_back({"nodes", {}, QString::number(mine ? mine : all), mine ? tr("nodes in this line, %1 on the sheet").arg(all) : tr("nodes on the sheet")});
     if (off >= 0) r.push_back({"", tr("Furthest off"), pxText(off), {}});
+    return r;
+}
+
+std::vector<Reading> Step::endReadings(const Situation& s)
+{
+    std::vector<Reading> r = lineReadings(s);
     r.push_back({"open-end", {}, QString::number(s.findings.ends.size()), tr("open ends")});
     if (s.findings.gap) r.push_back({"", tr("Smallest gap"), pxText(s.findings.gap->width), {}});
     return r;

@@ -67,8 +67,9 @@ public:
 
 protected:
     Step(StepId id_, const char* key_) : id(id_), key(key_) {}
-    // Of drawn lines in general, which most steps tell too.
+    // Of drawn lines in general; and of their open ends, where these matter.
     static std::vector<Reading> lineReadings(const Situation& s);
+    static std::vector<Reading> endReadings(const Situation& s);
 };
 
 // In the order of the job.

@@ -20,7 +20,7 @@ public:
         return ends ? CourseState{CourseState::Knot::underWay, tr("%1, %n open end(s)", nullptr, ends).arg(count)}
                     : CourseState{CourseState::Knot::settled, count};
     }
-    std::vector<Reading> readings(const Situation& s) const override { return lineReadings(s); }
+    std::vector<Reading> readings(const Situation& s) const override { return endReadings(s); }
 };
 
 } // namespace

@@ -57,6 +57,17 @@ void CutBars::pick(int cut)
     emit pickedChanged();
 }
 
+std::optional<Told::Number> CutBars::toldNumber() const
+{
+    if (cuts_.empty()) return std::nullopt;
+    return Number{cuts_[static_cast<std::size_t>(picked_)], 0, 255, 1};
+}
+
+void CutBars::takeTold(double level)
+{
+    if (!cuts_.empty()) move(level, true);
+}
+
 void CutBars::describe()
 {
     if (cuts_.empty()) return setAccessibleDescription(tr("no cut"));

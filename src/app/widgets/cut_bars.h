@@ -1,13 +1,14 @@
 // The levels of a picture as 64 bars in the colours of their tones, with a flag under the axis for each cut.
 #pragma once
 
+#include "app/widgets/told.h"
 #include "tone/stack.h"
 
 #include <QWidget>
 
 namespace softrope::app {
 
-class CutBars : public QWidget {
+class CutBars : public QWidget, public Told {
     Q_OBJECT
 public:
     explicit CutBars(QWidget* parent = nullptr);
@@ -16,6 +17,10 @@ public:
     const std::vector<double>& cuts() const { return cuts_; }
     int picked() const { return picked_; } // the cut that keys move
     void pick(int cut);
+    QAccessible::Role toldRole() const override { return QAccessible::Slider; }
+    QString toldText() const override { return accessibleDescription(); }
+    std::optional<Number> toldNumber() const override;
+    void takeTold(double level) override;
     QSize sizeHint() const override { return {200, 112}; }
 signals:
     void moved(const std::vector<double>& cuts, bool done); // done: the hand let go

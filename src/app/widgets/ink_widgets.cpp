@@ -234,7 +234,9 @@ void ColourSteps::paintEvent(QPaintEvent*)
 
 ToneRows::ToneRows(QWidget* parent) : QWidget(parent)
 {
-    setToolTip(tr("Click a swatch to mix the tone's paint, Shift and click for the mean of what lies there"));
+    setToolTip(tr("Click a swatch to mix the tone's paint, Shift and click for the mean of what lies there; by keys Enter, and Delete for the mean"));
+    setAccessibleName(tr("Tones"));
+    setFocusPolicy(Qt::StrongFocus);
 }
 
 void ToneRows::setRows(std::vector<Row> rows)
@@ -263,9 +265,56 @@ void ToneRows::mousePressEvent(QMouseEvent* e)
         emit mixed(k, {});
         return;
     }
+    mix(k);
+}
+
+void ToneRows::mix(int k)
+{
     const Row& r = rows_[static_cast<std::size_t>(k)];
     const QColor c = QColorDialog::getColor(r.colour, window(), r.name);
     if (c.isValid()) emit mixed(k, c);
+}
+
+void ToneRows::keyPressEvent(QKeyEvent* e)
+{
+    const int last = static_cast<int>(rows_.size()) - 1;
+    if (last < 0) return QWidget::keyPressEvent(e);
+    focused_ = std::clamp(focused_, 0, last);
+    switch (e->key()) {
+    case Qt::Key_Up: takeTold(std::max(0, focused_ - 1)); break;
+    case Qt::Key_Down: takeTold(std::min(last, focused_ + 1)); break;
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+    case Qt::Key_Space: mix(focused_); break;
+    case Qt::Key_Delete:
+    case Qt::Key_Backspace: emit mixed(focused_, {}); break;
+    default: QWidget::keyPressEvent(e);
+    }
+}
+
+void ToneRows::takeTold(double row)
+{
+    focused_ = static_cast<int>(row);
+    emit pressed(focused_);
+    update();
+}
+
+QString ToneRows::toldText() const
+{
+    if (rows_.empty()) return tr("no tones");
+    const Row& r = rows_[static_cast<std::size_t>(std::clamp(focused_, 0, static_cast<int>(rows_.size()) - 1))];
+    return tr("%1, %2, %3 %").arg(r.name, r.colour.name()).arg(std::lround(100 * r.share));
+}
+
+void ToneRows::focusInEvent(QFocusEvent* e)
+{
+    QWidget::focusInEvent(e);
+    update();
+}
+void ToneRows::focusOutEvent(QFocusEvent* e)
+{
+    QWidget::focusOutEvent(e);
+    update();
 }
 
 void ToneRows::paintEvent(QPaintEvent*)
@@ -273,6 +322,11 @@ void ToneRows::paintEvent(QPaintEvent*)
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     const Palette& c = colours();
+    if (hasFocus() && focused_ < static_cast<int>(rows_.size())) {
+        p.setPen(QPen(c.focusRing, 2));
+        p.setBrush(Qt::NoBrush);
+        p.drawRoundedRect(QRectF(0.5, focused_ * 21 + 0.5, width() - 1, 20), 4, 4);
+    }
     for (std::size_t k = 0; k < rows_.size(); ++k) {
         const Row& r = rows_[k];
         const double y = static_cast<double>(k) * 21;
@@ -400,6 +454,19 @@ void StopBand::mouseDoubleClickEvent(QMouseEvent* e)
     s.ink = {};
     emit changed(gradient_.stops, true);
 }
+QString StopBand::toldText() const
+{
+    if (gradient_.stops.empty()) return tr("no stop");
+    const art::GradientStop& s = gradient_.stops[static_cast<std::size_t>(picked_)];
+    return tr("stop %1 of %2 at %3 %, %4").arg(picked_ + 1).arg(gradient_.stops.size()).arg(std::lround(100 * s.at)).arg(qColour(s.colour).name());
+}
+
+std::optional<Told::Number> StopBand::toldNumber() const
+{
+    if (gradient_.stops.empty()) return std::nullopt;
+    return Number{gradient_.stops[static_cast<std::size_t>(picked_)].at, 0, 1, 0.01};
+}
+
 void StopBand::keyPressEvent(QKeyEvent* e)
 {
     if (gradient_.stops.empty()) return QWidget::keyPressEvent(e);

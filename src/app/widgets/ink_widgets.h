@@ -1,6 +1,7 @@
 // Widgets of the palette: a row an ink, the steps of a tint scale, the tones of a stack, the stops of a gradient.
 #pragma once
 
+#include "app/widgets/told.h"
 #include "art/inks.h"
 
 #include <QAbstractButton>
@@ -39,11 +40,22 @@ private:
 };
 
 // A row of colours to take one of: tints, harmonies.
-class ColourSteps : public QWidget {
+class ColourSteps : public QWidget, public Told {
     Q_OBJECT
 public:
     explicit ColourSteps(const QString& name, QWidget* parent = nullptr);
     void setColours(const std::vector<QColor>& colours, const QStringList& names, int picked);
+    QAccessible::Role toldRole() const override { return QAccessible::Slider; }
+    QString toldText() const override { return names_.value(focused_); }
+    std::optional<Number> toldNumber() const override
+    {
+        return Number{static_cast<double>(focused_), 0, std::max(0.0, static_cast<double>(colours_.size()) - 1), 1};
+    }
+    void takeTold(double index) override
+    {
+        focused_ = static_cast<int>(index);
+        emit taken(focused_);
+    }
     QSize sizeHint() const override { return {200, 26}; }
 signals:
     void taken(int index);
@@ -63,7 +75,7 @@ private:
 };
 
 // Tones of a stack: paint, name, share as a bar and a figure. A click mixes the tone's paint.
-class ToneRows : public QWidget {
+class ToneRows : public QWidget, public Told {
     Q_OBJECT
 public:
     explicit ToneRows(QWidget* parent = nullptr);
@@ -74,6 +86,13 @@ public:
         bool chosen = false; // not the mean of what lies there
     };
     void setRows(std::vector<Row> rows);
+    QAccessible::Role toldRole() const override { return QAccessible::List; }
+    QString toldText() const override;
+    std::optional<Number> toldNumber() const override
+    {
+        return Number{static_cast<double>(focused_), 0, std::max(0.0, static_cast<double>(rows_.size()) - 1), 1};
+    }
+    void takeTold(double row) override;
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return sizeHint(); }
 signals:
@@ -83,18 +102,27 @@ signals:
 protected:
     void paintEvent(QPaintEvent*) override;
     void mousePressEvent(QMouseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void focusInEvent(QFocusEvent*) override;
+    void focusOutEvent(QFocusEvent*) override;
 
 private:
     std::vector<Row> rows_;
+    int focused_ = 0;
+    void mix(int row);
 };
 
 // The stops of a gradient on a band: drag along, drag off to drop one, double click to mix one, click the band to add one.
-class StopBand : public QWidget {
+class StopBand : public QWidget, public Told {
     Q_OBJECT
 public:
     explicit StopBand(QWidget* parent = nullptr);
     void setGradient(const art::Gradient& g);
     int picked() const { return picked_; }
+    QAccessible::Role toldRole() const override { return QAccessible::Slider; }
+    QString toldText() const override;
+    std::optional<Number> toldNumber() const override;
+    void takeTold(double at) override { move(at, true); }
     QSize sizeHint() const override { return {200, 46}; }
 signals:
     void changed(const std::vector<art::GradientStop>& stops, bool done);

@@ -99,6 +99,32 @@ void SwellCurve::mouseReleaseEvent(QMouseEvent*)
     emit settled();
 }
 
+QString SwellCurve::toldText() const
+{
+    if (swell_.beads.empty()) return tr("even");
+    const curve::SwellBead& b = swell_.beads[static_cast<std::size_t>(picked_)];
+    return tr("bead %1 of %2: %3 % of the width at %4 % of the length")
+        .arg(picked_ + 1)
+        .arg(swell_.beads.size())
+        .arg(std::lround(100 * b.width))
+        .arg(std::lround(100 * b.along));
+}
+
+std::optional<Told::Number> SwellCurve::toldNumber() const
+{
+    if (swell_.beads.empty()) return std::nullopt;
+    return Number{swell_.beads[static_cast<std::size_t>(picked_)].width, 0, 3, 0.05};
+}
+
+void SwellCurve::takeTold(double width)
+{
+    if (swell_.beads.empty()) return;
+    curve::Swell s = swell_;
+    s.beads[static_cast<std::size_t>(picked_)].width = width;
+    tell(std::move(s));
+    emit settled();
+}
+
 void SwellCurve::keyPressEvent(QKeyEvent* e)
 {
     curve::Swell s = swell_;

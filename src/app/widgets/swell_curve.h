@@ -1,6 +1,7 @@
 // The swell of a line as a mirrored shape with beads: up and down changes the width, sideways the place.
 #pragma once
 
+#include "app/widgets/told.h"
 #include "curve/swell.h"
 
 #include <QString>
@@ -10,12 +11,16 @@
 
 namespace softrope::app {
 
-class SwellCurve : public QWidget {
+class SwellCurve : public QWidget, public Told {
     Q_OBJECT
 public:
     explicit SwellCurve(QWidget* parent = nullptr);
     void setSwell(const curve::Swell& s); // without telling
     const curve::Swell& swell() const { return swell_; }
+    QAccessible::Role toldRole() const override { return QAccessible::Slider; }
+    QString toldText() const override;
+    std::optional<Number> toldNumber() const override;
+    void takeTold(double width) override;
     QSize sizeHint() const override { return {200, 78}; }
     // Where a bead is shown, for tests and help.
     QPointF beadAt(std::size_t i) const;

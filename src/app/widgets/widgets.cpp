@@ -342,6 +342,13 @@ void Slider::setValue(double v)
     update();
 }
 
+void Slider::takeTold(double v)
+{
+    setValue(v);
+    emit moved(value_);
+    emit settled();
+}
+
 QPointF Slider::bead() const
 {
     const double t = most_ > least_ ? (value_ - least_) / (most_ - least_) : 0;
@@ -420,6 +427,12 @@ StrayLine::StrayLine(QWidget* parent) : QWidget(parent)
     setFixedHeight(26);
 }
 
+QString StrayLine::toldText() const
+{
+    const double worst = distances_.empty() ? 0 : *std::max_element(distances_.begin(), distances_.end());
+    return tr("furthest off %1 of %2 px").arg(worst, 0, 'f', 1).arg(limit_, 0, 'f', 1);
+}
+
 void StrayLine::setProfile(std::vector<double> distances, double limit)
 {
     distances_ = std::move(distances);
@@ -468,7 +481,6 @@ Swatch::Swatch(QWidget* parent) : QAbstractButton(parent)
 void Swatch::setColour(const QColor& c)
 {
     colour_ = c;
-    setAccessibleName(c.isValid() ? c.name() : tr("none"));
     update();
 }
 

@@ -1,6 +1,7 @@
 // The small parts the window is built of: buttons, number fields, sliders. Each paints itself from the palette.
 #pragma once
 
+#include "app/widgets/told.h"
 #include <QAbstractButton>
 #include <QLabel>
 #include <QLineEdit>
@@ -76,12 +77,18 @@ private:
 };
 
 // A slider whose track can be a sagging line: left taut, right loose.
-class Slider : public QWidget {
+class Slider : public QWidget, public Told {
     Q_OBJECT
 public:
     Slider(double least, double most, double sag, QWidget* parent = nullptr);
     double value() const { return value_; }
     void setValue(double v); // without telling
+    // How its figure is written; else plainly.
+    void setWords(std::function<QString(double)> words) { words_ = std::move(words); }
+    QAccessible::Role toldRole() const override { return QAccessible::Slider; }
+    QString toldText() const override { return words_ ? words_(value_) : QString::number(value_, 'g', 4); }
+    std::optional<Number> toldNumber() const override { return Number{value_, least_, most_, (most_ - least_) / 50}; }
+    void takeTold(double v) override;
     QSize sizeHint() const override { return {120, 24}; }
     QSize minimumSizeHint() const override { return {60, 24}; }
 signals:
@@ -100,17 +107,20 @@ protected:
 
 private:
     double least_, most_, sag_, value_;
+    std::function<QString(double)> words_;
     bool dragging_ = false;
     QPointF bead() const;
     void setByPointer(double x);
 };
 
 // Distance from what was drawn, along a line's length; dashed limit on top, bead at the worst place.
-class StrayLine : public QWidget {
+class StrayLine : public QWidget, public Told {
     Q_OBJECT
 public:
     explicit StrayLine(QWidget* parent = nullptr);
     void setProfile(std::vector<double> distances, double limit);
+    QAccessible::Role toldRole() const override { return QAccessible::Chart; }
+    QString toldText() const override;
     QSize sizeHint() const override { return {120, 26}; }
 
 protected:
@@ -122,11 +132,13 @@ private:
 };
 
 // A swatch with its name beside it; a click asks for a colour.
-class Swatch : public QAbstractButton {
+class Swatch : public QAbstractButton, public Told {
     Q_OBJECT
 public:
     explicit Swatch(QWidget* parent = nullptr);
     void setColour(const QColor& c);
+    QAccessible::Role toldRole() const override { return QAccessible::Button; }
+    QString toldText() const override { return colour_.isValid() ? colour_.name() : tr("none"); }
     QSize sizeHint() const override { return {98, 26}; }
 signals:
     void picked(const QColor& c);

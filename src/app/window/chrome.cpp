@@ -560,13 +560,26 @@ void ReadingStrip::paintEvent(QPaintEvent*)
 
 void ReadingStrip::mousePressEvent(QMouseEvent* e)
 {
-    if (run_ && actBox_.contains(e->position())) {
-        const auto act = run_;
-        message_.clear();
-        run_ = {};
-        act();
-        update();
-    }
+    if (run_ && actBox_.contains(e->position())) doOffered();
+}
+
+bool ReadingStrip::doOffered()
+{
+    if (!run_) return false;
+    const auto act = run_;
+    message_.clear();
+    run_ = {};
+    act();
+    update();
+    return true;
+}
+
+QString ReadingStrip::toldText() const
+{
+    if (!message_.isEmpty()) return act_.isEmpty() ? message_ : tr("%1 %2 is offered.").arg(message_, act_);
+    QStringList all;
+    for (const Reading& r : readings_) all << QStringList{r.before, r.figure, r.after}.join(' ').simplified();
+    return all.join(", ");
 }
 
 } // namespace softrope::app

@@ -3,6 +3,7 @@
 
 #include "app/canvas/canvas.h"
 #include "app/steps/step.h"
+#include "app/widgets/told.h"
 #include "app/widgets/widgets.h"
 
 #include <QScrollArea>
@@ -12,11 +13,15 @@ class QVBoxLayout;
 namespace softrope::app {
 
 // How far the job is: a knot a step on the rope.
-class Course : public QWidget {
+class Course : public QWidget, public Told {
     Q_OBJECT
 public:
     explicit Course(QWidget* parent = nullptr);
     void setCurrent(StepId step);
+    QAccessible::Role toldRole() const override { return QAccessible::PageTabList; }
+    QString toldText() const override { return accessibleDescription(); }
+    std::optional<Number> toldNumber() const override { return Number{static_cast<double>(current_), 0, static_cast<double>(knots_.size()) - 1, 1}; }
+    void takeTold(double index) override { emit chosen(steps()[static_cast<std::size_t>(index)]->id); }
     void setState(StepId step, const CourseState& state);
     StepId current() const { return steps()[static_cast<std::size_t>(current_)]->id; }
     QSize sizeHint() const override { return {400, 62}; }
@@ -80,11 +85,15 @@ private:
     void showTool();
 };
 
-class ReadingStrip : public QWidget {
+class ReadingStrip : public QWidget, public Told {
     Q_OBJECT
 public:
     explicit ReadingStrip(QWidget* parent = nullptr);
     void setReadings(std::vector<Reading> readings, const QString& zoom);
+    QAccessible::Role toldRole() const override { return QAccessible::StatusBar; }
+    QString toldText() const override;
+    // The act that is offered now, done; false when there is none.
+    bool doOffered();
     // Shown for 6 s in place of the readings, with an act beside it if there is one.
     void say(const QString& text, const QString& act = {}, std::function<void()> run = {});
     const QStringList& said() const { return said_; }

@@ -400,6 +400,9 @@ void Window::makeCommands()
         KeysPage page(commands_, this);
         page.exec();
     });
+    add("do-offered", tr("Do what the strip offers"), "Ctrl+Alt+Return", help, [this] {
+        if (!strip_->doOffered()) say(tr("Nothing is offered now."));
+    });
     add("happened", tr("What happened"), "F2", help, [this] {
         QMessageBox box(this);
         box.setWindowTitle(tr("What happened"));
