@@ -103,6 +103,29 @@ TEST_CASE("changes come faster than the shapes: only the last are put in, and no
     CHECK_FALSE(w.desk().working());
 }
 
+TEST_CASE("stopped, taken back and begun with another number, the shapes come")
+{
+    app::Window w;
+    Hand h(w);
+    bringFields(w);
+    layTones(w, 2);
+    w.desk().begin(3);
+    REQUIRE(w.desk().working());
+    w.desk().stop();
+    w.run("undo");
+    REQUIRE(w.desk().tones()->stack.cuts.size() == 1);
+    w.desk().begin(3);
+    REQUIRE(w.desk().tones()->stack.cuts.size() == 2);
+    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+    CHECK(w.desk().item()->group()->made == art::keyOf(h.document(), *w.desk().item()));
+    // And stopped a moment before it would have been ready.
+    w.desk().begin(2);
+    w.desk().stop();
+    w.desk().begin(3);
+    CHECK(w.desk().tones()->stack.cuts.size() == 2);
+    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+}
+
 TEST_CASE("stopped by hand, shapes stay as they are until something is changed, and then come")
 {
     app::Window w;

@@ -9,8 +9,8 @@
 #include "files/svg.h"
 
 #include <QDir>
-#include <QSettings>
 #include <QProcess>
+#include <QSettings>
 #include <QTemporaryDir>
 
 #include <csignal>

@@ -711,3 +711,20 @@ TEST_CASE("an assistive program reads a slider's figure and moves it as the hand
     CHECK(i->valueInterface()->currentValue().toDouble() > before);
     b.w.areas().setGap(2);
 }
+
+TEST_CASE("a long stroke lands at once and is fitted with care behind the hand, as one step")
+{
+    Bench b;
+    b.w.setStep(app::StepId::trace);
+    b.h.canvas().takeTool("freehand");
+    std::vector<Vec2> stroke;
+    for (int k = 0; k < 1500; ++k) stroke.push_back({100 + 0.55 * k, 500 + 120 * std::sin(k * 0.012) + 0.3 * std::sin(k * 1.7)});
+    const art::Document before = b.w.session().document();
+    b.h.stroke(stroke);
+    REQUIRE(b.h.lines().size() == 1);
+    hand::idle(b.w);
+    const art::Id id = b.h.lines()[0]->id;
+    CHECK(b.w.session().document() == art::withSlack(b.w.session().document(), id, b.h.lines()[0]->artwork()->hand()->slack).document);
+    b.w.run("undo");
+    CHECK(b.w.session().document() == before);
+}

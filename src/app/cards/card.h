@@ -100,7 +100,6 @@ private:
     void updateBottom();
     void slackSection();
     void nodeSection();
-    void fitWithCare(art::Id id);
     void swellFields(const std::function<art::Stroke()>& get, const std::function<void(const std::function<void(art::Stroke&)>&, const QString&)>& set);
     void roundSection(art::Id id);
     bool tracesNow() const;

@@ -4,7 +4,7 @@
 #include "app/cards/card_parts.h"
 #include "app/theme/theme.h"
 #include "app/tools/place/place_acts.h"
-#include "app/work/jobs.h"
+#include "app/work/care.h"
 #include "art/edits.h"
 #include "art/inks.h"
 #include "curve/edit.h"
@@ -71,7 +71,7 @@ void Card::slackSection()
             const art::Item* line = session_.document().item(id);
             if (!line) return;
             // A long stroke follows the slider by the quick fit; the careful one is worked out when it is let go.
-            const bool quick = line->artwork()->hand() && line->artwork()->hand()->samples.size() > 600;
+            const bool quick = line->artwork()->hand() && line->artwork()->hand()->samples.size() > longStroke;
             session_.take(art::withSlack(session_.document(), id, v, quick), "Slack", QString("slack %1").arg(id));
             return;
         }
@@ -102,7 +102,7 @@ void Card::slackSection()
     });
     connect(slider, &Slider::settled, this, [this, id, drawn] {
         if (drawn)
-            fitWithCare(id);
+            fitWithCare(session_, id, "Slack", QString("slack %1").arg(id));
         else
             ++reduceDrags_; // the next drag is a step of its own; a result still under way belongs to this one
     });
@@ -131,25 +131,6 @@ void Card::slackSection()
             off->setText(mine && reduce_.slack > 0 ? tr("largest move %1").arg(pxText(worst)) : QString());
         }
     });
-}
-
-// The careful fit of what the slider showed by the quick one, off the interface thread, as part of the same step.
-void Card::fitWithCare(art::Id id)
-{
-    const art::Document d = session_.document();
-    const art::Item* i = d.item(id);
-    if (!i || !i->artwork() || !i->artwork()->hand() || i->artwork()->hand()->samples.size() <= 600) {
-        session_.endBurst();
-        return;
-    }
-    const double slack = i->artwork()->hand()->slack;
-    session_.jobs().run<art::Document>(
-        Lane::working, this, [d, id, slack](const Progress&) { return art::withSlack(d, id, slack); },
-        [this, d, id](const std::optional<art::Document>& careful) {
-            // Only if nothing else happened meanwhile.
-            if (careful && session_.document() == d) session_.take(*careful, "Slack", QString("slack %1").arg(id));
-            session_.endBurst();
-        });
 }
 
 void Card::nodeSection()

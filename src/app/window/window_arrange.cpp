@@ -86,6 +86,34 @@ bool Window::setTraits(const art::Traits& traits, const QString& name)
     return takePicked(name, [traits](const art::Document& d, const std::vector<art::Id>& items) { return art::withTraits(d, items, traits); });
 }
 
+namespace {
+
+// Written only when somebody pastes: copying costs nothing, however large the pictures in it are.
+class Fragment : public QMimeData {
+public:
+    explicit Fragment(art::Document d) : d_(std::move(d)) {}
+    QStringList formats() const override { return {svgType}; }
+    bool hasFormat(const QString& type) const override { return type == svgType; }
+
+protected:
+    QVariant retrieveData(const QString& type, QMetaType) const override
+    {
+        if (type != svgType) return {};
+        if (text_.isEmpty()) {
+            const std::string svg = files::writeWorkingSvg(d_);
+            text_ = QByteArray(svg.data(), static_cast<qsizetype>(svg.size()));
+        }
+        return text_;
+    }
+
+private:
+    static constexpr auto svgType = "image/svg+xml";
+    art::Document d_;
+    mutable QByteArray text_;
+};
+
+} // namespace
+
 // -- clipboard ------------------------------------------------------------------------------------------------------------------------
 
 void Window::copyPicked()
@@ -95,10 +123,7 @@ void Window::copyPicked()
         say(refusalText(art::Refusal::nothingPicked));
         return;
     }
-    auto* mime = new QMimeData;
-    const std::string svg = files::writeWorkingSvg(fragment);
-    mime->setData("image/svg+xml", QByteArray(svg.data(), static_cast<qsizetype>(svg.size())));
-    QApplication::clipboard()->setMimeData(mime);
+    QApplication::clipboard()->setMimeData(new Fragment(fragment));
     say(tr("Copied."));
 }
 

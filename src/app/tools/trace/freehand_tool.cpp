@@ -1,6 +1,7 @@
 // Freehand: the hand draws, the program fits the fewest smooth curves.
 #include "app/canvas/tool.h"
 #include "app/tools/desk.h"
+#include "app/work/care.h"
 #include "art/edits.h"
 
 #include <QElapsedTimer>
@@ -52,7 +53,8 @@ public:
         drawn.steadying = bench_.setting(settings::freehandSteadying);
         drawn.grain = bench_.px(1);
         const bool closes = art::closesItself(samples_, bench_.px(2 * curve::snapReach));
-        const art::FittedStroke f = art::fitStroke(drawn, closes);
+        const bool quick = drawn.samples.size() > longStroke;
+        const art::FittedStroke f = art::fitStroke(drawn, closes, quick);
         samples_.clear();
         if (f.path.nodes.size() < 2) return;
         art::Item i;
@@ -66,7 +68,9 @@ public:
         art::Selection s = bench_.selection();
         s.items = {added.id};
         s.nodes.clear();
-        bench_.session().take(added.document, s, "Freehand");
+        const QString burst = QString("freehand %1").arg(added.id);
+        bench_.session().take(added.document, s, "Freehand", quick ? burst : QString());
+        if (quick) fitWithCare(bench_.session(), added.id, "Freehand", burst);
         chip_ = QString("%1 → %2 nodes, %3 off").arg(f.samples).arg(f.path.nodes.size()).arg(pxText(f.furthest));
         chipAt_ = f.path.nodes.back().at;
         shown_.start();
