@@ -300,7 +300,7 @@ TEST_CASE("the shelf finds by words, tells origin and licence, and brings a pict
     field->setText("nothing like this");
     CHECK(list->count() == 0);
     shelf.close();
-    w.bringFromShelf("jar");
+    w.bringFromShelf("jar", 120);
     REQUIRE(hand::waitFor([&] { return !w.busy(); }, 60000));
     const art::Item* found = nullptr;
     for (const art::LayerPtr& l : h.document().layers)

@@ -57,8 +57,8 @@ public:
     // Inks of a file are added to the palette; those of the document are written as the file's ending says (a message when that failed).
     void loadPalette(const QString& path);
     QString savePalette(const QString& path);
-    // A picture of the shelf, by its id.
-    void bringFromShelf(const QString& id);
+    // A picture of the shelf, by its id, that many px wide; 0 = as it is.
+    void bringFromShelf(const QString& id, int width = 0);
     void offerRecovered();
     const QString& lastSaid() const { return lastSaid_; }
     Notices& notices() { return *notices_; }

@@ -273,7 +273,7 @@ void Window::makeColourCommands()
     const auto picked = [this] { return !session_.selection().items.empty(); };
     add("picture-shelf", tr("Picture shelf…"), "Ctrl+Shift+I", file, [this] {
         ShelfDialog dialog(session_.jobs(), this);
-        connect(&dialog, &ShelfDialog::chosen, this, &Window::bringFromShelf);
+        connect(&dialog, &ShelfDialog::chosen, this, [this](const QString& id) { bringFromShelf(id); });
         dialog.exec();
     });
     for (const int n : {2, 3, 5})

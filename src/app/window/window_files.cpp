@@ -199,7 +199,7 @@ void Window::scanPage(const QString& id, int dotsPerInch, quint64 seed)
         Jobs::For::thisPiece, progress);
 }
 
-void Window::bringFromShelf(const QString& id)
+void Window::bringFromShelf(const QString& id, int width)
 {
     if (busy_) return;
     const auto& all = demo::shelf();
@@ -213,8 +213,9 @@ void Window::bringFromShelf(const QString& id)
     setBusy(tr("Fetching %1").arg(QString::fromStdString(found->title)), progress);
     session_.jobs().run<Got>(
         Lane::working, this,
-        [p = *found](const Progress& at) {
+        [p = *found, width](const Progress& at) {
             demo::PhotoOptions o;
+            if (width > 0) o.width = width;
             o.cancelled = [&at] { return at.cancelled(); };
             o.progress = [&at](double v) { at.share->store(0.95 * v); };
             pixel::Picture made = p.make(o);
