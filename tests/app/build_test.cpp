@@ -115,8 +115,10 @@ TEST_CASE("a round teapot from circles and lines, by touching, trimming, followi
     std::vector<Vec2> way = arc(body, 203, -140, -40);
     way.insert(way.begin(), Vec2{540 - reach + 4, 497});
     for (int k = 0; k <= 30; ++k) way.push_back({540 + reach - k * 2 * reach / 30, 503});
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate(); }));
     h.stroke(way);
     h.key(Qt::Key_Return);
+    REQUIRE(hand::waitFor([&] { return named(h, "Shape") != nullptr; }));
     const art::Item* lid = named(h, "Shape");
     REQUIRE(lid);
     // The circular segment above the line at y = 500: handbook formula, r = 200, height 80.

@@ -41,17 +41,24 @@ art::Item lineOf(std::vector<Vec2> points)
 void answerWith(const QString& path)
 {
     auto* timer = new QTimer(qApp);
-    QObject::connect(timer, &QTimer::timeout, timer, [timer, path] {
+    QObject::connect(timer, &QTimer::timeout, timer, [timer, path, tries = 0]() mutable {
         auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
-        if (!dialog) return;
-        timer->deleteLater();
+        if (!dialog) {
+            if (tries > 0) timer->deleteLater(); // it was answered
+            return;
+        }
+        // A list of completions may have taken the Return: once more, and at last it is left.
+        if (++tries > 20) {
+            dialog->reject();
+            return;
+        }
         auto* field = dialog->findChild<QLineEdit*>("fileNameEdit");
         REQUIRE(field);
         field->selectAll();
         QTest::keyClicks(field, path);
         QTest::keyClick(field, Qt::Key_Return);
     });
-    timer->start(30);
+    timer->start(150);
 }
 
 } // namespace
