@@ -1,9 +1,9 @@
 // Frames of the interface thread with many nodes on the sheet: panning, zooming, dragging a node, moving the pointer, clicking.
 //   QT_QPA_PLATFORM=offscreen build/release/bench_canvas [nodes, 20000] [busy]
 // "busy": two pages of 9 megapixels are traced over and over meanwhile.
+#include "app/services/guard.h"
 #include "app/theme/theme.h"
 #include "app/window/window.h"
-#include "app/work/guard.h"
 #include "trace/lines.h"
 
 #include <QApplication>

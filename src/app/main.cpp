@@ -1,8 +1,8 @@
+#include "app/services/guard.h"
 #include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/widgets/told.h"
 #include "app/window/window.h"
-#include "app/work/guard.h"
 
 #include <QCommandLineParser>
 #include <QSettings>
@@ -79,7 +79,8 @@ int main(int argc, char** argv)
     QTimer::singleShot(0, &window, [&] {
         if (!picture) window.offerRecovered();
         if (!parser.positionalArguments().isEmpty()) window.openFiles(parser.positionalArguments());
-        if (const int n = parser.value(step).toInt(); n >= 1 && n <= static_cast<int>(steps().size())) window.setStep(steps()[static_cast<std::size_t>(n) - 1]->id);
+        if (const int n = parser.value(step).toInt(); n >= 1 && n <= static_cast<int>(steps().size()))
+            window.setStep(steps()[static_cast<std::size_t>(n) - 1]->id);
         queue = parser.value(commands).split(',', Qt::SkipEmptyParts);
         begun = true;
     });

@@ -404,7 +404,24 @@ std::optional<WorkedOut> make(const Document& d, Id item, const Ingredients& fro
 
 Document withMade(const Document& d, WorkedOut made)
 {
-    return withTonesMade(d, made.item, std::move(made.items), made.key);
+    const Item* now = d.item(made.item);
+    if (!now || !now->group() || keyOf(d, *now) != made.key || now->group()->made == made.key) return d;
+    Id next = d.nextId;
+    std::vector<ItemPtr> items;
+    for (Item& i : made.items) {
+        i.id = next++;
+        items.push_back(shared(std::move(i)));
+    }
+    Document out = rebuilt(d, [&](const ItemPtr& i, const Where&) {
+        if (i->id != made.item) return Rebuild::below();
+        Item changed = *i;
+        Group& g = std::get<Group>(changed.is);
+        GroupRecipe recipe = g.live;
+        g.setDerived(std::move(items), std::move(recipe), made.key);
+        return Rebuild::by(shared(std::move(changed)));
+    });
+    out.nextId = next;
+    return out;
 }
 
 Document derived(const Document& d, const Ingredients& from)

@@ -119,34 +119,12 @@ ShownPixels shownPixels(const std::shared_ptr<const pixel::Picture>& picture, co
     return out;
 }
 
-std::vector<Item> toneShapes(const ToneStack& tones, const Reference& r, const std::shared_ptr<const pixel::Picture>& picture, const tone::TonesOptions& options)
+std::vector<Item> toneShapes(const ToneStack& tones, const Reference& r, const std::shared_ptr<const pixel::Picture>& picture,
+                             const tone::TonesOptions& options)
 {
     const ShownPixels part = shownPixels(picture, r);
     const tone::Tones t = tone::separate(*part.pixels, tone::shifted(tones.stack, -part.offset), options);
     return itemsOf(t, placement(r) * curve::translation(part.offset));
-}
-
-Document withTonesMade(const Document& d, Id stack, std::vector<Item> shapes, Key key)
-{
-    const Item* now = d.item(stack);
-    const Reference* r = now ? wantsTones(d, *now) : nullptr;
-    if (!r || toneKey(*now->group()->tones(), *r) != key) return d;
-    Id next = d.nextId;
-    std::vector<ItemPtr> items;
-    for (Item& i : shapes) {
-        i.id = next++;
-        items.push_back(shared(std::move(i)));
-    }
-    Document out = rebuilt(d, [&](const ItemPtr& i, const Where&) {
-        if (i->id != stack) return Rebuild::below();
-        Item made = *i;
-        Group& g = std::get<Group>(made.is);
-        GroupRecipe recipe = g.live;
-        g.setDerived(std::move(items), std::move(recipe), key);
-        return Rebuild::by(shared(std::move(made)));
-    });
-    out.nextId = next;
-    return out;
 }
 
 Edited withTonesSet(const Document& d, Id stack)

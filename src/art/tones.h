@@ -15,11 +15,9 @@ Edited withStack(const Document& d, Id stack, const tone::Stack& to);
 Key toneKey(const ToneStack& tones, const Reference& r);
 // The picture of a live stack whose shapes are not those of its recipe; nothing when all is well or the picture is gone.
 const Reference* wantsTones(const Document& d, const Item& stack);
-// The shapes, ready for `withTonesMade`; may be slow, any thread. `picture`: of the reference, lit.
+// The shapes, as `make` hands them out (live.h); may be slow, any thread. `picture`: of the reference, lit.
 std::vector<Item> toneShapes(const ToneStack& tones, const Reference& r, const std::shared_ptr<const pixel::Picture>& picture,
                              const tone::TonesOptions& options);
-// The shapes of the recipe in place of what there was; unchanged when the recipe is another by now.
-Document withTonesMade(const Document& d, Id stack, std::vector<Item> shapes, Key key);
 // Artwork from now on, unlocked; the recipe is kept. And the way back: live again, hand changes go.
 Edited withTonesSet(const Document& d, Id stack);
 Edited withTonesLive(const Document& d, Id stack);

@@ -96,12 +96,13 @@ FileResult Recovery::write(const art::Document& d, const std::string& original, 
     written_ = 0;
     std::map<std::shared_ptr<const art::PictureFile>, std::string> used;
     FileResult trouble;
+    // The document shares its pictures: what points to one keeps it alive while its name is known.
+    std::map<const art::PictureFile*, std::shared_ptr<const art::PictureFile>> owners;
+    art::eachItem(d, {true, true, false, true}, [&](const art::Item& i, const art::Where&) {
+        if (i.reference() && i.reference()->picture) owners[i.reference()->picture.get()] = i.reference()->picture.pointer();
+    });
     const std::string text = writeWorkingSvg(d, [&](const art::PictureFile& p) {
-        // The document shares its pictures: what points there keeps it alive while its name is known.
-        std::shared_ptr<const art::PictureFile> owner;
-        art::eachItem(d, {true, true, false, true}, [&](const art::Item& i, const art::Where&) {
-            if (i.reference() && i.reference()->picture.get() == &p) owner = i.reference()->picture.pointer();
-        });
+        const auto& owner = owners[&p];
         std::string& name = used[owner];
         if (name.empty()) {
             const auto known = names_.find(owner);

@@ -1,7 +1,7 @@
 // Live parts in the window: worked out behind the hand, never a step, never in the way of undo or another piece.
 #include "app/hand.h"
+#include "app/services/deriver.h"
 #include "app/tone_pieces.h"
-#include "app/work/deriver.h"
 #include "art/inks.h"
 #include "files/pictures.h"
 #include "files/svg.h"

@@ -1,10 +1,10 @@
 #define CATCH_CONFIG_RUNNER
 #include <catch2/catch.hpp>
 
+#include "app/services/guard.h"
 #include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/widgets/told.h"
-#include "app/work/guard.h"
 
 #include <QSettings>
 #include <QTemporaryDir>

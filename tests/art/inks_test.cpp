@@ -228,8 +228,8 @@ TEST_CASE("a tone stack is live until set, and there is a way back")
     a.setPaths({curve::rectangle({0, 0}, {5, 5})});
     a.fill.colour = Colour{1, 2, 3};
     shape.is = a;
-    CHECK(withTonesMade(d, added.id, {shape}, key + 1) == d); // made from another recipe
-    Document made = withTonesMade(d, added.id, {shape}, key);
+    CHECK(withMade(d, {added.id, key + 1, {shape}}) == d); // made from another recipe
+    Document made = withMade(d, {added.id, key, {shape}});
     CHECK(made.item(added.id)->group()->items.size() == 1);
     CHECK_FALSE(wantsTones(made, *made.item(added.id)));
     // Another cut: to be made anew, the last shapes stay until then.

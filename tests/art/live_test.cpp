@@ -160,7 +160,7 @@ TEST_CASE("a stack in a group follows its picture, not the group")
     const Added stack = withToneStack(photo.document, photo.id, s);
     const Key key = keyOf(stack.document, *stack.document.item(stack.id));
     REQUIRE(key);
-    const Document made = withTonesMade(stack.document, stack.id, {square({0, 0}, 10)}, key);
+    const Document made = withMade(stack.document, {stack.id, key, {square({0, 0}, 10)}});
     CHECK(stale(made).empty());
     CHECK(stale(stack.document) == std::vector<Id>{stack.id});
     const Document free = withTraits(made, {stack.id}, {.locked = false});

@@ -137,8 +137,8 @@ art::Document colourful()
     s.pushes = {{{{0, 0}, {1.0 / 9, 2}}, 0.7, 1}};
     s.sweeps = {{{{2, 1}}, 0.1}};
     const art::Added stack = art::withToneStack(d, photo, s);
-    d = art::withTonesMade(stack.document, stack.id, {shape},
-                           art::toneKey(*stack.document.item(stack.id)->group()->tones(), *stack.document.item(photo)->reference()));
+    d = art::withMade(stack.document,
+                      {stack.id, art::toneKey(*stack.document.item(stack.id)->group()->tones(), *stack.document.item(photo)->reference()), {shape}});
     tone::FacetPlan plan;
     plan.outline = {curve::circle({300, 300}, 80)};
     plan.chords = tone::proposeChords(plan.outline, 6, 2);

@@ -64,7 +64,7 @@ TEST_CASE("every room includes only rooms below it")
 
 TEST_CASE("the rooms of the interface include only rooms below them, and nobody but the window knows it")
 {
-    const std::vector<std::string> order{"theme", "work", "widgets", "canvas", "tools", "cards", "steps", "commands", "window"};
+    const std::vector<std::string> order{"theme", "services", "widgets", "canvas", "tools", "cards", "steps", "commands", "window"};
     const auto rank = [&](const std::string& room) { return std::find(order.begin(), order.end(), room) - order.begin(); };
     std::set<std::string> seen;
     eachInclude([&](const fs::path& file, const std::string& included) {

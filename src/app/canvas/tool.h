@@ -3,8 +3,8 @@
 
 #include "app/canvas/marks.h"
 #include "app/canvas/settings.h"
+#include "app/services/session.h"
 #include "app/theme/words.h"
-#include "app/work/session.h"
 #include "art/edited.h"
 #include "art/ends.h"
 #include "art/hit.h"

@@ -2,9 +2,9 @@
 #pragma once
 
 #include "app/canvas/canvas.h"
+#include "app/services/jobs.h"
 #include "app/tools/step_id.h"
 #include "app/widgets/widgets.h"
-#include "app/work/jobs.h"
 #include "art/inks.h"
 
 #include <QScrollArea>

@@ -1,10 +1,10 @@
 // The card of the Build step: figures, trimming, gathering areas, combining shapes, the mirror.
 #include "app/cards/card.h"
 #include "app/cards/card_parts.h"
+#include "app/services/areas.h"
 #include "app/theme/theme.h"
 #include "app/tools/build/mirror_acts.h"
 #include "app/tools/gathering.h"
-#include "app/work/areas.h"
 #include "art/build.h"
 
 #include <QCheckBox>

@@ -1,10 +1,10 @@
 // The card of the Colour step: inks, tints, harmonies, what the ink is put on, gradients.
 #include "app/cards/card.h"
 #include "app/cards/card_parts.h"
+#include "app/services/areas.h"
 #include "app/theme/theme.h"
 #include "app/tools/colour/ink_hand.h"
 #include "app/widgets/ink_widgets.h"
-#include "app/work/areas.h"
 #include "art/drops.h"
 #include "pixel/ink_colours.h"
 

@@ -2,9 +2,9 @@
 #include "app/cards/card.h"
 
 #include "app/cards/card_parts.h"
+#include "app/services/care.h"
 #include "app/theme/theme.h"
 #include "app/tools/place/place_acts.h"
-#include "app/work/care.h"
 #include "art/edits.h"
 #include "art/inks.h"
 #include "curve/edit.h"

@@ -1,7 +1,7 @@
 // What the files of the card share.
 #pragma once
 
-#include "app/work/session.h"
+#include "app/services/session.h"
 
 namespace softrope::app {
 

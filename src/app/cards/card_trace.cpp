@@ -1,9 +1,9 @@
 // The card of whole-picture tracing, and the rope's settings.
 #include "app/cards/card.h"
+#include "app/services/tracer.h"
 #include "app/theme/theme.h"
 #include "app/tools/place/place_acts.h"
 #include "app/widgets/histogram.h"
-#include "app/work/tracer.h"
 
 #include <QCheckBox>
 #include <QHBoxLayout>
@@ -180,7 +180,6 @@ void Card::buildTrace()
         const bool shapes = tracer_.settings().what != What::lines;
         const std::size_t wanted = tracer_.wantedCount(), all = tracer_.found().size();
         QString text = shapes ? tr("%n shape(s)", nullptr, static_cast<int>(wanted)) : tr("%n line(s)", nullptr, static_cast<int>(wanted));
-        text = QString("%1 %2").arg(wanted).arg(shapes ? (wanted == 1 ? tr("shape") : tr("shapes")) : (wanted == 1 ? tr("line") : tr("lines")));
         if (wanted != all) text += tr(" of %1").arg(all);
         count->setText(tr("%1, %2 nodes").arg(text).arg(tracer_.nodeCount()));
     });

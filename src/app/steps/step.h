@@ -1,9 +1,9 @@
 // A step of the job: its tools, how far it is, its readings, and the services it watches. One file a step; all in one list.
 #pragma once
 
+#include "app/services/areas.h"
+#include "app/services/survey.h"
 #include "app/tools/step_id.h"
-#include "app/work/areas.h"
-#include "app/work/survey.h"
 
 #include <QCoreApplication>
 

@@ -1,9 +1,9 @@
 #include "app/window/layer_list.h"
 
 #include "app/canvas/tool.h"
+#include "app/services/jobs.h"
 #include "app/theme/theme.h"
 #include "app/widgets/widgets.h"
-#include "app/work/jobs.h"
 #include "art/edits.h"
 #include "render/render.h"
 

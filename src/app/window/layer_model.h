@@ -1,7 +1,7 @@
 // The tree of a document as rows: layers, topmost first, and what lies in them.
 #pragma once
 
-#include "app/work/session.h"
+#include "app/services/session.h"
 
 #include <QAbstractItemModel>
 

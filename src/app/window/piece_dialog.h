@@ -1,7 +1,7 @@
 // A choice of pieces with their pictures: what was put aside, the pieces of the demo.
 #pragma once
 
-#include "app/work/jobs.h"
+#include "app/services/jobs.h"
 
 #include <QDialog>
 #include <QImage>

@@ -2,7 +2,7 @@
 // under which licence it may be used.
 #pragma once
 
-#include "app/work/jobs.h"
+#include "app/services/jobs.h"
 #include "demo/shelf.h"
 
 #include <QDialog>
@@ -22,6 +22,7 @@ class ShelfDialog : public QDialog {
 public:
     ShelfDialog(Jobs& jobs, QWidget* parent);
     ~ShelfDialog() override;
+
 protected:
     void hideEvent(QHideEvent*) override;
 signals:

@@ -1,6 +1,7 @@
 #include "app/window/window.h"
 
-#include "app/canvas/work_marks.h"
+#include "app/canvas/service_marks.h"
+#include "app/services/guard.h"
 #include "app/theme/theme.h"
 #include "app/tools/build/mirror_acts.h"
 #include "app/tools/colour/colour_tools.h"
@@ -8,7 +9,6 @@
 #include "app/tools/place/place_acts.h"
 #include "app/tools/table.h"
 #include "app/tools/tone/tone_tools.h"
-#include "app/work/guard.h"
 #include "art/drops.h"
 #include "art/edits.h"
 #include "art/tones.h"

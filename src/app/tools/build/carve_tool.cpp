@@ -1,10 +1,10 @@
 // Carve: drag through areas to gather them into one shape, or to drop them out. Follow: drag along pieces of lines to
 // collect one outline.
 #include "app/canvas/tool.h"
+#include "app/services/areas.h"
 #include "app/theme/theme.h"
 #include "app/tools/desk.h"
 #include "app/tools/gathering.h"
-#include "app/work/areas.h"
 #include "art/edits.h"
 
 #include <algorithm>

@@ -1,8 +1,8 @@
 #include "app/tools/build/mirror_acts.h"
 
+#include "app/services/acts.h"
+#include "app/services/jobs.h"
 #include "app/tools/place/place_acts.h"
-#include "app/work/acts.h"
-#include "app/work/jobs.h"
 #include "art/build.h"
 #include "mirror/mirror.h"
 

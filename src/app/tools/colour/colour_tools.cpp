@@ -3,9 +3,9 @@
 #include "app/tools/desk.h"
 
 #include "app/canvas/canvas.h"
+#include "app/services/areas.h"
 #include "app/theme/theme.h"
 #include "app/tools/colour/ink_hand.h"
-#include "app/work/areas.h"
 #include "art/drops.h"
 #include "pixel/colour_space.h"
 

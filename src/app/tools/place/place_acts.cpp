@@ -1,6 +1,6 @@
 #include "app/tools/place/place_acts.h"
 
-#include "app/work/jobs.h"
+#include "app/services/jobs.h"
 #include "art/edits.h"
 #include "art/tree.h"
 #include "pixel/skew.h"

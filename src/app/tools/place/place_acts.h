@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/canvas/tool.h"
-#include "app/work/in_hand.h"
+#include "app/services/in_hand.h"
 
 #include <functional>
 

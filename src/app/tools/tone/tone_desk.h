@@ -5,9 +5,9 @@
 #pragma once
 
 #include "app/canvas/marks.h"
-#include "app/work/deriver.h"
-#include "app/work/jobs.h"
-#include "app/work/session.h"
+#include "app/services/deriver.h"
+#include "app/services/jobs.h"
+#include "app/services/session.h"
 #include "art/tones.h"
 
 #include <QImage>

@@ -1,7 +1,7 @@
 // Freehand: the hand draws, the program fits the fewest smooth curves.
 #include "app/canvas/tool.h"
+#include "app/services/care.h"
 #include "app/tools/desk.h"
-#include "app/work/care.h"
 #include "art/edits.h"
 
 #include <QElapsedTimer>

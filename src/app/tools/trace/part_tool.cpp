@@ -1,7 +1,7 @@
 // Part: say which part of the picture is to be traced, and which of what was found is wanted.
 #include "app/canvas/tool.h"
+#include "app/services/tracer.h"
 #include "app/tools/desk.h"
-#include "app/work/tracer.h"
 
 namespace softrope::app {
 

@@ -1,8 +1,8 @@
 // Rope: clicks laid loosely along an edge of the picture; the rope settles on it and becomes few-node curves.
 #include "app/canvas/tool.h"
+#include "app/services/jobs.h"
 #include "app/tools/desk.h"
 #include "app/tools/place/place_acts.h"
-#include "app/work/jobs.h"
 #include "art/edits.h"
 #include "trace/rope.h"
 

@@ -1,7 +1,7 @@
 // Decoded pictures by what they were decoded from: safe to ask from any thread, never larger than a limit for long.
 #pragma once
 
-#include "app/work/jobs.h"
+#include "app/services/jobs.h"
 #include "art/document.h"
 #include "pixel/raster.h"
 

@@ -1,4 +1,4 @@
-#include "app/work/session.h"
+#include "app/services/session.h"
 
 #include <QDateTime>
 #include <QSettings>

@@ -1,4 +1,4 @@
-#include "app/work/care.h"
+#include "app/services/care.h"
 
 #include "art/edits.h"
 

@@ -1,7 +1,7 @@
 // The services behind the window: work that is begun anew, acts that land where they belong, the survey; and the main job by keys alone.
 #include "hand.h"
 
-#include "app/work/survey.h"
+#include "app/services/survey.h"
 #include "art/edits.h"
 #include "files/svg.h"
 

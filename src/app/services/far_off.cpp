@@ -1,6 +1,6 @@
-#include "app/work/far_off.h"
+#include "app/services/far_off.h"
 
-#include "app/work/in_hand.h"
+#include "app/services/in_hand.h"
 #include "curve/samples.h"
 #include "curve/stray.h"
 #include "trace/rope.h"

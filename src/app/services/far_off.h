@@ -2,8 +2,8 @@
 // the line with the largest place marked. Worked out off the interface thread.
 #pragma once
 
-#include "app/work/jobs.h"
-#include "app/work/session.h"
+#include "app/services/jobs.h"
+#include "app/services/session.h"
 #include "trace/edge_map.h"
 
 namespace softrope::app {

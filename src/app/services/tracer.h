@@ -4,8 +4,8 @@
 // preview itself, once the last pass is done.
 #pragma once
 
-#include "app/work/jobs.h"
-#include "app/work/session.h"
+#include "app/services/jobs.h"
+#include "app/services/session.h"
 #include "art/traced.h"
 #include "pixel/threshold.h"
 

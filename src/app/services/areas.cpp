@@ -1,6 +1,6 @@
-#include "app/work/areas.h"
+#include "app/services/areas.h"
 
-#include "app/work/jobs.h"
+#include "app/services/jobs.h"
 
 #include <QSettings>
 

@@ -1,7 +1,7 @@
 // What the course, the readings and the rings on the bench tell of the piece: counted once a change, of a large piece in the background.
 #pragma once
 
-#include "app/work/session.h"
+#include "app/services/session.h"
 #include "art/drops.h"
 #include "art/ends.h"
 

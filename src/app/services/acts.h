@@ -2,7 +2,7 @@
 // one step, made from the document it lands in.
 #pragma once
 
-#include "app/work/session.h"
+#include "app/services/session.h"
 
 #include <functional>
 

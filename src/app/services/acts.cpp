@@ -1,4 +1,4 @@
-#include "app/work/acts.h"
+#include "app/services/acts.h"
 
 #include "art/tree.h"
 

@@ -1,6 +1,6 @@
-#include "app/work/keeper.h"
+#include "app/services/keeper.h"
 
-#include "app/work/session.h"
+#include "app/services/session.h"
 #include "files/pictures.h"
 #include "files/svg.h"
 #include "render/render.h"

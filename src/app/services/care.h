@@ -1,7 +1,7 @@
 // Long strokes are seen at once by the quick fit; the careful one follows in the background, as part of the same step.
 #pragma once
 
-#include "app/work/session.h"
+#include "app/services/session.h"
 
 namespace softrope::app {
 

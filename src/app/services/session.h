@@ -1,8 +1,8 @@
 // One open piece: its history, its file, its autosave, the decoded pictures of its references, and the work done for it.
 #pragma once
 
-#include "app/work/keeper.h"
-#include "app/work/picture_store.h"
+#include "app/services/keeper.h"
+#include "app/services/picture_store.h"
 #include "art/art.h"
 
 #include <QObject>

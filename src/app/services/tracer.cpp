@@ -1,6 +1,6 @@
-#include "app/work/tracer.h"
+#include "app/services/tracer.h"
 
-#include "app/work/in_hand.h"
+#include "app/services/in_hand.h"
 #include "curve/polygon.h"
 #include "pixel/shrink.h"
 

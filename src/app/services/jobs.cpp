@@ -1,4 +1,4 @@
-#include "app/work/jobs.h"
+#include "app/services/jobs.h"
 
 #include <QDeadlineTimer>
 #include <QThread>

@@ -1,4 +1,4 @@
-#include "app/work/deriver.h"
+#include "app/services/deriver.h"
 
 #include "art/tree.h"
 

@@ -1,9 +1,9 @@
-#include "app/canvas/work_marks.h"
+#include "app/canvas/service_marks.h"
 
+#include "app/services/far_off.h"
+#include "app/services/tracer.h"
 #include "app/theme/theme.h"
 #include "app/theme/words.h"
-#include "app/work/far_off.h"
-#include "app/work/tracer.h"
 
 #include <algorithm>
 #include <cmath>

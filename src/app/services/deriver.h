@@ -3,9 +3,9 @@
 // date by then is let go, and the next one follows. The last good result stays on the sheet meanwhile.
 #pragma once
 
-#include "app/work/areas.h"
-#include "app/work/jobs.h"
-#include "app/work/session.h"
+#include "app/services/areas.h"
+#include "app/services/jobs.h"
+#include "app/services/session.h"
 #include "art/live.h"
 
 namespace softrope::app {

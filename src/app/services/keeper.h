@@ -2,8 +2,8 @@
 // same way, so that an older state is never kept over a newer file.
 #pragma once
 
-#include "app/work/jobs.h"
-#include "app/work/picture_store.h"
+#include "app/services/jobs.h"
+#include "app/services/picture_store.h"
 #include "files/recovery.h"
 
 #include <QTimer>

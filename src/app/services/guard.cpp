@@ -1,6 +1,6 @@
-#include "app/work/guard.h"
+#include "app/services/guard.h"
 
-#include "app/work/jobs.h"
+#include "app/services/jobs.h"
 
 #include <QTimer>
 

@@ -1,7 +1,7 @@
 // The areas that what is drawn encloses, kept up to date in the background while somebody looks at them.
 #pragma once
 
-#include "app/work/session.h"
+#include "app/services/session.h"
 #include "art/drops.h"
 #include "planar/planar.h"
 

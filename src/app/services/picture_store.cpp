@@ -1,4 +1,4 @@
-#include "app/work/picture_store.h"
+#include "app/services/picture_store.h"
 
 #include "files/pictures.h"
 #include "render/render.h"

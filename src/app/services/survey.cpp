@@ -1,4 +1,4 @@
-#include "app/work/survey.h"
+#include "app/services/survey.h"
 
 #include "art/inks.h"
 #include "art/tree.h"

@@ -1,4 +1,4 @@
-#include "app/work/in_hand.h"
+#include "app/services/in_hand.h"
 
 #include "art/tree.h"
 

@@ -1,0 +1,303 @@
+// What comes to the canvas: mouse, pen, wheel, gestures, keys and files.
+#include "app/canvas/canvas.h"
+
+#include <QDragEnterEvent>
+#include <QGestureEvent>
+#include <QGuiApplication>
+#include <QMimeData>
+#include <QTabletEvent>
+#include <QWheelEvent>
+
+#include <algorithm>
+
+namespace softrope::app {
+
+using curve::Vec2;
+
+namespace {
+
+// While a tool is at work: what changes the document then is the tool's own doing.
+struct Acting {
+    explicit Acting(bool& flag_) : flag(flag_) { flag = true; }
+    ~Acting() { flag = false; }
+    Acting(const Acting&) = delete;
+    Acting& operator=(const Acting&) = delete;
+    bool& flag;
+};
+
+} // namespace
+
+// -- pointer ------------------------------------------------------------------------------------------------------
+
+void Canvas::updateCursor()
+{
+    if (panning_)
+        setCursor(Qt::ClosedHandCursor);
+    else if (spaceHeld_)
+        setCursor(Qt::OpenHandCursor);
+    else if (zHeld_)
+        setCursor(Qt::SizeVerCursor);
+    else if (tool_)
+        setCursor(tool_->cursor());
+}
+
+void Canvas::dispatch(Qt::MouseButton button, bool down, const Pointer& p)
+{
+    pointer_ = p;
+    if (button != Qt::LeftButton || !tool_) return;
+    pressed_ = down;
+    const Acting acting(toolActs_);
+    if (down)
+        tool_->press(p);
+    else
+        tool_->lift(p);
+    QWidget::update();
+}
+
+void Canvas::endStroke()
+{
+    panning_ = zoomDrag_ = dragSplit_ = false;
+    if (pressed_) dispatch(Qt::LeftButton, false, pointer_);
+}
+
+void Canvas::dropStroke()
+{
+    if (!pressed_) return;
+    pressed_ = false;
+    if (tool_) tool_->drop();
+    release();
+    QWidget::update();
+}
+
+void Canvas::letKeysGo()
+{
+    spaceHeld_ = zHeld_ = false;
+    updateCursor();
+}
+
+void Canvas::focusOutEvent(QFocusEvent* e)
+{
+    // The keys will be let go elsewhere, and nobody will tell.
+    letKeysGo();
+    endStroke();
+    QWidget::focusOutEvent(e);
+}
+
+std::optional<std::size_t> Canvas::dividerAt(QPointF p) const
+{
+    const auto all = panes();
+    if (all.size() != 2 || all[0].rect.contains(p) || all[1].rect.contains(p)) return std::nullopt;
+    return 0;
+}
+
+void Canvas::pointerDown(Qt::MouseButton button, const Pointer& p)
+{
+    if (pressed_) { // a second button gives the stroke up
+        dropStroke();
+        return;
+    }
+    if (button == Qt::MiddleButton || ((spaceHeld_ || zHeld_) && button == Qt::LeftButton)) {
+        panning_ = !zHeld_ || button == Qt::MiddleButton;
+        zoomDrag_ = !panning_;
+        panFrom_ = pointer_.screen = p.screen;
+        updateCursor();
+        return;
+    }
+    if (button == Qt::LeftButton && dividerAt(p.screen)) {
+        dragSplit_ = true;
+        return;
+    }
+    dispatch(button, true, p);
+}
+
+void Canvas::pointerMove(const Pointer& p)
+{
+    inside_ = true;
+    if (panning_) {
+        View v = view_;
+        v.centre -= Vec2{p.screen.x() - panFrom_.x(), p.screen.y() - panFrom_.y()} / v.zoom;
+        panFrom_ = p.screen;
+        changeView(v);
+        return;
+    }
+    if (zoomDrag_) {
+        View v = view_;
+        v.zoomAt(paneAt(panFrom_), panFrom_, std::exp((pointer_.screen.y() - p.screen.y()) / 150));
+        pointer_.screen = p.screen;
+        changeView(v);
+        return;
+    }
+    if (dragSplit_) {
+        split_ = std::clamp(width() < 760 ? p.screen.y() / height() : p.screen.x() / width(), 0.15, 0.85);
+        invalidate();
+        return;
+    }
+    pointer_ = p;
+    if (tool_) {
+        const Acting acting(toolActs_);
+        if (pressed_)
+            tool_->drag(pointer_);
+        else
+            tool_->hover(pointer_);
+    }
+    if (view_.show == Show::beside || p.pen) QWidget::update();
+    emit pointerMoved();
+}
+
+void Canvas::pointerUp(Qt::MouseButton button, const Pointer& p)
+{
+    if (panning_ || zoomDrag_ || dragSplit_) {
+        panning_ = zoomDrag_ = dragSplit_ = false;
+        updateCursor();
+        return;
+    }
+    if (button == Qt::LeftButton && !pressed_) return; // it was given up
+    dispatch(button, false, p);
+}
+
+void Canvas::mousePressEvent(QMouseEvent* e)
+{
+    setFocus(Qt::MouseFocusReason);
+    pointerDown(e->button(), pointerFrom(e->position(), e->modifiers()));
+}
+
+void Canvas::contextMenuEvent(QContextMenuEvent* e)
+{
+    // Not in the middle of a stroke.
+    if (QGuiApplication::mouseButtons() & Qt::LeftButton) return;
+    const bool byKey = e->reason() == QContextMenuEvent::Keyboard;
+    emit menuWanted(e->globalPos(), byKey ? pointer_.sheet : pointerFrom(e->pos(), e->modifiers()).sheet);
+}
+
+void Canvas::mouseMoveEvent(QMouseEvent* e)
+{
+    pointerMove(pointerFrom(e->position(), e->modifiers()));
+}
+
+void Canvas::mouseReleaseEvent(QMouseEvent* e)
+{
+    pointerUp(e->button(), pointerFrom(e->position(), e->modifiers()));
+}
+
+void Canvas::mouseDoubleClickEvent(QMouseEvent* e)
+{
+    if (e->button() != Qt::LeftButton || !tool_) return;
+    if (dividerAt(e->position())) {
+        split_ = 0.5;
+        invalidate();
+        return;
+    }
+    pointer_ = pointerFrom(e->position(), e->modifiers());
+    const Acting acting(toolActs_);
+    tool_->doubleClick(pointer_);
+    QWidget::update();
+}
+
+void Canvas::tabletEvent(QTabletEvent* e)
+{
+    Pointer p = pointerFrom(e->position(), e->modifiers());
+    p.pressure = static_cast<float>(e->pressure());
+    p.tiltX = static_cast<float>(e->xTilt());
+    p.tiltY = static_cast<float>(e->yTilt());
+    p.pen = true;
+    switch (e->type()) {
+    case QEvent::TabletPress:
+        setFocus(Qt::MouseFocusReason);
+        pointerDown(e->button(), p);
+        break;
+    case QEvent::TabletRelease: pointerUp(e->button(), p); break;
+    default: pointerMove(p);
+    }
+    e->accept();
+}
+
+void Canvas::wheelEvent(QWheelEvent* e)
+{
+    View v = view_;
+    const bool touch = !e->pixelDelta().isNull() && e->source() != Qt::MouseEventNotSynthesized;
+    if (touch && !e->modifiers().testFlag(Qt::ControlModifier)) {
+        v.centre -= Vec2{double(e->pixelDelta().x()), double(e->pixelDelta().y())} / v.zoom;
+    } else {
+        const double notches = e->angleDelta().y() / 120.0;
+        if (e->modifiers().testFlag(Qt::ShiftModifier))
+            v.centre.x -= notches * 60 / v.zoom;
+        else
+            v.zoomAt(paneAt(e->position()), e->position(), std::pow(1.2, notches));
+    }
+    changeView(v);
+    e->accept();
+}
+
+bool Canvas::event(QEvent* e)
+{
+    if (e->type() == QEvent::Gesture) {
+        if (auto* pinch = static_cast<QPinchGesture*>(static_cast<QGestureEvent*>(e)->gesture(Qt::PinchGesture))) {
+            View v = view_;
+            const QPointF at = mapFromGlobal(pinch->centerPoint());
+            v.zoomAt(paneAt(at), at, pinch->scaleFactor());
+            changeView(v);
+            return true;
+        }
+    }
+    return QWidget::event(e);
+}
+
+void Canvas::leaveEvent(QEvent*)
+{
+    inside_ = false;
+    QWidget::update();
+}
+
+// -- keys ---------------------------------------------------------------------------------------------------------
+
+void Canvas::keyPressEvent(QKeyEvent* e)
+{
+    if (e->key() == Qt::Key_Space) {
+        spaceHeld_ = true;
+        updateCursor();
+        return;
+    }
+    if (e->key() == Qt::Key_Z && e->modifiers() == Qt::NoModifier) {
+        zHeld_ = true;
+        updateCursor();
+        return;
+    }
+    const bool taken = [&] {
+        const Acting acting(toolActs_);
+        return tool_ && tool_->key(*e);
+    }();
+    if (taken)
+        QWidget::update();
+    else
+        QWidget::keyPressEvent(e);
+}
+
+void Canvas::keyReleaseEvent(QKeyEvent* e)
+{
+    if (e->isAutoRepeat()) return;
+    if (e->key() == Qt::Key_Space) spaceHeld_ = false;
+    if (e->key() == Qt::Key_Z) zHeld_ = false;
+    updateCursor();
+    QWidget::keyReleaseEvent(e);
+}
+
+// -- drops --------------------------------------------------------------------------------------------------------
+
+void Canvas::dragEnterEvent(QDragEnterEvent* e)
+{
+    if (e->mimeData()->hasUrls()) e->acceptProposedAction();
+}
+
+void Canvas::dropEvent(QDropEvent* e)
+{
+    QStringList paths;
+    for (const QUrl& u : e->mimeData()->urls())
+        if (u.isLocalFile()) paths << u.toLocalFile();
+    if (paths.isEmpty())
+        say(tr("Only files on this computer can be brought in."));
+    else
+        emit filesDropped(paths);
+    e->acceptProposedAction();
+}
+
+} // namespace softrope::app

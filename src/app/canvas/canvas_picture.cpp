@@ -1,0 +1,230 @@
+// The canvas on the screen: the cached picture of the artwork, made behind the interface, and what is painted over it.
+#include "app/canvas/canvas.h"
+
+#include "render/render.h"
+
+#include <QPaintEvent>
+
+#include <algorithm>
+
+namespace softrope::app {
+
+using curve::Affine;
+using curve::Vec2;
+
+namespace {
+constexpr double quick = 7;       // ms: pictures cheaper than this are made at once, on the spot
+constexpr double overscan = 0.15; // share of the pane painted beyond each side
+} // namespace
+
+// -- the cached picture -------------------------------------------------------------------------------------------
+
+void Canvas::invalidate()
+{
+    ++version_;
+    QWidget::update();
+}
+
+bool Canvas::settled() const
+{
+    return std::none_of(bases_.begin(), bases_.end(), [](const Base& b) { return b.working; });
+}
+
+void Canvas::refresh(std::size_t which, const Pane& pane)
+{
+    Base& base = bases_[which];
+    const double ratio = devicePixelRatioF();
+    const double mx = std::round(pane.rect.width() * overscan), my = std::round(pane.rect.height() * overscan);
+    const QRectF covered = pane.rect.adjusted(-mx, -my, mx, my);
+    const Affine toImage = curve::scaling(ratio, ratio) * curve::translation({-covered.left(), -covered.top()}) * view_.toScreen(pane.rect);
+    const bool sharp = base.made == version_ && base.toImage == toImage;
+    if (sharp || base.working || base.failed == version_) return;
+    render::Options o;
+    o.references = pane.reference;
+    o.artwork = pane.artwork;
+    o.referencesBeyondSheet = placing_;
+    o.background = true;
+    // Seen with the reference, the other half is a ghost; alone it is artwork.
+    if (view_.show != Show::alone && !view_.squint && !view_.peekArtwork) {
+        const QColor c = marks().ghost;
+        o.ghost = {{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())}, 1 / view_.zoom};
+    }
+    o.veil = view_.peekReference || view_.show == Show::beside ? 1.9 : view_.veil * 1.0;
+    o.pictures = [shelf = &session_.pictures()](const art::Reference& r) { return shelf->get(r); };
+    for (const art::ItemPtr& i : held_) o.without.push_back(i->id);
+    const int w = static_cast<int>(covered.width() * ratio), h = static_cast<int>(covered.height() * ratio);
+    const art::Document d = session_.document();
+    const quint64 version = version_;
+    // The rings of a whole drawing are part of the picture: there may be thousands, and panning moves them with it.
+    std::vector<Vec2> rings;
+    if (pane.artwork && allEnds_ && !view_.squint)
+        for (const art::OpenEnd& e : ends_)
+            if (std::none_of(held_.begin(), held_.end(), [&](const art::ItemPtr& i) { return i->id == e.item; })) rings.push_back(e.at);
+    const QImage stamp = rings.empty() ? QImage() : openEndStamp(ratio, false);
+    const auto draw = [d, toImage, w, h, o, rings, stamp, ratio] {
+        QElapsedTimer t;
+        t.start();
+        const render::Surface s = render::renderView(d, toImage, w, h, o);
+        QImage image(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4,
+                     QImage::Format_ARGB32_Premultiplied);
+        image = image.copy();
+        if (!rings.empty()) {
+            QPainter p(&image);
+            const double half = openEndSize * ratio / 2;
+            QImage one = stamp;
+            one.setDevicePixelRatio(1);
+            for (const Vec2 r : rings) {
+                const Vec2 at_ = toImage * r;
+                if (at_.x > -half && at_.y > -half && at_.x < w + half && at_.y < h + half)
+                    p.drawImage(QPointF(std::round(at_.x - half), std::round(at_.y - half)), one);
+            }
+        }
+        return std::pair(image, static_cast<double>(t.nsecsElapsed()) / 1e6);
+    };
+    const auto accept = [this, which, toImage, version](const QImage& image, double cost) {
+        Base& b = bases_[which];
+        b.image = image;
+        b.toImage = toImage;
+        b.made = version;
+        b.cost = cost;
+        b.working = false;
+        if (!lingering_.empty() && version >= lingerUntil_) lingering_.clear();
+    };
+    if (base.cost > 0 && base.cost < quick) {
+        const auto [image, cost] = draw();
+        accept(image, cost);
+        return;
+    }
+    base.working = true;
+    session_.jobs().run<std::pair<QImage, double>>(
+        Lane::drawing, this, [draw](const Progress&) { return draw(); },
+        [this, accept, which, version](const std::optional<std::pair<QImage, double>>& drawn) {
+            if (drawn) {
+                accept(drawn->first, drawn->second);
+            } else {
+                // It failed, which was said: the last picture stays until something changes.
+                bases_[which].working = false;
+                bases_[which].failed = version;
+            }
+            QWidget::update();
+            emit refined();
+        },
+        Jobs::For::anyPiece);
+}
+
+// -- painting -----------------------------------------------------------------------------------------------------
+
+void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
+{
+    refresh(which, pane);
+    const Base& base = bases_[which];
+    const Affine toScreen = view_.toScreen(pane.rect);
+    p.save();
+    p.setClipRect(pane.rect);
+    p.fillRect(pane.rect, colours().bench);
+    const art::Sheet& sheet = session_.document().sheet;
+    const QRectF page(toQt(toScreen * Vec2{0, 0}), toQt(toScreen * Vec2{sheet.width, sheet.height}));
+    p.fillRect(page, colours().sheet);
+    p.setPen(QPen(colours().line, 1));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(page.adjusted(-0.5, -0.5, 0.5, 0.5));
+    if (!base.image.isNull()) {
+        if (const auto back = curve::inverse(base.toImage)) {
+            Affine m = toScreen * *back;
+            const double ratio = devicePixelRatioF();
+            const bool exact = std::abs(m.a * ratio - 1) < 1e-9;
+            if (exact) {
+                // Moved by whole pixels, it stays sharp and is copied, not filtered.
+                m.e = std::round(m.e * ratio) / ratio;
+                m.f = std::round(m.f * ratio) / ratio;
+            }
+            p.save();
+            p.setTransform(QTransform(m.a, m.b, m.c, m.d, m.e, m.f), true);
+            p.setRenderHint(QPainter::SmoothPixmapTransform, !exact);
+            QImage image = base.image;
+            if (view_.squint) {
+                // Seen through half-closed eyes: shrunk and stretched again.
+                const QSize small(std::max(1, image.width() / 14), std::max(1, image.height() / 14));
+                image = image.scaled(small, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+                            .scaled(base.image.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+            }
+            p.drawImage(QPointF(0, 0), image);
+            p.restore();
+        }
+    }
+    p.setRenderHint(QPainter::Antialiasing);
+    if (pane.artwork)
+        for (const auto* items : {&lingering_, &held_})
+            for (const art::ItemPtr& i : *items) paintHeld(p, *i, toScreen, 1);
+    // A reference that is being moved follows as its frame.
+    for (const art::ItemPtr& i : held_)
+        if (const art::Reference* r = i->reference()) {
+            Marks m(p, toScreen, pane.rect);
+            m.line({curve::polyline(art::frame(*r), true)}, marks().geometry, 2, Qt::DashLine);
+        }
+    p.restore();
+}
+
+void Canvas::paintEnds(Marks& m)
+{
+    if (allEnds_) return; // in the picture
+    for (const art::OpenEnd& e : ends_) {
+        if (!session_.selection().has(e.item)) continue;
+        if (std::any_of(held_.begin(), held_.end(), [&](const art::ItemPtr& i) { return i->id == e.item; })) continue;
+        if (rect().adjusted(-20, -20, 20, 20).contains(m.at(e.at).toPoint())) m.openEnd(e.at, false);
+    }
+}
+
+void Canvas::paintOverlay(QPainter& p, const Pane& pane)
+{
+    p.save();
+    p.setClipRect(pane.rect);
+    p.setRenderHint(QPainter::Antialiasing);
+    const Affine toScreen = view_.toScreen(pane.rect);
+    Marks m(p, toScreen, pane.rect);
+    if (!view_.squint && !view_.peekReference)
+        for (const art::Guide& g : session_.document().guides) m.guide(g, false);
+    if (pane.artwork && !view_.squint) {
+        const auto& items = session_.selection().items;
+        if (tool_ && tool_->marksPicked() && !tool_->showsNodes())
+            for (const art::Id id : items)
+                if (const art::Item* i = session_.document().item(id); i && i->artwork() && held_.empty()) m.line(i->artwork()->paths, marks().selection, 1.5);
+        paintGhosts(m);
+        paintEnds(m);
+        curve::Box box;
+        if (held_.empty())
+            box = art::bounds(session_.document(), items);
+        else
+            for (const art::ItemPtr& i : held_) box.add(art::bounds(*i));
+        if (!box.empty() && tool_ && (tool_->id() == "pick" || tool_->id() == "place")) m.brackets(QRectF(m.at(box.min), m.at(box.max)));
+    }
+    if (preview_ && !view_.squint && pane.artwork) preview_(m);
+    if (tool_ && !view_.squint) tool_->paint(m);
+    if (view_.show == Show::beside && inside_ && !view_.peekReference && !view_.peekArtwork) {
+        // The same place in both panes.
+        const QPointF c = m.at(pointer_.sheet);
+        p.setPen(QPen(marks().geometry, 1));
+        p.drawLine(c - QPointF(9, 0), c + QPointF(9, 0));
+        p.drawLine(c - QPointF(0, 9), c + QPointF(0, 9));
+    }
+    p.restore();
+}
+
+void Canvas::paintEvent(QPaintEvent*)
+{
+    QElapsedTimer t;
+    t.start();
+    QPainter p(this);
+    const auto all = panes();
+    p.fillRect(rect(), colours().desk);
+    for (std::size_t i = 0; i < all.size(); ++i) paintPane(p, i, all[i]);
+    for (const Pane& pane : all) paintOverlay(p, pane);
+    lastFrame_ = static_cast<double>(t.nsecsElapsed()) / 1e6;
+}
+
+void Canvas::resizeEvent(QResizeEvent*)
+{
+    QWidget::update();
+}
+
+} // namespace softrope::app
