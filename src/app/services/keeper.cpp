@@ -8,6 +8,7 @@
 #include <QDateTime>
 #include <QElapsedTimer>
 #include <QSettings>
+#include <utility>
 
 namespace softrope::app {
 
@@ -39,7 +40,7 @@ void Keeper::keep(std::function<void(bool)> then)
         return;
     }
     if (keeping_) { // once more when that one is done
-        if (then) QTimer::singleShot(20, this, [this, then] { keep(then); });
+        if (then) next_.push_back(std::move(then));
         return;
     }
     keeping_ = true;
@@ -71,6 +72,10 @@ void Keeper::keep(std::function<void(bool)> then)
                 emit problem(k->trouble);
             }
             if (then) then(safe);
+            if (next_.empty()) return;
+            keep([asked = std::exchange(next_, {})](bool ok) {
+                for (const auto& tell : asked) tell(ok);
+            });
         },
         Jobs::For::anyPiece);
     cost_ = static_cast<double>(clock.nsecsElapsed()) / 1e6;

@@ -7,6 +7,9 @@
 #include "files/recovery.h"
 
 #include <QTimer>
+#include <functional>
+#include <memory>
+#include <vector>
 
 namespace softrope::app {
 
@@ -45,6 +48,7 @@ private:
     art::Document kept_;
     qint64 keptAt_ = 0;
     bool keeping_ = false, toldTrouble_ = false;
+    std::vector<std::function<void(bool)>> next_; // asked for while a keep was under way
     double cost_ = 0;
     std::size_t written_ = 0;
     QTimer timer_;

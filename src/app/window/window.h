@@ -12,10 +12,13 @@
 #include "app/services/tracer.h"
 #include "app/tools/desk.h"
 #include "app/tools/tone/tone_desk.h"
-#include "app/window/chrome.h"
+#include "app/window/course.h"
 #include "app/window/held_keys.h"
 #include "app/window/layer_list.h"
 #include "app/window/notices.h"
+#include "app/window/reading_strip.h"
+#include "app/window/sight_line.h"
+#include "app/window/tray.h"
 
 class QSplitter;
 class QMenu;

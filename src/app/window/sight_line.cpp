@@ -1,0 +1,169 @@
+#include "app/window/sight_line.h"
+
+#include "app/theme/theme.h"
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <cmath>
+
+namespace softrope::app {
+
+namespace {
+
+// A group of buttons on one small card.
+class Group : public QWidget {
+public:
+    explicit Group(QWidget* parent) : QWidget(parent)
+    {
+        auto* row = new QHBoxLayout(this);
+        row->setContentsMargins(2, 2, 2, 2);
+        row->setSpacing(1);
+        setFixedHeight(34);
+    }
+
+protected:
+    void paintEvent(QPaintEvent*) override
+    {
+        QPainter p(this);
+        p.setRenderHint(QPainter::Antialiasing);
+        p.setPen(QPen(colours().line, 1));
+        p.setBrush(colours().card);
+        p.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);
+    }
+};
+
+} // namespace
+
+SightLine::SightLine(Canvas& canvas) : QWidget(&canvas), canvas_(canvas)
+{
+    setAttribute(Qt::WA_NoMousePropagation);
+    left_ = new Group(this);
+    middle_ = new Group(this);
+    right_ = new Group(this);
+    over_ = new Pill("view-over", tr("Over"), {}, Pill::Kind::segment);
+    beside_ = new Pill("view-beside", tr("Beside"), {}, Pill::Kind::segment);
+    alone_ = new Pill("view-alone", tr("Alone"), {}, Pill::Kind::segment);
+    over_->setToolTip(tr("The artwork over the reference (V goes to the next view)"));
+    beside_->setToolTip(tr("Reference and artwork side by side, moving together (V)"));
+    alone_->setToolTip(tr("The artwork alone (V)"));
+    const auto show = [this](Pill* pill, Show s) {
+        pill->setCheckable(true);
+        left_->layout()->addWidget(pill);
+        connect(pill, &QAbstractButton::clicked, this, [this, s] {
+            View v = canvas_.view();
+            v.show = s;
+            canvas_.setView(v);
+            refresh();
+        });
+    };
+    show(over_, Show::over);
+    show(beside_, Show::beside);
+    show(alone_, Show::alone);
+    QLabel* icon = iconLabel("reference", 16);
+    icon->setContentsMargins(8, 0, 2, 0);
+    veil_ = new Slider(0, 1, 0);
+    veil_->setFixedWidth(124);
+    veil_->setAccessibleName(tr("Veil"));
+    veil_->setToolTip(tr("How strongly the reference shows through ([ and ])"));
+    figure_ = label("100 %", "control", false);
+    figure_->setFixedWidth(46);
+    figure_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    middle_->layout()->addWidget(icon);
+    middle_->layout()->addWidget(label(tr("Veil"), "control", false));
+    middle_->layout()->addWidget(veil_);
+    middle_->layout()->addWidget(figure_);
+    middle_->layout()->setContentsMargins(2, 2, 10, 2);
+    connect(veil_, &Slider::moved, this, [this](double v) {
+        View view = canvas_.view();
+        view.veil = v;
+        view.referenceHidden = false;
+        canvas_.setView(view);
+        refresh();
+    });
+    look_ = new Group(this);
+    areas_ = new Pill("split", tr("Areas"), {}, Pill::Kind::segment);
+    areas_->setToolTip(tr("Every area that the lines enclose, lightly filled (Ctrl+Shift+A)"));
+    mirror_ = new Pill("mirror", tr("Mirror"), "M", Pill::Kind::segment);
+    mirror_->setToolTip(tr("The layer drawn on is mirrored at an axis (M)"));
+    for (Pill* pill : {areas_, mirror_}) {
+        pill->setCheckable(true);
+        look_->layout()->addWidget(pill);
+    }
+    connect(areas_, &QAbstractButton::clicked, this, &SightLine::areasWanted);
+    connect(mirror_, &QAbstractButton::clicked, this, &SightLine::mirrorWanted);
+    peek_ = new Pill("peek", tr("Peek"), "W", Pill::Kind::segment);
+    squint_ = new Pill("squint", tr("Squint"), "Q", Pill::Kind::segment);
+    peek_->setToolTip(tr("Only the reference, while held (W; Alt+W only the artwork). Click to stay."));
+    squint_->setToolTip(tr("Blurred, as through half-closed eyes, while held (Q). Click to stay."));
+    for (Pill* pill : {peek_, squint_}) {
+        pill->setCheckable(true);
+        right_->layout()->addWidget(pill);
+    }
+    connect(peek_, &QAbstractButton::clicked, this, [this](bool on) {
+        View v = canvas_.view();
+        v.peekReference = on;
+        v.peekArtwork = false;
+        canvas_.setView(v);
+    });
+    connect(squint_, &QAbstractButton::clicked, this, [this](bool on) {
+        View v = canvas_.view();
+        v.squint = on;
+        canvas_.setView(v);
+    });
+    connect(&canvas, &Canvas::viewChanged, this, &SightLine::refresh);
+    refresh();
+}
+
+void SightLine::refresh()
+{
+    const View& v = canvas_.view();
+    over_->setChecked(v.show == Show::over);
+    beside_->setChecked(v.show == Show::beside);
+    alone_->setChecked(v.show == Show::alone);
+    peek_->setChecked(v.peekReference || v.peekArtwork);
+    squint_->setChecked(v.squint);
+    veil_->setValue(v.referenceHidden ? 0 : v.veil);
+    middle_->setVisible(v.show == Show::over);
+    const art::Layer* drawn = canvas_.session().document().layer(canvas_.session().selection().layer);
+    mirror_->setChecked(drawn && drawn->mirror);
+    figure_->setText(v.referenceHidden ? tr("hidden") : QString("%1 %").arg(std::lround(v.veil * 100)));
+}
+
+void SightLine::setStep(StepId step)
+{
+    areas_->setVisible(step == StepId::build);
+    look_->setVisible(step == StepId::trace || step == StepId::build);
+    layOut(parentWidget()->width());
+}
+
+void SightLine::setAreasShown(bool on)
+{
+    areas_->setChecked(on);
+}
+
+void SightLine::layOut(int width)
+{
+    const int room = width - 24;
+    const bool wide = room > (look_->isVisibleTo(this) ? 900 : 700);
+    peek_->setWordsShown(wide);
+    squint_->setWordsShown(wide);
+    figure_->setVisible(room > (look_->isVisibleTo(this) ? 820 : 600));
+    areas_->setWordsShown(room > 760);
+    mirror_->setWordsShown(room > 760);
+    look_->adjustSize();
+    setGeometry(12, 8, room, 34);
+    left_->adjustSize();
+    middle_->adjustSize();
+    right_->adjustSize();
+    left_->move(0, 0);
+    middle_->move(left_->width() + 8, 0);
+    look_->move((middle_->isVisibleTo(this) ? middle_->geometry().right() + 1 : left_->width()) + 8, 0);
+    right_->move(room - right_->width(), 0);
+    QRegion shape(left_->geometry());
+    shape += right_->geometry();
+    if (middle_->isVisibleTo(this)) shape += middle_->geometry();
+    if (look_->isVisibleTo(this)) shape += look_->geometry();
+    setMask(shape);
+}
+
+} // namespace softrope::app
