@@ -2,33 +2,12 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en_US">
  <context>
-  <name>Step</name>
+  <name />
   <message numerus="yes">
-   <source>%n area(s)</source>
+   <source> · %n slivers join</source>
    <translation>
-    <numerusform>%n area</numerusform>
-    <numerusform>%n areas</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%1, %n sliver(s)</source>
-   <translation>
-    <numerusform>%1, %n sliver</numerusform>
-    <numerusform>%1, %n slivers</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n ink(s) ready</source>
-   <translation>
-    <numerusform>%n ink ready</numerusform>
-    <numerusform>%n inks ready</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n area(s), no inks</source>
-   <translation>
-    <numerusform>%n area, no inks</numerusform>
-    <numerusform>%n areas, no inks</numerusform>
+    <numerusform> · %n sliver joins</numerusform>
+    <numerusform> · %n slivers join</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -39,10 +18,262 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%1, %n open end(s)</source>
+   <translation>
+    <numerusform>%1, %n open end</numerusform>
+    <numerusform>%1, %n open ends</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%1, %n sliver(s)</source>
+   <translation>
+    <numerusform>%1, %n sliver</numerusform>
+    <numerusform>%1, %n slivers</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n %1 element(s)</source>
+   <translation>
+    <numerusform>%n %1 element</numerusform>
+    <numerusform>%n %1 elements</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n area(s)</source>
+   <translation>
+    <numerusform>%n area</numerusform>
+    <numerusform>%n areas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n area(s) enclosed</source>
+   <translation>
+    <numerusform>%n area enclosed</numerusform>
+    <numerusform>%n areas enclosed</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n area(s) gathered</source>
+   <translation>
+    <numerusform>%n area gathered</numerusform>
+    <numerusform>%n areas gathered</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n area(s) → 1 shape</source>
+   <translation>
+    <numerusform>%n area → 1 shape</numerusform>
+    <numerusform>%n areas → 1 shape</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n area(s), no inks</source>
+   <translation>
+    <numerusform>%n area, no inks</numerusform>
+    <numerusform>%n areas, no inks</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n areas have no ink.</source>
+   <translation>
+    <numerusform>%n area has no ink.</numerusform>
+    <numerusform>%n areas have no ink.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n broken picture(s)</source>
+   <translation>
+    <numerusform>%n broken picture</numerusform>
+    <numerusform>%n broken pictures</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n clip path(s) (drawn without)</source>
+   <translation>
+    <numerusform>%n clip path (drawn without)</numerusform>
+    <numerusform>%n clip paths (drawn without)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n corners have room for less only.</source>
+   <translation>
+    <numerusform>%n corner has room for less only.</numerusform>
+    <numerusform>%n corners have room for less only.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n dash pattern(s) (drawn solid)</source>
+   <translation>
+    <numerusform>%n dash pattern (drawn solid)</numerusform>
+    <numerusform>%n dash patterns (drawn solid)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n drops are open and stay as they were.</source>
+   <translation>
+    <numerusform>%n drop is open and stays as it was.</numerusform>
+    <numerusform>%n drops are open and stay as they were.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n end(s) open on this sheet</source>
+   <translation>
+    <numerusform>%n end open on this sheet</numerusform>
+    <numerusform>%n ends open on this sheet</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n filter(s) (drawn without)</source>
+   <translation>
+    <numerusform>%n filter (drawn without)</numerusform>
+    <numerusform>%n filters (drawn without)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n gradient(s) or pattern(s) (painted grey)</source>
+   <translation>
+    <numerusform>%n gradient or pattern (painted grey)</numerusform>
+    <numerusform>%n gradients or patterns (painted grey)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n group(s) nested deeper than %1 (flattened)</source>
+   <translation>
+    <numerusform>%n group nested deeper than %1 (flattened)</numerusform>
+    <numerusform>%n groups nested deeper than %1 (flattened)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n group(s) too deeply nested</source>
+   <translation>
+    <numerusform>%n group too deeply nested</numerusform>
+    <numerusform>%n groups too deeply nested</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n hole(s)</source>
+   <translation>
+    <numerusform>%n hole</numerusform>
+    <numerusform>%n holes</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n ink(s) ready</source>
+   <translation>
+    <numerusform>%n ink ready</numerusform>
+    <numerusform>%n inks ready</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n line(s)</source>
+   <translation>
+    <numerusform>%n line</numerusform>
+    <numerusform>%n lines</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n linked picture(s)</source>
+   <translation>
+    <numerusform>%n linked picture</numerusform>
+    <numerusform>%n linked pictures</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n mask(s) (drawn without)</source>
+   <translation>
+    <numerusform>%n mask (drawn without)</numerusform>
+    <numerusform>%n masks (drawn without)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n more after this</source>
+   <translation>
+    <numerusform>%n more after this</numerusform>
+    <numerusform>%n more after this</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n nodes picked</source>
+   <translation>
+    <numerusform>%n node picked</numerusform>
+    <numerusform>%n nodes picked</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n pairs of ends are that near.</source>
+   <translation>
+    <numerusform>%n pair of ends is that near.</numerusform>
+    <numerusform>%n pairs of ends are that near.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n path(s) broken off at a fault</source>
+   <translation>
+    <numerusform>%n path broken off at a fault</numerusform>
+    <numerusform>%n paths broken off at a fault</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n picture(s)</source>
    <translation>
     <numerusform>%n picture</numerusform>
     <numerusform>%n pictures</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n piece(s)</source>
+   <translation>
+    <numerusform>%n piece</numerusform>
+    <numerusform>%n pieces</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n pieces are much smaller than the rest.</source>
+   <translation>
+    <numerusform>%n piece is much smaller than the rest.</numerusform>
+    <numerusform>%n pieces are much smaller than the rest.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n seam(s) welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</source>
+   <translation>
+    <numerusform>%n seam welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</numerusform>
+    <numerusform>%n seams welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shape(s)</source>
+   <translation>
+    <numerusform>%n shape</numerusform>
+    <numerusform>%n shapes</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n specks go to their neighbours.</source>
+   <translation>
+    <numerusform>%n speck goes to its neighbour.</numerusform>
+    <numerusform>%n specks go to their neighbours.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n style sheet(s)</source>
+   <translation>
+    <numerusform>%n style sheet</numerusform>
+    <numerusform>%n style sheets</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n text(s)</source>
+   <translation>
+    <numerusform>%n text</numerusform>
+    <numerusform>%n texts</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n thing(s)</source>
+   <translation>
+    <numerusform>%n thing</numerusform>
+    <numerusform>%n things</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -53,44 +284,24 @@
    </translation>
   </message>
   <message numerus="yes">
-   <source>%n line(s)</source>
+   <source>%n use(s) of another element</source>
    <translation>
-    <numerusform>%n line</numerusform>
-    <numerusform>%n lines</numerusform>
+    <numerusform>%n use of another element</numerusform>
+    <numerusform>%n uses of another element</numerusform>
    </translation>
   </message>
   <message numerus="yes">
-   <source>%1, %n open end(s)</source>
+   <source>Deleted %n things. Ctrl+Z brings them back.</source>
    <translation>
-    <numerusform>%1, %n open end</numerusform>
-    <numerusform>%1, %n open ends</numerusform>
-   </translation>
-  </message>
- </context>
- <context>
-  <name>softrope::app::Card</name>
-  <message numerus="yes">
-   <source>%n shape(s)</source>
-   <translation>
-    <numerusform>%n shape</numerusform>
-    <numerusform>%n shapes</numerusform>
+    <numerusform>Deleted %n thing. Ctrl+Z brings it back.</numerusform>
+    <numerusform>Deleted %n things. Ctrl+Z brings them back.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
-   <source>%n line(s)</source>
+   <source>Removed %n nodes. Ctrl+Z brings them back.</source>
    <translation>
-    <numerusform>%n line</numerusform>
-    <numerusform>%n lines</numerusform>
-   </translation>
-  </message>
- </context>
- <context>
-  <name>softrope::app::Notices</name>
-  <message numerus="yes">
-   <source>%n more after this</source>
-   <translation>
-    <numerusform>%n more after this</numerusform>
-    <numerusform>%n more after this</numerusform>
+    <numerusform>Removed %n node. Ctrl+Z brings it back.</numerusform>
+    <numerusform>Removed %n nodes. Ctrl+Z brings them back.</numerusform>
    </translation>
   </message>
  </context>

@@ -4,6 +4,7 @@
 #include "art/ends.h"
 #include "art/mirrored.h"
 #include "art/tree.h"
+#include "words/said.h"
 
 #include <algorithm>
 #include <map>
@@ -80,7 +81,7 @@ std::vector<Item> areaShapes(const planar::Map& map, double overlap)
         a.fill.colour = Colour{184, 184, 184};
         a.fill.overlap = overlap;
         Item item;
-        item.name = "Area " + std::to_string(out.size() + 1);
+        item.name = words::said("Area %1", {std::to_string(out.size() + 1)});
         item.is = std::move(a);
         out.push_back(std::move(item));
     }
@@ -97,7 +98,7 @@ Added withAreasUnderLines(const Document& d, const planar::Map& map)
     Document out = d;
     Layer layer;
     layer.id = out.nextId++;
-    layer.name = "Colour areas";
+    layer.name = words::said("Colour areas");
     const Id id = layer.id;
     const auto lowest = std::find_if(d.layers.begin(), d.layers.end(), [&](const LayerPtr& l) { return l->id == lowestLayer; });
     out.layers.insert(out.layers.begin() + (lowest - d.layers.begin()), shared(std::move(layer)));

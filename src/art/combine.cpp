@@ -2,6 +2,7 @@
 
 #include "art/edits.h"
 #include "art/tree.h"
+#include "words/said.h"
 
 #include <algorithm>
 
@@ -142,7 +143,7 @@ Taken withSplit(const Document& d, const std::vector<Id>& items)
         a.fill.evenOdd = false;
         a.set();
         one.is = std::move(a);
-        one.name = one.name.empty() ? "Part" : one.name + " part";
+        one.name = one.name.empty() ? words::said("Part") : words::said("%1 part", {one.name});
         parts.push_back(std::move(one));
     }
     if (parts.size() < 2) return {d, {}, Refusal::tooFew};

@@ -6,6 +6,7 @@
 #include "curve/edit.h"
 #include "curve/foot.h"
 #include "curve/polygon.h"
+#include "words/said.h"
 
 #include <algorithm>
 #include <cmath>
@@ -147,7 +148,7 @@ Added withDrop(const Document& d, const planar::Map& map, const DrawnLines& line
         // Under the lowest layer of lines.
         auto made = std::make_shared<Layer>();
         made->id = layer = out.nextId++;
-        made->name = "Colour drops";
+        made->name = words::said("Colour drops");
         const auto lowest = std::find_if(out.layers.begin(), out.layers.end(), [&](const LayerPtr& l) { return l->id == lines1; });
         out.layers.insert(lowest, made);
     }

@@ -2,6 +2,7 @@
 
 #include "art/live.h"
 #include "art/tree.h"
+#include "words/said.h"
 
 #include <algorithm>
 #include <cmath>
@@ -444,7 +445,7 @@ Added withReference(const Document& d, Shared<PictureFile> picture, const std::s
     Added out{d, 0};
     auto layer = std::make_shared<Layer>();
     layer->id = out.document.nextId++;
-    layer->name = name + ", reference";
+    layer->name = words::said("%1, reference", {name});
     layer->locked = true;
     auto item = std::make_shared<Item>();
     item->id = out.id = out.document.nextId++;

@@ -6,6 +6,7 @@
 #include "art/tree.h"
 #include "curve/polygon.h"
 #include "pixel/colour_space.h"
+#include "words/said.h"
 
 #include <algorithm>
 #include <array>
@@ -73,7 +74,7 @@ ItemPtr pieceOf(curve::Paths outline, Fill fill, const std::vector<PaintedPiece>
     a.setPaths(std::move(outline));
     Item i;
     i.id = k < before.size() ? before[k]->id : 0;
-    i.name = name + std::to_string(k + 1);
+    i.name = words::said(name, {std::to_string(k + 1)});
     i.is = std::move(a);
     return shared(std::move(i));
 }
@@ -145,7 +146,7 @@ std::vector<ItemPtr> piecesOf(const Facets& f, const std::vector<ItemPtr>& befor
         fill.gradient = shared(gradientOf(piece, f));
         fill.colour = colourAt(*fill.gradient, 0.5).colour;
         fill.overlap = underNeighbours;
-        out.push_back(pieceOf(piece.outline, std::move(fill), f.painted, "Facet ", out.size(), before));
+        out.push_back(pieceOf(piece.outline, std::move(fill), f.painted, words::marked("Facet %1"), out.size(), before));
     }
     return out;
 }
@@ -158,7 +159,7 @@ std::vector<ItemPtr> piecesOf(const MeshPieces& m, const std::vector<ItemPtr>& b
         const pixel::Rgba c = m.mesh.colours[f];
         fill.colour = Colour{c.r, c.g, c.b};
         if (m.gap <= 0) fill.overlap = underNeighbours;
-        out.push_back(pieceOf(outlineOf(m.mesh, f, m.gap), std::move(fill), m.painted, "Piece ", f, before));
+        out.push_back(pieceOf(outlineOf(m.mesh, f, m.gap), std::move(fill), m.painted, words::marked("Piece %1"), f, before));
     }
     return out;
 }

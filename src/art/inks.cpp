@@ -6,6 +6,7 @@
 #include "art/tree.h"
 
 #include "pixel/ink_colours.h"
+#include "words/said.h"
 
 #include <algorithm>
 #include <cmath>
@@ -347,8 +348,8 @@ Id workingInk(const Document& d, Meaning meaning)
 Document withWorkingInks(const Document& d)
 {
     Document out = d;
-    if (!workingInk(out, Meaning::willBeDark)) out = withInk(out, "Will be dark", {126, 44, 232}, Meaning::willBeDark).document;
-    if (!workingInk(out, Meaning::willBeLight)) out = withInk(out, "Will be light", {80, 226, 60}, Meaning::willBeLight).document;
+    if (!workingInk(out, Meaning::willBeDark)) out = withInk(out, words::said("Will be dark"), {126, 44, 232}, Meaning::willBeDark).document;
+    if (!workingInk(out, Meaning::willBeLight)) out = withInk(out, words::said("Will be light"), {80, 226, 60}, Meaning::willBeLight).document;
     return out;
 }
 

@@ -4,6 +4,7 @@
 #include "art/live.h"
 #include "art/tree.h"
 #include "mirror/mirror.h"
+#include "words/said.h"
 
 #include <algorithm>
 #include <map>
@@ -111,7 +112,7 @@ Welded withWeld(const Document& d, Id layer, double tolerance, const std::vector
     Document kept = d;
     Layer halves = *l;
     halves.id = kept.nextId++;
-    halves.name = l->name + " (halves)";
+    halves.name = words::said("%1 (halves)", {l->name});
     halves.shown = false;
     halves.locked = true;
     Remap ids;

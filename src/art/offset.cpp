@@ -3,6 +3,7 @@
 #include "art/edits.h"
 #include "curve/edit.h"
 #include "planar/combine.h"
+#include "words/said.h"
 
 #include <algorithm>
 
@@ -65,7 +66,7 @@ Added withOffset(const Document& d, Id item, double by, bool mitred)
     a.fill.evenOdd = false;
     if (a.paths.empty()) return {d, 0, Refusal::doesNotFit};
     copy.is = std::move(a);
-    copy.name = i->name.empty() ? "Offset" : i->name + " offset";
+    copy.name = i->name.empty() ? words::said("Offset") : words::said("%1 offset", {i->name});
     return withItem(d, l->id, std::move(copy));
 }
 

@@ -3,6 +3,7 @@
 #include "art/tree.h"
 #include "planar/meet.h"
 #include "planar/tolerances.h"
+#include "words/said.h"
 
 #include <algorithm>
 #include <unordered_set>
@@ -16,13 +17,13 @@ const char* text(SnapReason reason)
 {
     switch (reason) {
     case SnapReason::none: return "";
-    case SnapReason::node: return "node";
-    case SnapReason::end: return "open end";
-    case SnapReason::crossing: return "crossing";
-    case SnapReason::line: return "on the line";
-    case SnapReason::guide: return "guide";
-    case SnapReason::sheetCentre: return "sheet centre";
-    case SnapReason::sheetEdge: return "sheet edge";
+    case SnapReason::node: return words::marked("node");
+    case SnapReason::end: return words::marked("open end");
+    case SnapReason::crossing: return words::marked("crossing");
+    case SnapReason::line: return words::marked("on the line");
+    case SnapReason::guide: return words::marked("guide");
+    case SnapReason::sheetCentre: return words::marked("sheet centre");
+    case SnapReason::sheetEdge: return words::marked("sheet edge");
     }
     return "";
 }

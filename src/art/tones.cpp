@@ -3,6 +3,7 @@
 #include "art/edits.h"
 #include "art/tree.h"
 #include "pixel/colour_space.h"
+#include "words/said.h"
 
 #include <algorithm>
 #include <cmath>
@@ -42,7 +43,7 @@ Added withToneStack(const Document& d, Id reference, const tone::Stack& stack)
 {
     const Layer* under = d.layerOf(reference);
     if (!under) return {d, 0, Refusal::nothingPicked};
-    const Added layer = withNewLayer(d, "Tone stack", under->id);
+    const Added layer = withNewLayer(d, words::said("Tone stack"), under->id);
     Group g;
     g.setDerived({}, shared(ToneStack{reference, stack, false}));
     Item i;

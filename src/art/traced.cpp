@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "art/edits.h"
+#include "words/said.h"
 
 #include <cmath>
 
@@ -65,7 +66,7 @@ std::vector<Item> itemsOf(const tone::Tones& tones, const curve::Affine& toSheet
     for (const tone::ToneShape& s : tones.shapes) {
         Item i;
         const auto which = static_cast<std::size_t>(std::find(tones.colours.begin(), tones.colours.end(), s.colour) - tones.colours.begin());
-        i.name = "Tone " + std::to_string(which + 1) + (which < count.size() && ++count[which] > 1 ? "." + std::to_string(count[which]) : "");
+        i.name = words::said("Tone %1", {std::to_string(which + 1)}) + (which < count.size() && ++count[which] > 1 ? "." + std::to_string(count[which]) : "");
         Artwork a;
         curve::Paths outline;
         for (const curve::Path& p : s.outline) outline.push_back(curve::transformed(p, toSheet));

@@ -1,4 +1,5 @@
 #include "files/bytes.h"
+#include "words/said.h"
 
 #include <array>
 #include <cerrno>
@@ -23,8 +24,8 @@ std::string nameOf(const std::string& path)
 
 std::string because(const std::string& what, int error)
 {
-    if (error == ENOSPC || error == EDQUOT || error == EFBIG) return what + ": the disk is full.";
-    if (error == EACCES || error == EPERM || error == EROFS) return what + ": writing is not allowed there.";
+    if (error == ENOSPC || error == EDQUOT || error == EFBIG) return words::said("%1: the disk is full.", {what});
+    if (error == EACCES || error == EPERM || error == EROFS) return words::said("%1: writing is not allowed there.", {what});
     return what + ": " + std::strerror(error) + ".";
 }
 
@@ -83,16 +84,16 @@ TextResult readText(const std::string& path, std::size_t most)
     TextResult r;
     std::error_code e;
     if (!std::filesystem::exists(path, e)) {
-        r.problem = "There is no file " + nameOf(path) + ".";
+        r.problem = words::said("There is no file %1.", {nameOf(path)});
         return r;
     }
     if (std::filesystem::is_directory(path, e)) {
-        r.problem = nameOf(path) + " is a folder.";
+        r.problem = words::said("%1 is a folder.", {nameOf(path)});
         return r;
     }
     std::ifstream in(path, std::ios::binary);
     if (!in) {
-        r.problem = nameOf(path) + " cannot be opened.";
+        r.problem = words::said("%1 cannot be opened.", {nameOf(path)});
         return r;
     }
     char buffer[1 << 16];
@@ -100,7 +101,7 @@ TextResult readText(const std::string& path, std::size_t most)
         r.text.append(buffer, static_cast<std::size_t>(in.gcount()));
         if (r.text.size() > most) {
             r = {};
-            r.problem = nameOf(path) + " is too large to open.";
+            r.problem = words::said("%1 is too large to open.", {nameOf(path)});
             return r;
         }
     }
@@ -112,7 +113,7 @@ FileResult saveAtomically(const std::string& path, std::string_view content)
     std::error_code e;
     std::filesystem::path target = path;
     if (std::filesystem::is_symlink(target, e)) target = std::filesystem::weakly_canonical(target, e);
-    const std::string failed = nameOf(path) + " was not saved";
+    const std::string failed = words::said("%1 was not saved", {nameOf(path)});
     std::string temporary = target.string() + ".part-XXXXXX";
     const int fd = ::mkstemp(temporary.data());
     if (fd < 0) return {because(failed, errno)};

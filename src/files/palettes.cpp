@@ -2,6 +2,7 @@
 
 #include "files/path_data.h"
 #include "pixel/ink_colours.h"
+#include "words/said.h"
 
 #include <nlohmann/json.hpp>
 
@@ -131,13 +132,13 @@ void take(PaletteResult& r, const std::string& name, Colour c)
 {
     if (r.colours.size() < mostInks)
         r.colours.push_back({name, c});
-    else if (r.leftOut.empty() || r.leftOut.back() != "all after the first 512")
-        r.leftOut.push_back("all after the first 512");
+    else if (const std::string rest = words::said("all after the first %1", {std::to_string(mostInks)}); r.leftOut.empty() || r.leftOut.back() != rest)
+        r.leftOut.push_back(rest);
 }
 
 void verdict(PaletteResult& r)
 {
-    if (r.colours.empty() && r.problem.empty()) r.problem = "There are no colours in the file.";
+    if (r.colours.empty() && r.problem.empty()) r.problem = words::said("There are no colours in the file.");
 }
 
 } // namespace
@@ -243,7 +244,7 @@ PaletteResult readTokenPalette(std::string_view text)
     PaletteResult out;
     const Json json = Json::parse(text, nullptr, false);
     if (json.is_discarded() || !json.is_object()) {
-        out.problem = "The file is not a palette: its JSON is broken.";
+        out.problem = words::said("The file is not a palette: its JSON is broken.");
         return out;
     }
     Tokens tokens;

@@ -1,6 +1,7 @@
 #include "files/pictures.h"
 
 #include "files/loaded_rows.h"
+#include "words/said.h"
 
 #include <QBuffer>
 #include <QFile>
@@ -63,7 +64,7 @@ PictureResult failed(const std::string& why)
 PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string& name, const std::function<bool()>& cancelled,
                           const std::function<void(double)>& progress)
 {
-    if (bytes.empty()) return failed(name + " is empty.");
+    if (bytes.empty()) return failed(words::said("%1 is empty.", {name}));
     QByteArray raw = QByteArray::fromRawData(reinterpret_cast<const char*>(bytes.data()), static_cast<qsizetype>(bytes.size()));
     const int rows = loadedRows(bytes, formatOf(bytes));
     // Decoders read in blocks, and give up on the last one when it is not whole: filled up, its rows come in as well.
@@ -73,31 +74,31 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
     QImageReader reader(&buffer);
     reader.setAutoTransform(true);
     reader.setDecideFormatFromContent(true);
-    if (!reader.canRead()) return failed(name + " is not a picture that can be read (PNG, JPEG, WebP, TIFF, BMP or GIF).");
+    if (!reader.canRead()) return failed(words::said("%1 is not a picture that can be read (PNG, JPEG, WebP, TIFF, BMP or GIF).", {name}));
     const std::string format = reader.format().toStdString();
-    if (format == "svg" || format == "svgz" || format == "pdf") return failed(name + " is a drawing, not a picture. Open it instead.");
+    if (format == "svg" || format == "svgz" || format == "pdf") return failed(words::said("%1 is a drawing, not a picture. Open it instead.", {name}));
     const QSize size = reader.size();
     if (size.isValid() && static_cast<long long>(size.width()) * size.height() > mostPixels)
-        return failed(name + " has " + std::to_string(static_cast<long long>(size.width()) * size.height() / 1'000'000) +
-                      " megapixels; at most 100 can be opened.");
+        return failed(words::said("%1 has %2 megapixels; at most 100 can be opened.",
+                                  {name, std::to_string(static_cast<long long>(size.width()) * size.height() / 1'000'000)}));
     QImageReader::setAllocationLimit(1024);
     QImage image;
     reader.read(&image); // a picture that is cut off comes in as far as it goes
-    if (cancelled && cancelled()) return failed("Stopped.");
-    if (image.isNull()) return failed(name + " is broken and cannot be read.");
-    if (static_cast<long long>(image.width()) * image.height() > mostPixels) return failed(name + " is larger than 100 megapixels.");
+    if (cancelled && cancelled()) return failed(words::said("Stopped."));
+    if (image.isNull()) return failed(words::said("%1 is broken and cannot be read.", {name}));
+    if (static_cast<long long>(image.width()) * image.height() > mostPixels) return failed(words::said("%1 is larger than 100 megapixels.", {name}));
     PictureResult r;
     r.format = format;
     // Readers report 96 or 72 dpi as a stand-in; only other values say something.
     const double dpi = image.dotsPerMeterX() * 0.0254;
     r.dotsPerInch = dpi > 100 ? dpi : 0;
     image.convertTo(QImage::Format_RGBA8888);
-    if (image.isNull()) return failed("There is not enough memory for " + name + ".");
+    if (image.isNull()) return failed(words::said("There is not enough memory for %1.", {name}));
     r.picture = pixel::Picture(image.width(), image.height());
     static_assert(sizeof(pixel::Rgba) == 4);
-    if (rows == 0) return failed(name + " is cut off before its first row.");
+    if (rows == 0) return failed(words::said("%1 is cut off before its first row.", {name}));
     if (rows > 0 && rows < image.height()) {
-        r.partly = name + " was loaded only in part, " + std::to_string(rows) + " of " + std::to_string(image.height()) + " rows.";
+        r.partly = words::said("%1 was loaded only in part, %2 of %3 rows.", {name, std::to_string(rows), std::to_string(image.height())});
         // Turned pictures lie otherwise: there the missing part stays as the decoder left it.
         if (reader.transformation() == QImageIOHandler::TransformationNone)
             for (int y = rows; y < image.height(); ++y) std::memset(image.scanLine(y), 255, static_cast<std::size_t>(image.width()) * 4);
@@ -111,12 +112,12 @@ PictureResult readPictureFile(const std::string& path, const std::function<bool(
     const QString name = QString::fromStdString(path);
     const std::string shortName = QFileInfo(name).fileName().toStdString();
     QFile file(name);
-    if (!file.exists()) return failed("There is no file " + shortName + ".");
-    if (!file.open(QIODevice::ReadOnly)) return failed(shortName + " cannot be opened: " + file.errorString().toStdString() + ".");
-    if (file.size() > 2'000'000'000) return failed(shortName + " is larger than 2 GB.");
+    if (!file.exists()) return failed(words::said("There is no file %1.", {shortName}));
+    if (!file.open(QIODevice::ReadOnly)) return failed(words::said("%1 cannot be opened: %2.", {shortName, file.errorString().toStdString()}));
+    if (file.size() > 2'000'000'000) return failed(words::said("%1 is larger than 2 GB.", {shortName}));
     std::vector<std::byte> bytes(static_cast<std::size_t>(file.size()));
     if (file.read(reinterpret_cast<char*>(bytes.data()), static_cast<qint64>(bytes.size())) != static_cast<qint64>(bytes.size()))
-        return failed(shortName + " cannot be read to its end.");
+        return failed(words::said("%1 cannot be read to its end.", {shortName}));
     return readPicture(bytes, shortName, cancelled, progress);
 }
 

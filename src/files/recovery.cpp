@@ -1,6 +1,7 @@
 #include "files/recovery.h"
 
 #include "art/tree.h"
+#include "words/said.h"
 
 #include <nlohmann/json.hpp>
 
@@ -92,7 +93,7 @@ FileResult Recovery::write(const art::Document& d, const std::string& original, 
     const fs::path folder = recoveryFolder() + '/' + id_;
     std::error_code e;
     fs::create_directories(folder / "pictures", e);
-    if (e) return {"Autosave has no folder: " + e.message() + "."};
+    if (e) return {words::said("Autosave has no folder: %1.", {e.message()})};
     written_ = 0;
     std::map<std::shared_ptr<const art::PictureFile>, std::string> used;
     FileResult trouble;
@@ -233,7 +234,7 @@ FileResult putAside(const RecoveryEntry& entry)
     std::error_code e;
     fs::create_directories(asideFolder(), e);
     if (!e) fs::rename(entry.folder, fs::path(asideFolder()) / fs::path(entry.folder).filename(), e);
-    if (e) return {"It could not be put aside: " + e.message() + "."};
+    if (e) return {words::said("It could not be put aside: %1.", {e.message()})};
     // The days are counted from now.
     fs::last_write_time(fs::path(asideFolder()) / fs::path(entry.folder).filename() / "about.json", fs::file_time_type::clock::now(), e);
     return {};

@@ -9,6 +9,7 @@
 #include "files/svg.h"
 #include "files/svg_style.h"
 #include "files/xml.h"
+#include "words/said.h"
 
 #include <pugixml.hpp>
 
@@ -29,6 +30,9 @@ using curve::Paths;
 using curve::Vec2;
 
 namespace {
+
+constexpr const char* clipLeft = words::marked("%n clip path(s) (drawn without)");
+constexpr const char* sheetLeft = words::marked("%n style sheet(s)");
 
 constexpr int deepest = 200;     // groups inside groups; more is refused rather than followed
 constexpr int deepestItems = 16; // groups that stay groups; deeper ones are flattened
@@ -70,7 +74,7 @@ public:
             d_.layers.emplace_back(newLayer(art::newDocument().layers.front()->name));
         }
         if (out_.working) d_.nextId = std::max<Id>(d_.nextId, std::min<Id>(svg.attribute("rope:next-id").as_ullong(1), mostId));
-        for (const auto& [what, n] : missed_) out_.leftOut.push_back(std::to_string(n) + ' ' + what + (n > 1 && what.back() != ')' ? "s" : ""));
+        for (const auto& [what, n] : missed_) out_.leftOut.push_back(words::counted(what.first, n, {what.second}));
     }
 
 private:
@@ -78,7 +82,7 @@ private:
     art::Document& d_;
     const PictureOpener& pictureOf_;
     Affine toSheet_;
-    std::map<std::string, int> missed_;
+    std::map<std::pair<const char*, std::string>, int> missed_; // how it is told, with a name in it, and how often
     Gradients gradients_;
 
     // Elements that others refer to. By hand, not by recursion: hostile files nest deeply.
@@ -96,7 +100,7 @@ private:
         }
     }
 
-    void miss(const std::string& what) { ++missed_[what]; }
+    void miss(const char* what, const std::string& name = {}) { ++missed_[{what, name}]; }
 
     // A sheet of no size, or of none that is a number, is none.
     static double side(double v) { return std::isfinite(v) && v > 0 ? std::clamp(v, 1.0, 100000.0) : 1080; }
@@ -185,7 +189,7 @@ private:
         std::string name = n.attribute("rope:name").value();
         if (name.empty()) name = n.child("title").text().get();
         if (name.empty()) name = n.attribute("id").value();
-        if (name.empty()) name = "Layer " + std::to_string(d_.layers.size() + 1);
+        if (name.empty()) name = words::said("Layer %1", {std::to_string(d_.layers.size() + 1)});
         auto l = newLayer(name, n.attribute("rope:layer").as_ullong(0));
         l->locked = flagged(n, "rope:locked");
         style.apply(n);
@@ -256,7 +260,7 @@ private:
     void children(pugi::xml_node n, const Style& style, const Affine& m, List& to, int depth)
     {
         if (depth > deepest) {
-            miss("group too deeply nested");
+            miss(words::marked("%n group(s) too deeply nested"));
             return;
         }
         for (const pugi::xml_node c : n.children())
@@ -290,7 +294,7 @@ private:
             if (std::isfinite(sigma) && sigma >= 0)
                 i.blur = std::min(sigma, art::mostBlur);
             else
-                miss("filter (drawn without)");
+                miss(words::marked("%n filter(s) (drawn without)"));
         }
         style.opacity = 1;
         style.blend = art::Blend::normal;
@@ -352,7 +356,7 @@ private:
             return;
         }
         if (depth > deepestItems && !liveOne) {
-            miss("group nested deeper than " + std::to_string(deepestItems) + " (flattened)");
+            miss(words::marked("%n group(s) nested deeper than %1 (flattened)"), std::to_string(deepestItems));
             for (const ItemPtr& c : items) {
                 Item flat = *c;
                 flat.opacity *= i.opacity;
@@ -402,11 +406,11 @@ private:
         if (style.clip.empty()) return false;
         const auto clip = clipOf(style.clip, m);
         if (!clip) {
-            miss("clip-path (drawn without)");
+            miss(clipLeft);
             return false;
         }
         if (depth > deepestItems) {
-            miss("clip-path (drawn without)");
+            miss(clipLeft);
             return false;
         }
         Style own = style;
@@ -436,7 +440,7 @@ private:
             if (name == said) return;
         if (name == "defs") {
             for (const pugi::xml_node c : n.children())
-                if (localName(c) == "style") miss("style sheet");
+                if (localName(c) == "style") miss(sheetLeft);
             return;
         }
         // Not inherited: each element has its own.
@@ -445,7 +449,7 @@ private:
         style.apply(n);
         if (n.attribute("rope:guide")) style.hidden = false;
         const Affine m = parent * transformOf(n.attribute("transform").value());
-        if (n.attribute("mask") && std::strcmp(n.attribute("mask").value(), "none") != 0) miss("mask (drawn without)");
+        if (n.attribute("mask") && std::strcmp(n.attribute("mask").value(), "none") != 0) miss(words::marked("%n mask(s) (drawn without)"));
         if (!clipped(n, style, m, to, depth)) unclipped(n, style, m, to, depth);
     }
 
@@ -456,7 +460,7 @@ private:
             group(n, style, m, to, depth);
         } else if (name == "path") {
             ParsedPaths p = parsePathData(n.attribute("d").value());
-            if (p.fault) miss("path broken off at a fault");
+            if (p.fault) miss(words::marked("%n path(s) broken off at a fault"));
             setKinds(p.paths, n.attribute("rope:kinds").value());
             add(n, std::move(p.paths), style, m, to);
         } else if (name == "image") {
@@ -464,7 +468,10 @@ private:
         } else if (const auto shape = basicShape(name, n)) {
             if (!shape->empty()) add(n, *shape, style, m, to);
         } else if (!style.hidden) {
-            miss(name == "text" ? "text" : name == "use" ? "use of another element" : name == "style" ? "style sheet" : name + " element");
+            name == "text"    ? miss(words::marked("%n text(s)"))
+            : name == "use"   ? miss(words::marked("%n use(s) of another element"))
+            : name == "style" ? miss(sheetLeft)
+                              : miss(words::marked("%n %1 element(s)"), name);
         }
     }
 
@@ -518,7 +525,7 @@ private:
             if (!p.empty()) onSheet.push_back(m == Affine{} ? std::move(p) : curve::transformed(p, m));
         a.setPaths(std::move(onSheet));
         const auto paint = [&](const Style::Paint& p) -> std::optional<art::Colour> {
-            if (!p.server.empty()) miss("gradient or pattern (painted grey)");
+            if (!p.server.empty()) miss(words::marked("%n gradient(s) or pattern(s) (painted grey)"));
             return p.colour;
         };
         if (const auto g = s.fill.server.empty() ? art::Shared<art::Gradient>() : gradients_.make(s.fill.server, curve::bounds(a.paths), m, s)) {
@@ -538,7 +545,7 @@ private:
         a.stroke.opacity = s.strokeOpacity;
         a.stroke.cap = s.cap;
         a.stroke.join = s.join;
-        if (s.dashed && a.stroke.colour) miss("dash pattern (drawn solid)");
+        if (s.dashed && a.stroke.colour) miss(words::marked("%n dash pattern(s) (drawn solid)"));
         a.stroke.keepsWidth = flagged(n, "rope:keeps-width");
         if (n.attribute("rope:stroke")) a.stroke.colour = art::colourFrom(n.attribute("rope:stroke").value());
         if (n.attribute("rope:swell")) a.stroke.swell = swellFrom(numbers(n.attribute("rope:swell").value()));
@@ -610,12 +617,12 @@ private:
         const auto comma = h.find(";base64,");
         const bool within = h.rfind("data:image/", 0) == 0 && comma != std::string_view::npos;
         if (!within && !pictureOf_) {
-            miss("linked picture");
+            miss(words::marked("%n linked picture(s)"));
             return;
         }
         auto bytes = within ? fromBase64(h.substr(comma + 8)) : pictureOf_(std::string(h));
         if (!bytes || bytes->empty()) {
-            miss("broken picture");
+            miss(words::marked("%n broken picture(s)"));
             return;
         }
         auto picture = std::make_shared<art::PictureFile>();
@@ -667,12 +674,12 @@ SvgResult readSvg(std::string_view text, const PictureOpener& open)
     pugi::xml_node svg = xml.child("svg");
     if (!svg) svg = xml.child("svg:svg");
     if (!parsed) {
-        out.problem = text.empty() ? "The file is empty."
-                                   : "The file is broken: " + std::string(parsed.description()) + " at byte " + std::to_string(parsed.offset) + ".";
+        out.problem = text.empty() ? words::said("The file is empty.")
+                                   : words::said("The file is broken: %1 at byte %2.", {parsed.description(), std::to_string(parsed.offset)});
         return out;
     }
     if (!svg) {
-        out.problem = "The file is not an SVG drawing.";
+        out.problem = words::said("The file is not an SVG drawing.");
         return out;
     }
     Reader(out, open).run(svg);

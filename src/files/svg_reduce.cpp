@@ -2,6 +2,7 @@
 #include "files/path_data.h"
 #include "files/svg.h"
 #include "files/svg_style.h"
+#include "words/said.h"
 
 #include <pugixml.hpp>
 
@@ -63,14 +64,14 @@ ReducedSvg reduceSvg(std::string_view text, double slack)
     pugi::xml_document xml;
     const auto parsed = xml.load_buffer(text.data(), text.size(), pugi::parse_full);
     if (!parsed) {
-        out.problem = text.empty() ? "The file is empty."
-                                   : "The file is broken: " + std::string(parsed.description()) + " at byte " + std::to_string(parsed.offset) + ".";
+        out.problem = text.empty() ? words::said("The file is empty.")
+                                   : words::said("The file is broken: %1 at byte %2.", {parsed.description(), std::to_string(parsed.offset)});
         return out;
     }
     pugi::xml_node svg = xml.child("svg");
     if (!svg) svg = xml.child("svg:svg");
     if (!svg) {
-        out.problem = "The file is not an SVG drawing.";
+        out.problem = words::said("The file is not an SVG drawing.");
         return out;
     }
     Walk{slack, out}.visit(svg, 1, 0);

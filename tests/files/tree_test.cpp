@@ -120,7 +120,7 @@ TEST_CASE("groups, opacity, blends, blur and clips of other programs are read")
     CHECK_FALSE(items[5]->shown);
     std::string all;
     for (const std::string& s : r.leftOut) all += s + '\n';
-    CHECK(all.find("clip-path") != std::string::npos);
+    CHECK(all.find("clip path") != std::string::npos);
     CHECK(all.find("filter") != std::string::npos);
     CHECK(r.leftOut.size() == 2);
 }

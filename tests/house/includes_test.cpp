@@ -15,17 +15,18 @@ namespace fs = std::filesystem;
 namespace {
 
 const std::map<std::string, std::set<std::string>> mayUse{
+    {"words", {}},
     {"curve", {}},
     {"planar", {"curve"}},
     {"pixel", {}},
     {"trace", {"curve", "pixel"}},
     {"tone", {"curve", "pixel", "planar"}},
     {"mirror", {"curve", "pixel"}},
-    {"art", {"curve", "planar", "mirror", "tone", "trace", "pixel"}},
+    {"art", {"words", "curve", "planar", "mirror", "tone", "trace", "pixel"}},
     {"render", {"curve", "pixel", "art"}},
-    {"files", {"curve", "pixel", "art", "render"}},
+    {"files", {"words", "curve", "pixel", "art", "render"}},
     {"cli", {"curve", "pixel", "trace", "art", "render", "files", "planar", "mirror", "tone"}},
-    {"app", {"curve", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror", "tone"}},
+    {"app", {"words", "curve", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror", "tone"}},
     {"demo", {"curve", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
 };
 

@@ -71,8 +71,8 @@ void Canvas::clicksLocked(art::Id locked)
 {
     const art::Layer* l = session_.document().layer(locked);
     const art::Item* i = session_.document().item(locked);
-    const std::string name = l ? l->name : i && !i->name.empty() ? i->name : "This";
-    emit said(tr("%1 is locked. Unlock to change it.").arg(QString::fromStdString(name)), locked);
+    const QString name = l ? QString::fromStdString(l->name) : i && !i->name.empty() ? QString::fromStdString(i->name) : tr("This");
+    emit said(tr("%1 is locked. Unlock to change it.").arg(name), locked);
 }
 
 double Canvas::kept(const char* key, double otherwise) const

@@ -17,7 +17,7 @@ Recording readRecording(const QString& path)
     QFile file(path);
     const QString name = QFileInfo(path).fileName();
     if (!file.open(QIODevice::ReadOnly)) {
-        r.problem = QString("%1 cannot be opened.").arg(name);
+        r.problem = tr("%1 cannot be opened.").arg(name);
         return r;
     }
     const QJsonArray strokes = QJsonDocument::fromJson(file.readAll()).object()["strokes"].toArray();
@@ -35,7 +35,7 @@ Recording readRecording(const QString& path)
         }
         if (stroke.size() > 1) r.strokes.push_back(stroke);
     }
-    if (r.strokes.empty()) r.problem = QString("%1 holds no recorded strokes.").arg(name);
+    if (r.strokes.empty()) r.problem = tr("%1 holds no recorded strokes.").arg(name);
     return r;
 }
 

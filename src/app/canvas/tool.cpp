@@ -31,7 +31,7 @@ art::Id layerForWork(Bench& bench)
         return 0;
     }
     if (!l->shown) {
-        bench.say(QString("%1 is hidden. Show it to draw on it.").arg(QString::fromStdString(l->name)));
+        bench.say(tr("%1 is hidden. Show it to draw on it.").arg(QString::fromStdString(l->name)));
         return 0;
     }
     return l->id;
@@ -41,12 +41,12 @@ QString refusalText(art::Refusal why)
 {
     switch (why) {
     case art::Refusal::none: return {};
-    case art::Refusal::nothingPicked: return "Nothing is picked.";
-    case art::Refusal::locked: return "What is picked is locked.";
-    case art::Refusal::hidden: return "What is picked is hidden.";
-    case art::Refusal::derived: return "This is worked out by a live part. Set that first, to change its pieces by hand.";
-    case art::Refusal::tooFew: return "This takes more than is picked.";
-    case art::Refusal::doesNotFit: return "This cannot be done with what is picked.";
+    case art::Refusal::nothingPicked: return tr("Nothing is picked.");
+    case art::Refusal::locked: return tr("What is picked is locked.");
+    case art::Refusal::hidden: return tr("What is picked is hidden.");
+    case art::Refusal::derived: return tr("This is worked out by a live part. Set that first, to change its pieces by hand.");
+    case art::Refusal::tooFew: return tr("This takes more than is picked.");
+    case art::Refusal::doesNotFit: return tr("This cannot be done with what is picked.");
     }
     return {};
 }

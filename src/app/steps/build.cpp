@@ -9,7 +9,6 @@ namespace softrope::app {
 namespace {
 
 class Build : public Step {
-    Q_DECLARE_TR_FUNCTIONS(Step)
 public:
     Build() : Step(StepId::build, "build") {}
     QString name() const override { return tr("Build"); }

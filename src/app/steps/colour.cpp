@@ -9,7 +9,6 @@ namespace softrope::app {
 namespace {
 
 class Colour : public Step {
-    Q_DECLARE_TR_FUNCTIONS(Step)
 public:
     Colour() : Step(StepId::colour, "colour") {}
     QString name() const override { return tr("Colour"); }
@@ -37,7 +36,7 @@ public:
         if (under && under->artwork() && under->artwork()->fill.colour) {
             double size = 0;
             for (const curve::Path& p : under->artwork()->paths) size += curve::area(p);
-            r.push_back({"", tr("Under the pointer"), QString("%1, %2 px²").arg(QString::fromStdString(under->name)).arg(std::lround(std::abs(size))), {}});
+            r.push_back({"", tr("Under the pointer"), tr("%1, %2 px²").arg(QString::fromStdString(under->name)).arg(std::lround(std::abs(size))), {}});
         }
         if (s.darkShare >= 0) {
             const long dark = std::lround(100 * s.darkShare);

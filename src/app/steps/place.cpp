@@ -10,7 +10,6 @@ namespace softrope::app {
 namespace {
 
 class Place : public Step {
-    Q_DECLARE_TR_FUNCTIONS(Step)
 public:
     Place() : Step(StepId::place, "place") {}
     QString name() const override { return tr("Place"); }

@@ -5,8 +5,6 @@
 #include "app/services/survey.h"
 #include "app/tools/step_id.h"
 
-#include <QCoreApplication>
-
 #include <memory>
 
 namespace softrope::app {
@@ -37,7 +35,6 @@ struct Reading {
 };
 
 class Step {
-    Q_DECLARE_TR_FUNCTIONS(Step)
 public:
     virtual ~Step() = default;
 

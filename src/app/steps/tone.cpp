@@ -10,7 +10,6 @@ namespace softrope::app {
 namespace {
 
 class Tone : public Step {
-    Q_DECLARE_TR_FUNCTIONS(Step)
 public:
     Tone() : Step(StepId::tone, "tone") {}
     QString name() const override { return tr("Tone"); }

@@ -1,12 +1,12 @@
 // Trace: lines over the picture.
 #include "app/steps/step.h"
+#include "app/theme/words.h"
 
 namespace softrope::app {
 
 namespace {
 
 class Trace : public Step {
-    Q_DECLARE_TR_FUNCTIONS(Step)
 public:
     Trace() : Step(StepId::trace, "trace") {}
     QString name() const override { return tr("Trace"); }

@@ -12,4 +12,8 @@ void useLanguage(const QString& code = {});
 // Codes of the languages that came with the program.
 QStringList languages();
 
+// A language for tests: every text with accents and 40 % longer, so that one that has no room, or cannot be translated, shows.
+constexpr const char* pseudoLanguage = "qps";
+QString pretended(const QString& text, int n = -1);
+
 } // namespace softrope::app

@@ -1,8 +1,15 @@
 #include "app/theme/words.h"
 
+#include <QCoreApplication>
+
 #include <cmath>
 
 namespace softrope::app {
+
+QString tr(const char* text, const char* note, int n)
+{
+    return QCoreApplication::translate("", text, note, n);
+}
 
 QString pxText(double v)
 {

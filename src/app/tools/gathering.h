@@ -41,7 +41,7 @@ private:
 // The paint of the next shape.
 QColor paintOf(Bench& bench);
 // Puts the outline on the drawing layer, does with its lines what the card says, and calls `done` before the step is taken.
-bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art::Id>& lines, const std::function<void()>& done, const char* step);
+bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art::Id>& lines, const std::function<void()>& done, const QString& step);
 // Gaps that count as closed, and slivers with their width.
 void paintGaps(Marks& m, const Areas& areas);
 

@@ -134,10 +134,10 @@ public:
         moved_ = false;
         if (act == Act::part) {
             bench_.session().take(art::withPartTransformed(bench_.document(), bench_.selection().items.front(), part_, curve::translation(now_ - start_)),
-                                  "Move part");
+                                  tr("Move part"));
             return;
         }
-        const char* names[] = {"", "Move", "Size", "Turn", ""};
+        const QString names[] = {{}, tr("Move"), tr("Size"), tr("Turn"), {}};
         // Alt while letting go of a move leaves the originals where they are.
         const bool copies = act == Act::move && p.alt();
         bench_.session().repeat = {by, copies};
@@ -157,7 +157,7 @@ public:
             if (const art::Refusal why = art::refusalOf(d, s.items); why != art::Refusal::none) bench_.say(refusalText(why));
             return;
         }
-        bench_.session().take(d, s, copies ? "Duplicate" : names[static_cast<int>(act)]);
+        bench_.session().take(d, s, copies ? tr("Duplicate") : names[static_cast<int>(act)]);
     }
 
     bool escape() override
@@ -241,7 +241,7 @@ private:
         const double step = e.modifiers().testFlag(Qt::ShiftModifier) ? 10 : e.modifiers().testFlag(Qt::AltModifier) ? 0.1 : 1;
         const art::Edited moved = art::transformed(bench_.document(), bench_.selection().items, curve::translation(by * step));
         if (moved.done())
-            bench_.session().take(moved, "Move", "nudge items");
+            bench_.session().take(moved, tr("Move"), "nudge items");
         else
             bench_.say(refusalText(moved.why));
         return true;
@@ -390,13 +390,14 @@ private:
 
 std::unique_ptr<Tool> makePick(Desk& desk)
 {
-    return std::make_unique<Pick>(desk.bench, "pick", "Pick", "pick", "Esc",
-                                  "<b>Pick</b> chooses, moves, sizes and turns. Drag a frame round several; Shift adds.", false);
+    return std::make_unique<Pick>(desk.bench, "pick", tr("Pick"), "pick", "Esc",
+                                  tr("<b>Pick</b> chooses, moves, sizes and turns. Drag a frame round several; Shift adds."), false);
 }
 
 std::unique_ptr<Tool> makePlace(Desk& desk)
 {
-    return std::make_unique<Pick>(desk.bench, "place", "Place", "place", "A", "<b>Place</b> moves, sizes and turns an unlocked picture. Esc lets go.", true);
+    return std::make_unique<Pick>(desk.bench, "place", tr("Place"), "place", "A", tr("<b>Place</b> moves, sizes and turns an unlocked picture. Esc lets go."),
+                                  true);
 }
 
 } // namespace softrope::app

@@ -51,8 +51,8 @@ void InkRow::setInk(const art::Ink& ink, const art::InkShare& share, bool inHand
     name_ = QString::fromStdString(ink.name);
     meaning_ = ink.meaning;
     use_ = share.areas == 0 && share.lines == 0 ? tr("not used")
-           : share.areas == 0                   ? (share.lines == 1 ? tr("1 line") : tr("%1 lines").arg(share.lines))
-                              : (share.areas == 1 ? tr("1 area") : tr("%1 areas").arg(share.areas)) + QString(" · %1 %").arg(std::lround(100 * share.share));
+           : share.areas == 0                   ? tr("%n line(s)", nullptr, static_cast<int>(share.lines))
+                              : tr("%n area(s)", nullptr, static_cast<int>(share.areas)) + QString(" · %1 %").arg(std::lround(100 * share.share));
     inHand_ = inHand;
     key_ = key;
     setAccessibleName(name_);

@@ -15,6 +15,11 @@
 
 namespace softrope::app {
 
+void tellKeysOf(QWidget* w, const char* command)
+{
+    w->setProperty(commandProperty, command);
+}
+
 namespace {
 
 void focusRing(QPainter& p, const QRectF& r, double radius)

@@ -15,6 +15,10 @@ class QHBoxLayout;
 
 namespace softrope::app {
 
+// The tip of the widget is shown with the keys that the command has now.
+void tellKeysOf(QWidget* w, const char* command);
+constexpr const char* commandProperty = "command";
+
 // A button of the sight line, the card and the menu row: icon, words, key in a small frame.
 class Pill : public QAbstractButton {
     Q_OBJECT

@@ -375,7 +375,8 @@ LayerList::LayerList(Session& session, QWidget* parent) : QWidget(parent), sessi
     head->setContentsMargins(13, 0, 8, 2);
     title_ = label(tr("Layers"), "step", false);
     auto* add = new Pill("add", tr("Add"), {}, Pill::Kind::segment);
-    add->setToolTip(tr("A new layer above this one (Ctrl+Shift+N)"));
+    add->setToolTip(tr("A new layer above this one"));
+    tellKeysOf(add, "add-layer");
     head->addWidget(title_);
     head->addStretch();
     head->addWidget(add);
@@ -383,7 +384,8 @@ LayerList::LayerList(Session& session, QWidget* parent) : QWidget(parent), sessi
     tree_ = new LayerTree(session_);
     column->addWidget(tree_, 1);
     connect(add, &QAbstractButton::clicked, this, [this] {
-        art::Added a = art::withNewLayer(session_.document(), "Layer " + std::to_string(session_.document().layers.size() + 1), session_.selection().layer);
+        art::Added a =
+            art::withNewLayer(session_.document(), tr("Layer %1").arg(session_.document().layers.size() + 1).toStdString(), session_.selection().layer);
         art::Selection s = session_.selection();
         s.layer = a.id;
         session_.take(a.document, s, tr("Add layer"));

@@ -43,9 +43,9 @@ SightLine::SightLine(Canvas& canvas) : QWidget(&canvas), canvas_(canvas)
     over_ = new Pill("view-over", tr("Over"), {}, Pill::Kind::segment);
     beside_ = new Pill("view-beside", tr("Beside"), {}, Pill::Kind::segment);
     alone_ = new Pill("view-alone", tr("Alone"), {}, Pill::Kind::segment);
-    over_->setToolTip(tr("The artwork over the reference (V goes to the next view)"));
-    beside_->setToolTip(tr("Reference and artwork side by side, moving together (V)"));
-    alone_->setToolTip(tr("The artwork alone (V)"));
+    over_->setToolTip(tr("The artwork over the reference; the keys go to the next view"));
+    beside_->setToolTip(tr("Reference and artwork side by side, moving together"));
+    alone_->setToolTip(tr("The artwork alone"));
     const auto show = [this](Pill* pill, Show s) {
         pill->setCheckable(true);
         left_->layout()->addWidget(pill);
@@ -82,9 +82,12 @@ SightLine::SightLine(Canvas& canvas) : QWidget(&canvas), canvas_(canvas)
     });
     look_ = new Group(this);
     areas_ = new Pill("split", tr("Areas"), {}, Pill::Kind::segment);
-    areas_->setToolTip(tr("Every area that the lines enclose, lightly filled (Ctrl+Shift+A)"));
+    areas_->setToolTip(tr("Every area that the lines enclose, lightly filled"));
+    tellKeysOf(areas_, "show-areas");
     mirror_ = new Pill("mirror", tr("Mirror"), "M", Pill::Kind::segment);
-    mirror_->setToolTip(tr("The layer drawn on is mirrored at an axis (M)"));
+    mirror_->setToolTip(tr("The layer drawn on is mirrored at an axis"));
+    tellKeysOf(mirror_, "mirror");
+    for (Pill* p : {over_, beside_, alone_}) tellKeysOf(p, "next-view");
     for (Pill* pill : {areas_, mirror_}) {
         pill->setCheckable(true);
         look_->layout()->addWidget(pill);

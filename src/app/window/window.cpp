@@ -33,6 +33,7 @@
 #include <QSettings>
 #include <QSplitter>
 #include <QTextDocumentFragment>
+#include <QToolTip>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -87,10 +88,13 @@ Window::Window()
     undo_ = new Pill("undo", tr("Undo"), {}, Pill::Kind::segment);
     redo_ = new Pill("redo", {}, {}, Pill::Kind::segment);
     export_ = new Pill("export", tr("Export"));
-    undo_->setToolTip(tr("Undo (Ctrl+Z)"));
-    redo_->setToolTip(tr("Redo (Ctrl+Shift+Z)"));
+    undo_->setToolTip(tr("Undo"));
+    tellKeysOf(undo_, "undo");
+    redo_->setToolTip(tr("Redo"));
+    tellKeysOf(redo_, "redo");
     redo_->setAccessibleName(tr("Redo"));
-    export_->setToolTip(tr("SVG, PDF or PNG (Ctrl+E)"));
+    export_->setToolTip(tr("SVG, PDF or PNG"));
+    tellKeysOf(export_, "export");
     auto* top = new QWidget;
     top->setFixedHeight(32);
     auto* topRow = new QHBoxLayout(top);
@@ -278,9 +282,9 @@ void Window::refresh()
     const QString name = session_.path().isEmpty() ? tr("Untitled") : QFileInfo(session_.path()).completeBaseName();
     const QString piece = session_.document().title.empty() ? name : QString::fromStdString(session_.document().title);
     const QString muted = colours().textMuted.name();
-    title_->setText(QString("<b>%1</b>%2 &nbsp;<span style='color:%3'>%4</span>")
+    title_->setText(tr("<b>%1</b>%2 &nbsp;<span style='color:%3'>%4</span>")
                         .arg(piece.toHtmlEscaped(), session_.changed() ? " ·" : "", muted, session_.keptText().toHtmlEscaped()));
-    setWindowTitle(piece + (session_.changed() ? " *" : "") + " – Soft Rope");
+    setWindowTitle(piece + (session_.changed() ? " *" : "") + tr(" – Soft Rope"));
     const bool canUndo = session_.history().canUndo();
     undo_->setEnabled(canUndo);
     undo_->setText(canUndo ? tr("Undo: %1").arg(QString::fromStdString(session_.history().undoName()).toLower()) : tr("Undo"));
@@ -410,8 +414,25 @@ void Window::changeEvent(QEvent* e)
     QWidget::changeEvent(e);
 }
 
+bool Window::showTip(QWidget* w, const QPoint& at) const
+{
+    const Command* c = w->window() == this ? commands_.find(w->property(commandProperty).toString()) : nullptr;
+    if (!c || w->toolTip().isEmpty()) return false;
+    QToolTip::showText(at, tipOf(*w), w);
+    return true;
+}
+
+QString Window::tipOf(const QWidget& w) const
+{
+    const Command* c = commands_.find(w.property(commandProperty).toString());
+    const QString keys = c ? QKeySequence(commands_.keysOf(*c)).toString(QKeySequence::NativeText) : QString();
+    return keys.isEmpty() ? w.toolTip() : QString("%1 (%2)").arg(w.toolTip(), keys);
+}
+
 bool Window::eventFilter(QObject* o, QEvent* e)
 {
+    if (e->type() == QEvent::ToolTip)
+        if (auto* w = qobject_cast<QWidget*>(o)) return showTip(w, static_cast<QHelpEvent*>(e)->globalPos());
     if (e->type() != QEvent::KeyPress && e->type() != QEvent::KeyRelease) return false;
     auto* w = qobject_cast<QWidget*>(o);
     if (!w || w->window() != this || w != QApplication::focusWidget() || isTextInput(w)) return false;

@@ -41,6 +41,8 @@ public:
     FarOff& farOff() { return farOff_; }
     Commands& commands() { return commands_; }
     Replay& replay() { return *replay_; }
+    // The tip of a control as it is shown, with the keys its command has now.
+    QString tipOf(const QWidget& w) const;
     // Runs the command of that id, if it can be run now.
     bool run(const QString& command);
     void setStep(StepId step);
@@ -140,6 +142,7 @@ private:
     void makeMenus();
     void giveKeys(); // to the actions
     void say(const QString& text, art::Id locked = 0);
+    bool showTip(QWidget* w, const QPoint& at) const;
     void refresh();
     void refreshCourse();
     void refreshReadings();

@@ -302,7 +302,7 @@ void Window::makeColourCommands()
     add("add-ink", tr("Add the colour in hand as an ink"), "Ctrl+Alt+I", area, [this] {
         const art::Paint now = paintInHand(*canvas_);
         const art::Colour c = now.colour.value_or(art::Colour{46, 107, 102});
-        const art::Added a = art::withInk(session_.document(), "Ink " + std::to_string(session_.document().inks.size() + 1), c);
+        const art::Added a = art::withInk(session_.document(), tr("Ink %1").arg(session_.document().inks.size() + 1).toStdString(), c);
         session_.take(a.document, tr("Add ink"));
         takeInk(*canvas_, {a.id, 0});
     });

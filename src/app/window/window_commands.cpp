@@ -259,7 +259,8 @@ void Window::makeCommands()
         }
 
     add("add-layer", tr("Add layer"), "Ctrl+Shift+N", sheet, [this] {
-        art::Added a = art::withNewLayer(session_.document(), "Layer " + std::to_string(session_.document().layers.size() + 1), session_.selection().layer);
+        art::Added a =
+            art::withNewLayer(session_.document(), tr("Layer %1").arg(session_.document().layers.size() + 1).toStdString(), session_.selection().layer);
         art::Selection s = session_.selection();
         s.layer = a.id;
         session_.take(a.document, s, tr("Add layer"));

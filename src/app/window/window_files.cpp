@@ -35,7 +35,7 @@ void Window::deletePicked()
         return;
     }
     session_.take(d, tr("Delete"));
-    say(items.size() == 1 ? tr("Deleted 1 thing. Ctrl+Z brings it back.") : tr("Deleted %1 things. Ctrl+Z brings them back.").arg(items.size()));
+    say(tr("Deleted %n things. Ctrl+Z brings them back.", nullptr, static_cast<int>(items.size())));
 }
 
 void Window::pasteAnything()

@@ -16,9 +16,10 @@ using curve::Vec2;
 class AxisTool : public Tool {
 public:
     explicit AxisTool(Bench& b)
-        : Tool(b, "axis", "Axis", "mirror-line", "H",
-               "<b>Axis</b>: drag a line to mirror the layer at; drag its diamonds to turn it, the line to move it. A click on a half-bead: its seam smooth or "
-               "a corner.")
+        : Tool(b, "axis", tr("Axis"), "mirror-line", "H",
+               tr("<b>Axis</b>: drag a line to mirror the layer at; drag its diamonds to turn it, the line to move it. A click on a half-bead: its seam smooth "
+                  "or "
+                  "a corner."))
     {
     }
     void press(const Pointer& p) override
@@ -85,7 +86,7 @@ public:
         act_ = Act::none;
         if (act == Act::none || !moved_) return;
         moved_ = false;
-        bench_.session().take(art::withMirror(bench_.document(), bench_.selection().layer, now_), act == Act::draw ? "Mirror axis" : "Move axis");
+        bench_.session().take(art::withMirror(bench_.document(), bench_.selection().layer, now_), act == Act::draw ? tr("Mirror axis") : tr("Move axis"));
     }
     bool escape() override
     {
@@ -112,7 +113,7 @@ private:
 class RulerTool : public Tool {
 public:
     explicit RulerTool(Bench& b)
-        : Tool(b, "ruler", "Ruler", "ruler", "J", "<b>Ruler</b>: drag to measure length and angle. Shift steps by 15°. Esc takes it away.")
+        : Tool(b, "ruler", tr("Ruler"), "ruler", "J", tr("<b>Ruler</b>: drag to measure length and angle. Shift steps by 15°. Esc takes it away."))
     {
     }
     void press(const Pointer& p) override

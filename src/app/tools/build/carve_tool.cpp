@@ -58,8 +58,8 @@ void hatch(Marks& m, const curve::Paths& outline, const QColor& ink, const QColo
 class CarveTool : public Tool, public Gathering {
 public:
     CarveTool(Bench& b, Areas& areas)
-        : Tool(b, "carve", "Carve", "carve", "J",
-               "<b>Carve</b> gathers the areas you drag through; Shift drops them out. Enter takes the shape, Backspace lets one go."),
+        : Tool(b, "carve", tr("Carve"), "carve", "J",
+               tr("<b>Carve</b> gathers the areas you drag through; Shift drops them out. Enter takes the shape, Backspace lets one go.")),
           areas_(areas)
     {
         QObject::connect(&areas_, &Areas::changed, [this] { remap(); });
@@ -69,7 +69,7 @@ public:
     void press(const Pointer& p) override
     {
         if (!areas_.upToDate()) {
-            bench_.say("The areas are being worked out after the last change. Once more, in a moment.");
+            bench_.say(tr("The areas are being worked out after the last change. Once more, in a moment."));
             return;
         }
         dragging_ = true;
@@ -128,7 +128,7 @@ public:
     {
         const std::vector<int> areas = chosen();
         if (areas.empty()) {
-            bench_.say("Nothing is gathered. Drag through areas first.");
+            bench_.say(tr("Nothing is gathered. Drag through areas first."));
             return false;
         }
         // What is in hand was gathered on the map in force; it stands until the document changes.
@@ -138,7 +138,7 @@ public:
                 acts_.clear();
                 renew();
             },
-            "Take shape");
+            tr("Take shape"));
     }
 
     void paint(Marks& m) override
@@ -158,7 +158,7 @@ public:
         paintRope(m, way_);
         if (!outline_.empty()) {
             const std::size_t n = chosen().size();
-            m.chip(pointer_, QString("%1 %2 gathered").arg(n).arg(n == 1 ? "area" : "areas"));
+            m.chip(pointer_, tr("%n area(s) gathered", nullptr, n));
         }
         paintGaps(m, areas_);
     }
@@ -226,8 +226,8 @@ private:
 class FollowTool : public Tool, public Gathering {
 public:
     FollowTool(Bench& b, Areas& areas)
-        : Tool(b, "follow", "Follow", "follow", "H",
-               "<b>Follow</b>: drag roughly along pieces of lines; back over them lets go. Enter takes the outline, Backspace the last piece back."),
+        : Tool(b, "follow", tr("Follow"), "follow", "H",
+               tr("<b>Follow</b>: drag roughly along pieces of lines; back over them lets go. Enter takes the outline, Backspace the last piece back.")),
           areas_(areas)
     {
         QObject::connect(&areas_, &Areas::changed, [this] {
@@ -239,7 +239,7 @@ public:
     {
         if (chain_.halves.empty()) {
             if (!areas_.upToDate()) {
-                bench_.say("The lines are being looked at after the last change. Once more, in a moment.");
+                bench_.say(tr("The lines are being looked at after the last change. Once more, in a moment."));
                 return;
             }
             map_ = areas_.map();
@@ -329,7 +329,7 @@ public:
     bool take() override
     {
         if (chain_.halves.empty()) {
-            bench_.say("Nothing is followed yet. Drag along a line first.");
+            bench_.say(tr("Nothing is followed yet. Drag along a line first."));
             return false;
         }
         std::vector<art::Id> lines;
@@ -340,7 +340,7 @@ public:
                 if (path < ids_.size() && std::find(lines.begin(), lines.end(), ids_[path]) == lines.end()) lines.push_back(ids_[path]);
             }
         return takeShape(
-            bench_, outline_, lines, [this] { escape(); }, chain_.closed ? "Follow outline" : "Follow line");
+            bench_, outline_, lines, [this] { escape(); }, chain_.closed ? tr("Follow outline") : tr("Follow line"));
     }
     void paint(Marks& m) override
     {
@@ -351,8 +351,7 @@ public:
             if (const auto next = map_ ? planar::nextOf(*map_, chain_) : std::nullopt)
                 m.line({pathOf(map_->curveOf(*next / 2))}, marks().geometry, 2, Qt::DotLine);
             m.dot(outline_.front().nodes.front().at, marks().geometry, 4);
-            m.chip(pointer_, chain_.closed ? QString("closed · Enter takes it")
-                                           : QString("%1 %2").arg(chain_.halves.size()).arg(chain_.halves.size() == 1 ? "piece" : "pieces"));
+            m.chip(pointer_, chain_.closed ? tr("closed · Enter takes it") : tr("%n piece(s)", nullptr, static_cast<int>(chain_.halves.size())));
         }
         paintRope(m, hand_);
     }
@@ -390,10 +389,10 @@ QColor paintOf(Bench& bench)
     return QColor(static_cast<int>(rgb >> 16 & 255), static_cast<int>(rgb >> 8 & 255), static_cast<int>(rgb & 255));
 }
 
-bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art::Id>& lines, const std::function<void()>& done, const char* step)
+bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art::Id>& lines, const std::function<void()>& done, const QString& step)
 {
     if (outline.empty()) {
-        bench.say("Nothing is left of it.");
+        bench.say(tr("Nothing is left of it."));
         return false;
     }
     const art::Id layer = layerForWork(bench);
@@ -407,20 +406,20 @@ bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art:
         look.colour.reset();
     }
     const auto left = static_cast<art::Leftover>(bench.setting(settings::leftover));
-    const art::Added added = art::withShape(bench.document(), layer, outline, look, fill, isClosed ? "Shape" : "Line");
+    const art::Added added = art::withShape(bench.document(), layer, outline, look, fill, (isClosed ? tr("Shape") : tr("Line")).toStdString());
     const art::Document d = art::withLeftover(added.document, lines, left);
     art::Selection s = bench.selection();
     s.items.clear();
     s.nodes.clear();
     // The outline goes with what is in hand.
     const std::size_t nodes = curve::nodeCount(outline);
-    const QString what = isClosed ? (outline.size() > 1 ? "a shape with holes" : "a shape") : "a line";
+    const QString what = isClosed ? (outline.size() > 1 ? tr("a shape with holes") : tr("a shape")) : tr("a line");
     done();
     bench.session().take(d, s, step);
-    const QString rest = lines.empty() || left == art::Leftover::stay ? ""
-                         : left == art::Leftover::guides              ? " Its lines are guides now."
-                                                                      : " Its lines are gone.";
-    bench.say(QString("Took %1 with %2 nodes.%3 Ctrl+Z puts it back.").arg(what).arg(nodes).arg(rest));
+    const QString rest = lines.empty() || left == art::Leftover::stay ? QString()
+                         : left == art::Leftover::guides              ? tr("Its lines are guides now.")
+                                                                      : tr("Its lines are gone.");
+    bench.say(tr("Took %1 with %2 nodes.").arg(what).arg(nodes) + " " + (rest.isEmpty() ? QString() : rest + " ") + tr("Ctrl+Z puts it back."));
     return true;
 }
 
@@ -433,14 +432,14 @@ void paintGaps(Marks& m, const Areas& areas)
         m.painter().setPen(QPen(colours().hemp, 1.75, Qt::DotLine));
         m.painter().setBrush(Qt::NoBrush);
         m.painter().drawEllipse(m.at(at), 11, 11);
-        if (b.width >= 0.05 && words++ < 2) m.chip(at, QString("gap %1, counts as closed").arg(pxText(b.width)), Marks::Chip::name);
+        if (b.width >= 0.05 && words++ < 2) m.chip(at, tr("gap %1, counts as closed").arg(pxText(b.width)), Marks::Chip::name);
     }
     words = 0;
     for (const int f : map.slivers()) {
         const planar::Face& face = map.faces()[static_cast<std::size_t>(f)];
         if (words > 30) break;
         m.ring(face.box.centre(), marks().tagFinding, 9);
-        if (words++ < 1) m.chip(face.box.centre(), QString("sliver %1 wide").arg(pxText(face.width)), Marks::Chip::fault);
+        if (words++ < 1) m.chip(face.box.centre(), tr("sliver %1 wide").arg(pxText(face.width)), Marks::Chip::fault);
     }
 }
 

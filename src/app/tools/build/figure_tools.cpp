@@ -50,7 +50,7 @@ public:
         drag(p);
         drawing_ = false;
         if (!moved_ || figure_.nodes.empty()) {
-            bench_.say("Drag to draw; Shift keeps it even, Alt works from the other point.");
+            bench_.say(tr("Drag to draw; Shift keeps it even, Alt works from the other point."));
             bench_.update();
             return;
         }
@@ -68,7 +68,7 @@ public:
         art::Selection s = bench_.selection();
         s.items = {added.id};
         s.nodes.clear();
-        bench_.session().take(d, s, label().toStdString().c_str());
+        bench_.session().take(d, s, label());
         figure_ = {};
         moved_ = false;
         // What it touches stays marked for a moment, until the next act.
@@ -93,7 +93,7 @@ public:
     {
         if (!drawing_ && hovered_.reason != art::SnapReason::none) {
             m.ring(hovered_.point, marks().geometry, 5);
-            m.chip(hovered_.point, art::text(hovered_.reason), Marks::Chip::name);
+            m.chip(hovered_.point, tr(art::text(hovered_.reason)), Marks::Chip::name);
         }
         if (!figure_.nodes.empty()) {
             m.line({figure_}, marks().geometry, 2, guide() ? Qt::DashLine : Qt::SolidLine);
@@ -129,9 +129,9 @@ protected:
 class CircleTool : public FigureTool {
 public:
     CircleTool(Bench& b, bool guide)
-        : FigureTool(b, guide ? "round-guide" : "circle", guide ? "Round guide" : "Circle", guide ? "guide-circle" : "circle", guide ? "G" : "A",
-                     guide ? "<b>Round guide</b>: drag from the middle. It serves other lines only and is never delivered."
-                           : "<b>Circle</b>: drag from the middle (Alt: from side to side). It locks where it touches; Ctrl lets it go free."),
+        : FigureTool(b, guide ? "round-guide" : "circle", guide ? tr("Round guide") : tr("Circle"), guide ? "guide-circle" : "circle", guide ? "G" : "A",
+                     guide ? tr("<b>Round guide</b>: drag from the middle. It serves other lines only and is never delivered.")
+                           : tr("<b>Circle</b>: drag from the middle (Alt: from side to side). It locks where it touches; Ctrl lets it go free.")),
           guide_(guide)
     {
     }
@@ -144,12 +144,12 @@ private:
     bool guide() const override { return guide_; }
     QString label() const override
     {
-        if (guide_) return "Round guide";
+        if (guide_) return tr("Round guide");
         switch (kind()) {
-        case Kind::circle: return "Circle";
-        case Kind::ellipse: return "Ellipse";
-        case Kind::polygon: return "Polygon";
-        case Kind::leaf: return "Leaf";
+        case Kind::circle: return tr("Circle");
+        case Kind::ellipse: return tr("Ellipse");
+        case Kind::polygon: return tr("Polygon");
+        case Kind::leaf: return tr("Leaf");
         }
         return {};
     }
@@ -198,7 +198,7 @@ private:
     }
     QString figures() const override
     {
-        if (kind() == Kind::leaf) return pxText(radius_) + QString::fromUtf8(" long");
+        if (kind() == Kind::leaf) return tr("%1 long").arg(pxText(radius_));
         if (kind() == Kind::ellipse) {
             const curve::Box b = curve::bounds(figure_);
             return pxText(b.width()) + QString::fromUtf8(" × ") + pxText(b.height());
@@ -210,8 +210,8 @@ private:
 class RectangleTool : public FigureTool {
 public:
     explicit RectangleTool(Bench& b)
-        : FigureTool(b, "rectangle", "Rectangle", "rectangle", "S",
-                     "<b>Rectangle</b>: drag from corner to corner. Shift makes it square, Alt goes from the middle.")
+        : FigureTool(b, "rectangle", tr("Rectangle"), "rectangle", "S",
+                     tr("<b>Rectangle</b>: drag from corner to corner. Shift makes it square, Alt goes from the middle."))
     {
     }
 
@@ -234,7 +234,7 @@ private:
         const curve::Box b = curve::bounds(figure_);
         return pxText(b.width()) + QString::fromUtf8(" × ") + pxText(b.height());
     }
-    QString label() const override { return "Rectangle"; }
+    QString label() const override { return tr("Rectangle"); }
     // The radius stays live on the card.
     art::Document finished(const art::Document& d, art::Id id) const override
     {
@@ -246,7 +246,8 @@ private:
 class StraightTool : public FigureTool {
 public:
     explicit StraightTool(Bench& b)
-        : FigureTool(b, "line", "Line", "line", "D", "<b>Line</b>: drag from end to end. Shift steps the angle by 15°; near a curve it locks to its tangent.")
+        : FigureTool(b, "line", tr("Line"), "line", "D",
+                     tr("<b>Line</b>: drag from end to end. Shift steps the angle by 15°; near a curve it locks to its tangent."))
     {
     }
 
@@ -276,7 +277,7 @@ private:
         const Vec2 by = figure_.nodes.back().at - figure_.nodes.front().at;
         return pxText(length(by)) + QString::fromUtf8(" · %1°").arg(-curve::degrees(curve::angleOf(by)), 0, 'f', 1);
     }
-    QString label() const override { return guide() ? "Guide line" : "Line"; }
+    QString label() const override { return guide() ? tr("Guide line") : tr("Line"); }
 };
 
 } // namespace

@@ -14,8 +14,8 @@ using curve::Vec2;
 class TrimTool : public Tool {
 public:
     explicit TrimTool(Bench& b)
-        : Tool(b, "trim", "Trim", "trim", "F",
-               "<b>Trim</b>: click a stub, or drag across several. What goes is dotted; between two nodes Shift takes the piece.")
+        : Tool(b, "trim", tr("Trim"), "trim", "F",
+               tr("<b>Trim</b>: click a stub, or drag across several. What goes is dotted; between two nodes Shift takes the piece."))
     {
     }
     void taken() override { bench_.session().pickItems({}); }
@@ -57,7 +57,7 @@ public:
     {
         way_.clear();
         bench_.session().endBurst();
-        if (count_ > 1) bench_.say(QString("Trimmed %1 pieces. Ctrl+Z puts them back.").arg(count_));
+        if (count_ > 1) bench_.say(tr("Trimmed %1 pieces. Ctrl+Z puts them back.").arg(count_));
         bench_.update();
     }
     bool escape() override
@@ -117,7 +117,7 @@ private:
         const art::Document d = art::withoutStretch(bench_.document(), *aimed_);
         aimed_.reset();
         ++count_;
-        bench_.session().take(d, "Trim", burst_);
+        bench_.session().take(d, tr("Trim"), burst_);
         bench_.update();
     }
 };
@@ -125,7 +125,8 @@ private:
 class JoinTool : public Tool {
 public:
     explicit JoinTool(Bench& b)
-        : Tool(b, "join", "Join", "join", "G", "<b>Join</b>: click an open end, then another; or drag from end to end. Shift+J joins all that nearly meet.")
+        : Tool(b, "join", tr("Join"), "join", "G",
+               tr("<b>Join</b>: click an open end, then another; or drag from end to end. Shift+J joins all that nearly meet."))
     {
     }
     void taken() override { bench_.session().pickItems({}); }
@@ -184,7 +185,7 @@ public:
                 if (d > 4 * curve::joinReach || d < 1e-9) continue;
                 ++shown;
                 m.ring(0.5 * (ends[i].at + ends[k].at), colours().hemp, 14);
-                if (shown <= 4) m.chip(0.5 * (ends[i].at + ends[k].at), "gap " + pxText(d), Marks::Chip::name);
+                if (shown <= 4) m.chip(0.5 * (ends[i].at + ends[k].at), tr("gap %1").arg(pxText(d)), Marks::Chip::name);
             }
         if (over_) m.openEnd(over_->at, true);
         if (first_) {
@@ -228,13 +229,13 @@ private:
             if (d.why == art::Refusal::locked)
                 bench_.clicksLocked(locked ? locked : art::lockedBy(bench_.document(), b.item));
             else if (a.item == b.item && a.path == b.path)
-                bench_.say("A single straight cannot be closed: there is nothing between its ends.");
+                bench_.say(tr("A single straight cannot be closed: there is nothing between its ends."));
             else
-                bench_.say(d.why == art::Refusal::none ? QString("These ends meet already.") : refusalText(d.why));
+                bench_.say(d.why == art::Refusal::none ? tr("These ends meet already.") : refusalText(d.why));
             return;
         }
-        bench_.session().take(d, "Join ends");
-        bench_.say("Joined 2 ends. Ctrl+Z takes it apart.");
+        bench_.session().take(d, tr("Join ends"));
+        bench_.say(tr("Joined 2 ends. Ctrl+Z takes it apart."));
     }
 };
 

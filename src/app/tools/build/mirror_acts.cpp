@@ -18,15 +18,15 @@ void toggleMirror(Bench& bench)
     if (!l) return;
     if (l->mirror) {
         bench.session().lastAxes[layer] = *l->mirror;
-        bench.session().take(art::withMirror(bench.document(), layer, std::nullopt), "Mirror off");
-        bench.say("The mirror is off; what was drawn stays as it is.");
+        bench.session().take(art::withMirror(bench.document(), layer, std::nullopt), tr("Mirror off"));
+        bench.say(tr("The mirror is off; what was drawn stays as it is."));
         return;
     }
     // The axis it had last, else the sheet's middle; a line becomes one only when asked to (`pickedLineAsAxis`).
     mirror::Axis axis{{bench.document().sheet.width / 2, bench.document().sheet.height / 2}, curve::pi / 2};
     if (const auto last = bench.session().lastAxes.find(layer); last != bench.session().lastAxes.end()) axis = last->second;
-    bench.session().take(art::withMirror(bench.document(), layer, axis), "Mirror on");
-    bench.say("What lies on this layer shows on both sides of the axis until you weld it.");
+    bench.session().take(art::withMirror(bench.document(), layer, axis), tr("Mirror on"));
+    bench.say(tr("What lies on this layer shows on both sides of the axis until you weld it."));
 }
 
 bool pickedLineAsAxis(Bench& bench)
@@ -37,12 +37,12 @@ bool pickedLineAsAxis(Bench& bench)
     const art::Item* i = items.size() == 1 ? bench.document().item(items.front()) : nullptr;
     const curve::Path* p = i && i->artwork() && i->artwork()->paths.size() == 1 ? &i->artwork()->paths->front() : nullptr;
     if (!p || p->nodes.size() != 2 || p->closed || !curve::isStraight(p->piece(0)) || p->nodes[0].at == p->nodes[1].at) {
-        bench.say("Pick one straight line first.");
+        bench.say(tr("Pick one straight line first."));
         return false;
     }
     const mirror::Axis axis{p->nodes[0].at, mirror::lineAngle(curve::angleOf(p->nodes[1].at - p->nodes[0].at))};
-    bench.session().take(art::withMirror(bench.document(), layer, axis), "Make it the axis");
-    bench.say("The layer is mirrored at this line.");
+    bench.session().take(art::withMirror(bench.document(), layer, axis), tr("Make it the axis"));
+    bench.say(tr("The layer is mirrored at this line."));
     return true;
 }
 
@@ -68,14 +68,14 @@ void findAxisInBackground(QObject* owner, Bench& bench)
         [&bench, layer, fromPicture](const std::optional<std::optional<mirror::FoundAxis>>& done) {
             if (!done) return;
             const std::optional<mirror::FoundAxis>& found = *done;
-            const QString where = fromPicture ? "the picture" : "the lines";
+            const QString where = fromPicture ? tr("the picture") : tr("the lines");
             if (!found || found->confidence < mirror::leastConfidence) {
-                bench.say(found ? QString("No symmetry was found in %1 (best guess %2 %).").arg(where).arg(std::lround(100 * found->confidence))
-                                : QString("There is nothing in %1 to find an axis in.").arg(where));
+                bench.say(found ? tr("No symmetry was found in %1 (best guess %2 %).").arg(where).arg(std::lround(100 * found->confidence))
+                                : tr("There is nothing in %1 to find an axis in.").arg(where));
                 return;
             }
-            bench.session().take(art::withMirror(bench.document(), layer, found->axis), "Find axis");
-            bench.say(QString("Axis found in %1: %2°, %3 % sure.")
+            bench.session().take(art::withMirror(bench.document(), layer, found->axis), tr("Find axis"));
+            bench.say(tr("Axis found in %1: %2°, %3 % sure.")
                           .arg(where)
                           .arg(std::abs(curve::degrees(found->axis.angle)), 0, 'f', 1)
                           .arg(std::lround(100 * found->confidence)));
@@ -92,7 +92,7 @@ bool turnSeamOver(Bench& bench, curve::Vec2 at)
             if (distance(s.at, at) > bench.px(8)) continue;
             chosen.erase(std::remove_if(chosen.begin(), chosen.end(), [&](const mirror::Seam& c) { return distance(c.at, s.at) <= reach; }), chosen.end());
             chosen.push_back({s.at, !s.smooth});
-            bench.say(s.smooth ? "The weld leaves a corner at this seam." : "The weld makes this seam smooth.");
+            bench.say(s.smooth ? tr("The weld leaves a corner at this seam.") : tr("The weld makes this seam smooth."));
             bench.update();
             return true;
         }
@@ -106,21 +106,19 @@ void weldLayer(Bench& bench, Acts& acts)
     const art::Layer* l = bench.document().layer(layer);
     if (!l) return;
     if (!l->mirror) {
-        bench.say("This layer has no mirror to weld at. M puts one on.");
+        bench.say(tr("This layer has no mirror to weld at. M puts one on."));
         return;
     }
     std::vector<art::Id> all;
     for (const art::ItemPtr& i : l->items) all.push_back(i->id);
-    acts.run("Weld halves", nodesOf(bench.document(), all),
+    acts.run(tr("Weld halves"), nodesOf(bench.document(), all),
              [layer, reach = bench.setting(settings::weldReach), choices = bench.session().seams](const art::Document& d, const art::Selection& picked) {
                  const art::Welded w = art::withWeld(d, layer, reach, choices);
                  art::Selection s = picked;
                  s.items.clear();
                  s.nodes.clear();
                  return Outcome{w.document, s,
-                                QString("%1 %2 welded, %3 smooth; %4 copied. The halves are kept on a hidden layer.")
-                                    .arg(w.seams)
-                                    .arg(w.seams == 1 ? "seam" : "seams")
+                                tr("%n seam(s) welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.", nullptr, static_cast<int>(w.seams))
                                     .arg(w.smooth)
                                     .arg(w.copied)};
              });

@@ -28,8 +28,8 @@ QColor qColour(art::Colour c)
 class DropTool : public Tool {
 public:
     DropTool(Canvas& c, Areas& areas)
-        : Tool(c, "drop", "Drop", "colour-drop", "A",
-               "<b>Drop</b> puts the ink in hand in the area under the pointer; drag to fill several. It follows the lines. Esc lets go."),
+        : Tool(c, "drop", tr("Drop"), "colour-drop", "A",
+               tr("<b>Drop</b> puts the ink in hand in the area under the pointer; drag to fill several. It follows the lines. Esc lets go.")),
           areas_(areas)
     {
         QObject::connect(&areas_, &Areas::changed, [this] { under_ = planar::outside; });
@@ -48,7 +48,7 @@ public:
         down_ = true;
         way_ = {p.sheet};
         if (!paintInHand(bench_).colour) {
-            bench_.say("There is no ink in hand. Add one on the card.");
+            bench_.say(tr("There is no ink in hand. Add one on the card."));
             down_ = false;
             return;
         }
@@ -70,7 +70,7 @@ public:
     }
     void lift(const Pointer&) override
     {
-        if (filled_ > 1) bench_.say(QString("Filled %1 areas. Ctrl+Z takes them back.").arg(filled_));
+        if (filled_ > 1) bench_.say(tr("Filled %1 areas. Ctrl+Z takes them back.").arg(filled_));
         down_ = false;
         way_.clear();
         last_ = 0;
@@ -101,10 +101,10 @@ public:
             m.line(outline, marks().geometry, 2);
             const art::Item* there = bench_.document().item(art::dropAt(bench_.document(), pointer_));
             const QString name = paintName(bench_.document(), paint);
-            m.chip(pointer_, there ? QString("closed · click puts %1 in place of %2").arg(name, paintName(bench_.document(), art::fillOf(*there->artwork())))
-                                   : QString("closed · click puts %1 here").arg(name));
+            m.chip(pointer_, there ? tr("closed · click puts %1 in place of %2").arg(name, paintName(bench_.document(), art::fillOf(*there->artwork())))
+                                   : tr("closed · click puts %1 here").arg(name));
         } else if (seen_ && !down_ && under_ == planar::outside && areas_.upToDate()) {
-            m.chip(pointer_, "nothing encloses this", Marks::Chip::name);
+            m.chip(pointer_, tr("nothing encloses this"), Marks::Chip::name);
         }
         paintLeaks(m, bench_.document());
     }
@@ -113,7 +113,7 @@ public:
         int words = 0;
         for (const art::Leak& l : art::leaks(d)) {
             m.ring(l.at, marks().tagFinding, 11);
-            if (words++ < 2) m.chip(l.at, "open here: the fill stays as it was", Marks::Chip::fault);
+            if (words++ < 2) m.chip(l.at, tr("open here: the fill stays as it was"), Marks::Chip::fault);
         }
     }
 
@@ -129,7 +129,7 @@ private:
     {
         const int area = areas_.map()->at(at);
         if (area == planar::outside) {
-            if (say) bench_.say("No line encloses this place. Gaps that count as closed are set on the Build card.");
+            if (say) bench_.say(tr("No line encloses this place. Gaps that count as closed are set on the Build card."));
             return;
         }
         if (area == last_ && down_) return;
@@ -138,7 +138,7 @@ private:
         if (!a.id) return;
         if (a.document == bench_.document()) return;
         ++filled_;
-        bench_.session().take(a.document, "Drop " + paintName(bench_.document(), paintInHand(bench_)), "drop");
+        bench_.session().take(a.document, tr("Drop %1").arg(paintName(bench_.document(), paintInHand(bench_))), "drop");
     }
 };
 
@@ -147,8 +147,8 @@ private:
 class TakeInkTool : public Tool {
 public:
     explicit TakeInkTool(Canvas& c)
-        : Tool(c, "take-ink", "Take ink", "pick-colour", "S",
-               "<b>Take ink</b>: a click takes the colour under the loupe in hand, its ink if it has one; Shift keeps it as a new ink."),
+        : Tool(c, "take-ink", tr("Take ink"), "pick-colour", "S",
+               tr("<b>Take ink</b>: a click takes the colour under the loupe in hand, its ink if it has one; Shift keeps it as a new ink.")),
           canvas_(c)
     {
     }
@@ -176,16 +176,16 @@ public:
         const art::Document& d = bench_.document();
         const auto& items = bench_.selection().items;
         if (p.shift()) {
-            const art::Added a = art::withInk(d, "Taken", seen_->colour);
-            bench_.session().take(a.document, "Take ink");
+            const art::Added a = art::withInk(d, tr("Taken").toStdString(), seen_->colour);
+            bench_.session().take(a.document, tr("Take ink"));
             takeInk(canvas_, {a.id, 0});
-            bench_.say(QString("Kept %1 as an ink. Double click its name to change it.").arg(QString::fromStdString(art::text(seen_->colour))));
+            bench_.say(tr("Kept %1 as an ink. Double click its name to change it.").arg(QString::fromStdString(art::text(seen_->colour))));
         } else if (d.ink(seen_->ink.ink)) {
             takeInk(canvas_, seen_->ink);
         } else {
             takeLooseColour(canvas_, seen_->colour);
         }
-        if (!items.empty()) bench_.session().take(art::withPaint(bench_.document(), items, paintInHand(bench_), whereInHand(bench_)), "Take colour");
+        if (!items.empty()) bench_.session().take(art::withPaint(bench_.document(), items, paintInHand(bench_), whereInHand(bench_)), tr("Take colour"));
     }
     bool escape() override
     {
@@ -236,8 +236,8 @@ private:
 class GradientTool : public Tool {
 public:
     explicit GradientTool(Canvas& c)
-        : Tool(c, "gradient", "Gradient", "gradient", "D",
-               "<b>Gradient</b>: drag over the shape, or over several that are picked. Its ends can be dragged on. Shift steps by 15 degrees.")
+        : Tool(c, "gradient", tr("Gradient"), "gradient", "D",
+               tr("<b>Gradient</b>: drag over the shape, or over several that are picked. Its ends can be dragged on. Shift steps by 15 degrees."))
     {
     }
     bool marksPicked() const override { return true; }
@@ -293,10 +293,10 @@ public:
         if (!moved_) return;
         const auto items = bench_.selection().items;
         if (items.empty()) {
-            bench_.say("There is no shape here. Drag over a shape, or pick several first.");
+            bench_.say(tr("There is no shape here. Drag over a shape, or pick several first."));
             return;
         }
-        bench_.session().take(make(bench_.document()), grip_ ? "Move gradient" : "Gradient");
+        bench_.session().take(make(bench_.document()), grip_ ? tr("Move gradient") : tr("Gradient"));
         bench_.update();
     }
     bool escape() override
@@ -384,8 +384,8 @@ private:
 class AlikeTool : public Tool {
 public:
     explicit AlikeTool(Canvas& c)
-        : Tool(c, "alike", "Alike", "alike", "G",
-               "<b>Alike</b> picks everything with the same fill as what you click; Shift: the same line colour, Alt: the same weight.")
+        : Tool(c, "alike", tr("Alike"), "alike", "G",
+               tr("<b>Alike</b> picks everything with the same fill as what you click; Shift: the same line colour, Alt: the same weight."))
     {
     }
     bool marksPicked() const override { return true; }
@@ -405,7 +405,11 @@ public:
         const art::Alike in = p.alt() ? art::Alike::weight : p.shift() || lineOnly ? art::Alike::line : art::Alike::fill;
         const auto all = art::alike(bench_.document(), hit->id, in);
         bench_.session().pickItems(all);
-        bench_.say(QString("%1 with the same %2.").arg(all.size()).arg(in == art::Alike::fill ? "fill" : in == art::Alike::line ? "line colour" : "weight"));
+        bench_.say(tr("%1 with the same %2.")
+                       .arg(all.size())
+                       .arg(in == art::Alike::fill   ? tr("fill", "same")
+                            : in == art::Alike::line ? tr("line colour", "same")
+                                                     : tr("weight", "same")));
     }
 };
 

@@ -41,10 +41,10 @@ void straightenByItself(Bench& bench, art::Id item)
     if (!i || !i->reference()) return;
     const auto picture = bench.session().pictures().original(*i->reference());
     if (!picture) {
-        bench.say("The picture is still being read. Try again in a moment.");
+        bench.say(tr("The picture is still being read. Try again in a moment."));
         return;
     }
-    bench.say("Looking for level and upright lines…");
+    bench.say(tr("Looking for level and upright lines…"));
     // Large scans take a moment: the bench stays usable meanwhile.
     bench.session().jobs().run<pixel::Skew>(
         Lane::working, &bench.session(), [picture](const Progress&) { return pixel::skewOf(pixel::greyOf(*picture)); },
@@ -52,11 +52,11 @@ void straightenByItself(Bench& bench, art::Id item)
             if (!found || !bench.document().item(item)) return;
             const pixel::Skew skew = *found;
             if (skew.confidence < 0.05) {
-                bench.say("No level or upright line was found in the picture. Draw along one instead.");
+                bench.say(tr("No level or upright line was found in the picture. Draw along one instead."));
                 return;
             }
-            bench.session().take(withReferenceChanged(bench.document(), item, [&](art::Reference& r) { r.turn = -skew.angle; }), "Straighten");
-            bench.say(QString("Straightened: the page lay %1° off. Ctrl+Z turns it back.").arg(curve::degrees(skew.angle), 0, 'f', 1));
+            bench.session().take(withReferenceChanged(bench.document(), item, [&](art::Reference& r) { r.turn = -skew.angle; }), tr("Straighten"));
+            bench.say(tr("Straightened: the page lay %1° off. Ctrl+Z turns it back.").arg(curve::degrees(skew.angle), 0, 'f', 1));
         });
 }
 

@@ -14,8 +14,8 @@ using curve::Vec2;
 class Straighten : public Tool {
 public:
     explicit Straighten(Bench& b)
-        : Tool(b, "straighten", "Straighten", "straighten-reference", "S",
-               "<b>Straighten</b>: draw along a line of the picture that should be level or upright. A double click finds the turn by itself.")
+        : Tool(b, "straighten", tr("Straighten"), "straighten-reference", "S",
+               tr("<b>Straighten</b>: draw along a line of the picture that should be level or upright. A double click finds the turn by itself."))
     {
     }
     void press(const Pointer& p) override
@@ -36,14 +36,14 @@ public:
         if (distance(from_, to_) < bench_.px(20)) return;
         const art::Item* i = referenceInHand(bench_.document(), bench_.selection(), from_);
         if (!i) {
-            bench_.say("There is no picture to straighten.");
+            bench_.say(tr("There is no picture to straighten."));
             return;
         }
         // Level or upright, whichever is nearer.
         const double a = curve::angleOf(to_ - from_), quarter = curve::pi / 2;
         const double off = a - std::round(a / quarter) * quarter;
-        bench_.session().take(withReferenceChanged(bench_.document(), i->id, [&](art::Reference& r) { turnBy(r, -off); }), "Straighten");
-        bench_.say(QString("Turned %1 by %2°. Ctrl+Z turns it back.").arg(QString::fromStdString(i->name)).arg(-curve::degrees(off), 0, 'f', 1));
+        bench_.session().take(withReferenceChanged(bench_.document(), i->id, [&](art::Reference& r) { turnBy(r, -off); }), tr("Straighten"));
+        bench_.say(tr("Turned %1 by %2°. Ctrl+Z turns it back.").arg(QString::fromStdString(i->name)).arg(-curve::degrees(off), 0, 'f', 1));
     }
     void doubleClick(const Pointer& p) override
     {
@@ -74,7 +74,8 @@ private:
 class Crop : public Tool {
 public:
     explicit Crop(Bench& b)
-        : Tool(b, "crop", "Crop", "crop", "D", "<b>Crop</b>: drag a frame over the part of the picture to keep. A double click brings the whole picture back.")
+        : Tool(b, "crop", tr("Crop"), "crop", "D",
+               tr("<b>Crop</b>: drag a frame over the part of the picture to keep. A double click brings the whole picture back."))
     {
     }
 
@@ -83,7 +84,7 @@ public:
         from_ = to_ = p.sheet;
         const art::Item* i = referenceInHand(bench_.document(), bench_.selection(), p.sheet);
         item_ = i ? i->id : 0;
-        if (!item_) bench_.say("There is no picture to crop.");
+        if (!item_) bench_.say(tr("There is no picture to crop."));
     }
     void drag(const Pointer& p) override
     {
@@ -96,13 +97,13 @@ public:
         const art::Id id = std::exchange(item_, 0);
         const auto part = frameIn(id);
         if (!part || part->width() < 4 || part->height() < 4) return;
-        bench_.session().take(withReferenceChanged(bench_.document(), id, [&](art::Reference& r) { cropTo(r, *part); }), "Crop");
+        bench_.session().take(withReferenceChanged(bench_.document(), id, [&](art::Reference& r) { cropTo(r, *part); }), tr("Crop"));
     }
     void doubleClick(const Pointer& p) override
     {
         item_ = 0;
         if (const art::Item* i = referenceInHand(bench_.document(), bench_.selection(), p.sheet))
-            bench_.session().take(withReferenceChanged(bench_.document(), i->id, [](art::Reference& r) { cropTo(r, {}); }), "Show whole picture");
+            bench_.session().take(withReferenceChanged(bench_.document(), i->id, [](art::Reference& r) { cropTo(r, {}); }), tr("Show whole picture"));
     }
     bool escape() override
     {
@@ -124,7 +125,7 @@ public:
         m.painter().setBrush(QColor(20, 30, 27, 110));
         m.painter().drawPath(dim);
         m.line(keep, marks().geometry, 2);
-        m.chip(to_, QString("%1 × %2 px").arg(part->width(), 0, 'f', 0).arg(part->height(), 0, 'f', 0));
+        m.chip(to_, tr("%1 × %2 px").arg(part->width(), 0, 'f', 0).arg(part->height(), 0, 'f', 0));
     }
 
 private:
@@ -149,8 +150,8 @@ private:
 class GuideTool : public Tool {
 public:
     explicit GuideTool(Bench& b)
-        : Tool(b, "guide", "Guide", "guide-line", "F",
-               "<b>Guide</b>: drag a guide at any angle, or take hold of one to move it. Shift steps by 15°. Delete drops the one under the pointer.")
+        : Tool(b, "guide", tr("Guide"), "guide-line", "F",
+               tr("<b>Guide</b>: drag a guide at any angle, or take hold of one to move it. Shift steps by 15°. Delete drops the one under the pointer."))
     {
     }
 
@@ -180,16 +181,16 @@ public:
         if (moving_) {
             for (art::Guide& g : d.guides)
                 if (g.id == moving_) g.through += to_ - from_;
-            bench_.session().take(d, "Move guide");
+            bench_.session().take(d, tr("Move guide"));
         } else if (distance(from_, to_) > bench_.px(6)) {
-            bench_.session().take(art::withGuide(d, from_, angle()).document, "Add guide");
+            bench_.session().take(art::withGuide(d, from_, angle()).document, tr("Add guide"));
         }
         moving_ = 0;
     }
     bool key(const QKeyEvent& e) override
     {
         if ((e.key() != Qt::Key_Delete && e.key() != Qt::Key_Backspace) || !hovered_) return false;
-        bench_.session().take(art::withoutGuide(bench_.document(), hovered_), "Drop guide");
+        bench_.session().take(art::withoutGuide(bench_.document(), hovered_), tr("Drop guide"));
         hovered_ = 0;
         return true;
     }

@@ -40,9 +40,9 @@ using curve::Vec2;
 class FacetTool : public Tool {
 public:
     explicit FacetTool(Bench& b)
-        : Tool(b, "facets", "Facets", "facets", "H",
-               "<b>Facets</b>: drag from corner to corner to cut; a click changes a piece's shade, a drag inside turns it, Shift locks it. On a mesh: drag "
-               "corners.")
+        : Tool(b, "facets", tr("Facets"), "facets", "H",
+               tr("<b>Facets</b>: drag from corner to corner to cut; a click changes a piece's shade, a drag inside turns it, Shift locks it. On a mesh: drag "
+                  "corners."))
     {
     }
 
@@ -88,7 +88,7 @@ public:
         preview_.reset();
         bench_.update();
         if (!i) {
-            bench_.say("There are no facets yet. Pick an outline, or a picture, and make them on the card.");
+            bench_.say(tr("There are no facets yet. Pick an outline, or a picture, and make them on the card."));
             return;
         }
         const art::Document& d = bench_.document();
@@ -96,17 +96,17 @@ public:
         switch (act) {
         case Act::none: break;
         case Act::corner:
-            if (moved) takeMesh(*i, tone::withPointMoved(mesh, point_, to_), "Move corner", "A piece would fold over there.");
+            if (moved) takeMesh(*i, tone::withPointMoved(mesh, point_, to_), tr("Move corner"), tr("A piece would fold over there."));
             break;
         case Act::cut: {
             if (!moved) break;
-            takeMesh(*i, tone::withFaceSplit(mesh, piece_, from_, to_), "Split piece", "A cut runs from border to border of one piece.");
+            takeMesh(*i, tone::withFaceSplit(mesh, piece_, from_, to_), tr("Split piece"), tr("A cut runs from border to border of one piece."));
             break;
         }
         case Act::merge: {
             const int other = tone::faceAt(mesh, to_);
             if (moved && other >= 0 && other != piece_)
-                takeMesh(*i, tone::withFacesMerged(mesh, piece_, other), "Merge pieces", "These two have no border in common.");
+                takeMesh(*i, tone::withFacesMerged(mesh, piece_, other), tr("Merge pieces"), tr("These two have no border in common."));
             break;
         }
         case Act::chord: {
@@ -121,11 +121,11 @@ public:
                 plan.chords.push_back(c);
             const art::Document next = art::withFacetPlan(d, i->id, plan);
             if (next.item(i->id)->group()->items.size() == i->group()->items.size()) {
-                bench_.say(goes ? "Without that cut nothing changes." : "That line cuts no piece in two.");
+                bench_.say(goes ? tr("Without that cut nothing changes.") : tr("That line cuts no piece in two."));
                 break;
             }
             const art::Id id = i->id;
-            bench_.session().take(next, goes ? "Drop cut" : "Cut facet");
+            bench_.session().take(next, goes ? tr("Drop cut") : tr("Cut facet"));
             sayTiny(*bench_.document().item(id));
             break;
         }
@@ -135,11 +135,11 @@ public:
             const tone::Facet& f = pieces[static_cast<std::size_t>(piece_)];
             const auto k = static_cast<std::size_t>(piece_);
             if (p.shift())
-                bench_.session().take(art::withFacetHeld(d, i->id, k, f.shade, f.turn, !f.locked), f.locked ? "Unlock facet" : "Lock facet");
+                bench_.session().take(art::withFacetHeld(d, i->id, k, f.shade, f.turn, !f.locked), f.locked ? tr("Unlock facet") : tr("Lock facet"));
             else if (moved)
-                bench_.session().take(art::withFacetHeld(d, i->id, k, f.shade, std::atan2(to_.y - from_.y, to_.x - from_.x), f.locked), "Turn facet");
+                bench_.session().take(art::withFacetHeld(d, i->id, k, f.shade, std::atan2(to_.y - from_.y, to_.x - from_.x), f.locked), tr("Turn facet"));
             else
-                bench_.session().take(art::withFacetHeld(d, i->id, k, (f.shade + 1) % 3, f.turn, f.locked), "Shade facet");
+                bench_.session().take(art::withFacetHeld(d, i->id, k, (f.shade + 1) % 3, f.turn, f.locked), tr("Shade facet"));
             break;
         }
         }
@@ -178,7 +178,7 @@ public:
             m.line(f.outline, marks().geometry, 1);
             if (f.tiny) {
                 m.ring(f.inner, marks().tagFinding, 9);
-                m.chip(f.inner, QString("small piece, %1 px²").arg(std::lround(f.area)), Marks::Chip::fault);
+                m.chip(f.inner, tr("small piece, %1 px²").arg(std::lround(f.area)), Marks::Chip::fault);
             }
             if (f.locked) m.dot(f.inner, marks().geometry, 4);
         }
@@ -241,7 +241,7 @@ private:
         }
         return false;
     }
-    void takeMesh(const art::Item& i, const tone::Mesh& next, const char* name, const char* refused)
+    void takeMesh(const art::Item& i, const tone::Mesh& next, const QString& name, const QString& refused)
     {
         if (next == i.group()->mesh()->mesh) {
             bench_.say(refused);
@@ -253,7 +253,7 @@ private:
     {
         int tiny = 0;
         for (const tone::Facet& f : art::facetsOf(*i.group())) tiny += f.tiny;
-        if (tiny) bench_.say(tiny == 1 ? QString("1 piece is much smaller than the rest.") : QString("%1 pieces are much smaller than the rest.").arg(tiny));
+        if (tiny) bench_.say(tr("%n pieces are much smaller than the rest.", nullptr, tiny));
     }
     void paintMesh(Marks& m, const tone::Mesh& mesh)
     {

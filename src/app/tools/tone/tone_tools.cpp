@@ -71,11 +71,11 @@ protected:
     bool ready()
     {
         if (!desk_.stack()) {
-            bench_.say("There is no tone stack yet. Choose 2, 3 or 5 tones on the card.");
+            bench_.say(tr("There is no tone stack yet. Choose 2, 3 or 5 tones on the card."));
             return false;
         }
         if (!desk_.live()) {
-            bench_.say("These tones are set. \"Live again\" on the card goes back to the stack.");
+            bench_.say(tr("These tones are set. \"Live again\" on the card goes back to the stack."));
             return false;
         }
         return true;
@@ -106,8 +106,8 @@ protected:
 class BoundTool : public StackTool {
 public:
     BoundTool(Bench& b, ToneDesk& d)
-        : StackTool(b, d, "bound", "Bound", "bound", "A",
-                    "<b>Bound</b>: draw round what is to be cut into tones, or click a closed shape. A click beside lifts the bound.")
+        : StackTool(b, d, "bound", tr("Bound"), "bound", "A",
+                    tr("<b>Bound</b>: draw round what is to be cut into tones, or click a closed shape. A click beside lifts the bound."))
     {
     }
     void press(const Pointer& p) override
@@ -128,21 +128,21 @@ public:
         tone::Stack s = *desk_.stack();
         if (!round.empty()) {
             s.bound = mapped(round, desk_.toPicture());
-            desk_.take(s, "Bound tones");
+            desk_.take(s, tr("Bound tones"));
             return;
         }
         if (dragged) {
-            bench_.say("That encloses too little. Draw all the way round.");
+            bench_.say(tr("That encloses too little. Draw all the way round."));
             bench_.update();
             return;
         }
         const art::ItemPtr hit = itemAt(bench_.document(), p.sheet, bench_.px(6));
         if (hit && hit->artwork() && !hit->artwork()->paths.empty() && hit->artwork()->paths.front().closed && !art::stackOf(bench_.document(), hit->id)) {
             s.bound = mapped(hit->artwork()->paths.front(), desk_.toPicture());
-            desk_.take(s, "Bound tones");
+            desk_.take(s, tr("Bound tones"));
         } else if (!s.bound.empty()) {
             s.bound = {};
-            desk_.take(s, "Lift bound");
+            desk_.take(s, tr("Lift bound"));
         }
     }
     void paint(Marks& m) override
@@ -156,8 +156,8 @@ public:
 class CutHereTool : public StackTool {
 public:
     CutHereTool(Bench& b, ToneDesk& d)
-        : StackTool(b, d, "cut-here", "Cut here", "cut-here", "S",
-                    "<b>Cut here</b> moves the nearest cut to the tone under the pointer; drag to try others. Shift adds a cut.")
+        : StackTool(b, d, "cut-here", tr("Cut here"), "cut-here", "S",
+                    tr("<b>Cut here</b> moves the nearest cut to the tone under the pointer; drag to try others. Shift adds a cut."))
     {
     }
     void press(const Pointer& p) override
@@ -167,7 +167,7 @@ public:
         cut_ = -1;
         const auto level = desk_.levelAt(p.sheet);
         if (!level) {
-            bench_.say("There is no picture under the pointer.");
+            bench_.say(tr("There is no picture under the pointer."));
             return;
         }
         if (p.shift() && start_->cuts.size() < 15) {
@@ -192,7 +192,7 @@ public:
     {
         if (way_.empty() || cut_ < 0) return;
         way_.clear();
-        desk_.take(now_, QString("Move cut %1").arg(cut_ + 1));
+        desk_.take(now_, tr("Move cut %1").arg(cut_ + 1));
     }
     void hover(const Pointer& p) override
     {
@@ -203,7 +203,7 @@ public:
     {
         if (const auto level = desk_.levelAt(at_)) {
             const int tone = desk_.toneAt(at_);
-            m.chip(at_, QString("value %1 of 255").arg(std::lround(*level)) + (tone >= 0 ? ", " + desk_.toneName(static_cast<std::size_t>(tone)) : QString()),
+            m.chip(at_, tr("value %1 of 255").arg(std::lround(*level)) + (tone >= 0 ? ", " + desk_.toneName(static_cast<std::size_t>(tone)) : QString()),
                    way_.empty() ? Marks::Chip::name : Marks::Chip::measure);
         }
     }
@@ -232,8 +232,8 @@ class PatchTool : public StackTool {
 public:
     PatchTool(Bench& b, ToneDesk& d)
         : StackTool(
-              b, d, "patch", "Patch", "tone-patch", "D",
-              "<b>Patch</b> makes one spot lighter or darker. Draw round it (Shift paints it), then drag up or down inside. Alt draws the picked one anew.")
+              b, d, "patch", tr("Patch"), "tone-patch", "D",
+              tr("<b>Patch</b> makes one spot lighter or darker. Draw round it (Shift paints it), then drag up or down inside. Alt draws the picked one anew."))
     {
     }
     void press(const Pointer& p) override
@@ -271,19 +271,19 @@ public:
         const std::vector<Vec2> way = std::move(way_);
         way_.clear();
         if (pulling_) {
-            if (moved && desk_.stack()) desk_.take(*desk_.stack(), "Patch strength");
+            if (moved && desk_.stack()) desk_.take(*desk_.stack(), tr("Patch strength"));
             return;
         }
         const Path round = painting_ ? drawnAlong(way, bench_.setting(settings::patchBrush), bench_.px(1)) : drawnRound(way, bench_.px(1));
         if (round.empty()) {
             desk_.pickPatch(-1);
-            if (way.size() > 3) bench_.say("That encloses too little. Draw all the way round.");
+            if (way.size() > 3) bench_.say(tr("That encloses too little. Draw all the way round."));
             return;
         }
         tone::Stack s = *desk_.stack();
         if (anew_ >= 0 && anew_ < static_cast<int>(s.patches.size())) {
             s.patches[static_cast<std::size_t>(anew_)].outline = mapped(round, desk_.toPicture());
-            desk_.take(s, "Patch drawn anew");
+            desk_.take(s, tr("Patch drawn anew"));
             return;
         }
         const curve::Box box = curve::bounds(round);
@@ -291,7 +291,7 @@ public:
                           inPicture(std::min(bench_.setting(settings::patchSoft), 0.4 * std::min(box.width(), box.height())))};
         s.patches.push_back(std::move(patch));
         const int made = static_cast<int>(s.patches.size()) - 1;
-        desk_.take(s, "Patch");
+        desk_.take(s, tr("Patch"));
         desk_.pickPatch(made);
     }
     bool key(const QKeyEvent& e) override
@@ -304,7 +304,7 @@ public:
             tone::Stack s = *desk_.stack();
             double& strength = s.patches[static_cast<std::size_t>(desk_.patch())].strength;
             strength = std::clamp(strength + (e.key() == Qt::Key_Up ? 1 : -1) * (e.modifiers() & Qt::ShiftModifier ? 10 : 1), -255.0, 255.0);
-            desk_.take(s, "Patch strength", "patch-strength");
+            desk_.take(s, tr("Patch strength"), "patch-strength");
             return true;
         }
         return false;
@@ -338,8 +338,8 @@ public:
     }
     static QString describe(const tone::Patch& p)
     {
-        if (p.strength == 0) return "patch · no change";
-        return QString("patch · %1 %2").arg(std::abs(std::lround(p.strength))).arg(p.strength > 0 ? "lighter" : "darker");
+        if (p.strength == 0) return tr("patch · no change");
+        return (p.strength > 0 ? tr("patch · %1 lighter") : tr("patch · %1 darker")).arg(std::abs(std::lround(p.strength)));
     }
 
 private:
@@ -363,7 +363,7 @@ private:
 class EdgeTool : public StackTool {
 public:
     EdgeTool(Bench& b, ToneDesk& d)
-        : StackTool(b, d, "tone-edge", "Edge", "tone-edge", "F",
+        : StackTool(b, d, "tone-edge", tr("Edge"), "tone-edge", "F",
                     "<b>Edge</b> pushes a border: start in a tone and drag over its border, the tone comes along. Brush size on the card.")
     {
     }
@@ -372,7 +372,7 @@ public:
         if (!ready()) return;
         tone_ = desk_.toneAt(p.sheet);
         if (tone_ < 0) {
-            bench_.say("There is no tone under the pointer.");
+            bench_.say(tr("There is no tone under the pointer."));
             return;
         }
         way_ = {p.sheet};
@@ -391,7 +391,7 @@ public:
         const bool moved = way_.size() > 1;
         way_.clear();
         if (moved)
-            desk_.take(s, "Push edge");
+            desk_.take(s, tr("Push edge"));
         else
             desk_.letGo();
     }
@@ -418,7 +418,8 @@ private:
 class SweepTool : public StackTool {
 public:
     SweepTool(Bench& b, ToneDesk& d)
-        : StackTool(b, d, "sweep", "Sweep", "sweep", "G", "<b>Sweep</b>: drag over specks; areas that lie wholly under the brush go to their neighbours.")
+        : StackTool(b, d, "sweep", tr("Sweep"), "sweep", "G",
+                    tr("<b>Sweep</b>: drag over specks; areas that lie wholly under the brush go to their neighbours."))
     {
     }
     void press(const Pointer& p) override
@@ -436,7 +437,7 @@ public:
         tone::Stack s = *desk_.stack();
         s.sweeps.push_back({wayInPicture(), inPicture(bench_.setting(settings::sweepBrush))});
         way_.clear();
-        desk_.take(s, "Sweep");
+        desk_.take(s, tr("Sweep"));
     }
     void hover(const Pointer& p) override
     {

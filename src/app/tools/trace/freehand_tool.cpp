@@ -17,8 +17,8 @@ using curve::Vec2;
 class Freehand : public Tool {
 public:
     explicit Freehand(Bench& b)
-        : Tool(b, "freehand", "Freehand", "freehand", "D",
-               "<b>Freehand</b> draws and fits. End near the start to close. Slack can be changed on the card. Esc drops the stroke.")
+        : Tool(b, "freehand", tr("Freehand"), "freehand", "D",
+               tr("<b>Freehand</b> draws and fits. End near the start to close. Slack can be changed on the card. Esc drops the stroke."))
     {
     }
 
@@ -58,7 +58,7 @@ public:
         samples_.clear();
         if (f.path.nodes.size() < 2) return;
         art::Item i;
-        i.name = "Line";
+        i.name = tr("Line").toStdString();
         art::Artwork a;
         a.stroke = bench_.look();
         if (pen_ && !a.stroke.swell) a.stroke.swell = pressed(drawn);
@@ -69,12 +69,12 @@ public:
         s.items = {added.id};
         s.nodes.clear();
         const QString burst = QString("freehand %1").arg(added.id);
-        bench_.session().take(added.document, s, "Freehand", quick ? burst : QString());
-        if (quick) fitWithCare(bench_.session(), added.id, "Freehand", burst);
-        chip_ = QString("%1 → %2 nodes, %3 off").arg(f.samples).arg(f.path.nodes.size()).arg(pxText(f.furthest));
+        bench_.session().take(added.document, s, tr("Freehand"), quick ? burst : QString());
+        if (quick) fitWithCare(bench_.session(), added.id, tr("Freehand"), burst);
+        chip_ = tr("%1 → %2 nodes, %3 off").arg(f.samples).arg(f.path.nodes.size()).arg(pxText(f.furthest));
         chipAt_ = f.path.nodes.back().at;
         shown_.start();
-        bench_.say(QString("Freehand: %1.").arg(chip_));
+        bench_.say(tr("Freehand: %1.").arg(chip_));
     }
     bool escape() override
     {
@@ -95,7 +95,7 @@ public:
             m.line({curve::polyline(line, false)}, ink, std::max(1.5, bench_.look().width * curve::meanScale(m.toScreen())));
             if (art::closesItself(samples_, bench_.px(2 * curve::snapReach))) {
                 m.ring(samples_.front().at, marks().geometry, 10);
-                m.chip(samples_.front().at, "closes here");
+                m.chip(samples_.front().at, tr("closes here"));
             }
         } else if (shown_.isValid() && shown_.elapsed() < 2000) {
             m.chip(chipAt_, chip_);

@@ -16,9 +16,9 @@ using curve::Vec2;
 class LineTool : public Tool {
 public:
     LineTool(Bench& b, bool straights)
-        : Tool(b, straights ? "straights" : "pen", straights ? "Straights" : "Pen", straights ? "straights" : "pen", straights ? "F" : "S",
-               straights ? "<b>Straights</b> goes corner to corner; bow the pieces later. Enter or Esc ends, Backspace takes a node back."
-                         : "<b>Pen</b>: click for a corner, drag for a curve; Alt breaks the handles. Enter or Esc ends, Backspace takes a node back."),
+        : Tool(b, straights ? "straights" : "pen", straights ? tr("Straights") : tr("Pen"), straights ? "straights" : "pen", straights ? "F" : "S",
+               straights ? tr("<b>Straights</b> goes corner to corner; bow the pieces later. Enter or Esc ends, Backspace takes a node back.")
+                         : tr("<b>Pen</b>: click for a corner, drag for a curve; Alt breaks the handles. Enter or Esc ends, Backspace takes a node back.")),
           straights_(straights)
     {
     }
@@ -85,7 +85,7 @@ public:
                 Path path = *current();
                 setHandle(path, p);
                 bench_.release();
-                keep(path, "Move handle");
+                keep(path, tr("Move handle"));
             }
             return;
         }
@@ -120,7 +120,7 @@ public:
                 n.out = n.at;
             else if (n.out == n.at && n.in != n.at)
                 n.out = n.at * 2 - n.in;
-            keep(path, n.kind == NodeKind::corner ? "Make corner" : "Make smooth");
+            keep(path, n.kind == NodeKind::corner ? tr("Make corner") : tr("Make smooth"));
             return true;
         }
         if (e.key() == Qt::Key_Backspace && drawing()) {
@@ -166,7 +166,7 @@ public:
             m.painter().drawPath(painterPath(next, m.toScreen()));
             if (closing) {
                 m.ring(to, marks().geometry, 10);
-                m.chip(to, "closes here");
+                m.chip(to, tr("closes here"));
             } else if (straights_) {
                 m.chip(to, QString("%1° · %2").arg(-curve::degrees(curve::angleOf(to - end.at)), 0, 'f', 0).arg(pxText(distance(end.at, to))));
             }
@@ -179,11 +179,11 @@ public:
             m.handle(end.at, end.in, broken);
             m.handle(end.at, end.out, broken);
         } else if (const auto end = endUnder(now_)) {
-            m.chip(end->at, "go on from here");
+            m.chip(end->at, tr("go on from here"));
         }
         if (const art::Snap s = snapHere(now_); s.reason != art::SnapReason::none && act_ == Act::none && !closes(now_)) {
             m.ring(s.point, marks().geometry, 5);
-            if (!path || !straights_) m.chip(s.point, art::text(s.reason), Marks::Chip::name);
+            if (!path || !straights_) m.chip(s.point, tr(art::text(s.reason)), Marks::Chip::name);
         }
     }
 
@@ -293,7 +293,7 @@ private:
         const art::Id layer = layerForWork(bench_);
         if (!layer) return;
         art::Item i;
-        i.name = "Line";
+        i.name = tr("Line").toStdString();
         art::Artwork a;
         a.stroke = bench_.look();
         a.setPaths({curve::polyline({at}, false)});
@@ -301,7 +301,7 @@ private:
         const art::Added added = art::withItem(bench_.document(), layer, i);
         item_ = added.id;
         nodeCount_ = 1;
-        stepName_ = "Begin line";
+        stepName_ = tr("Begin line");
         art::Selection s = bench_.selection();
         s.items = {item_};
         s.nodes.clear();
@@ -315,7 +315,7 @@ private:
         if (distance(path.nodes.back().at, at) < bench_.px(1)) return;
         path.nodes.push_back(curve::cornerAt(at));
         nodeCount_ = path.nodes.size();
-        stepName_ = "Add node";
+        stepName_ = tr("Add node");
         keep(path, stepName_, burst());
         act_ = Act::node;
     }
@@ -325,16 +325,16 @@ private:
     {
         const art::Item* i = bench_.document().item(end.item);
         if (!i || i->artwork()->paths.size() != 1) {
-            bench_.say("This end belongs to a shape of several outlines. Use Nodes on it.");
+            bench_.say(tr("This end belongs to a shape of several outlines. Use Nodes on it."));
             return;
         }
         item_ = end.item;
         if (end.atStart) {
-            bench_.session().take(art::withPaths(bench_.document(), item_, {curve::reversed(i->artwork()->paths.front())}), "Turn line round");
+            bench_.session().take(art::withPaths(bench_.document(), item_, {curve::reversed(i->artwork()->paths.front())}), tr("Turn line round"));
         }
         bench_.session().pickItems({item_});
         nodeCount_ = current() ? current()->nodes.size() : 0;
-        bench_.say("Going on from the open end. Enter or Esc ends.");
+        bench_.say(tr("Going on from the open end. Enter or Esc ends."));
     }
 
     void joinTo(const art::OpenEnd& end)
@@ -343,8 +343,8 @@ private:
         path.nodes.push_back(curve::cornerAt(end.at));
         const art::Document d = art::withPaths(bench_.document(), item_, {path});
         const art::OpenEnd mine{item_, 0, false, end.at};
-        bench_.session().take(art::withEndsJoined(d, mine, end), "Join to line");
-        bench_.say("Joined 2 ends. Ctrl+Z takes it apart.");
+        bench_.session().take(art::withEndsJoined(d, mine, end), tr("Join to line"));
+        bench_.say(tr("Joined 2 ends. Ctrl+Z takes it apart."));
         item_ = 0;
     }
 
@@ -360,9 +360,9 @@ private:
             n.kind = NodeKind::smooth;
         }
         bench_.release();
-        keep(path, "Close line");
+        keep(path, tr("Close line"));
         item_ = 0;
-        bench_.say("Closed.");
+        bench_.say(tr("Closed."));
     }
 
     void takeBack()
@@ -372,12 +372,12 @@ private:
         if (path.nodes.empty()) {
             const art::Id gone = item_;
             item_ = 0;
-            bench_.session().take(art::withoutItems(bench_.document(), {gone}), "Take back node");
+            bench_.session().take(art::withoutItems(bench_.document(), {gone}), tr("Take back node"));
             return;
         }
         path.nodes.back().out = path.nodes.back().kind == NodeKind::smooth ? path.nodes.back().out : path.nodes.back().at;
         nodeCount_ = path.nodes.size();
-        keep(path, "Take back node");
+        keep(path, tr("Take back node"));
     }
 
     // The line keeps its open end; a lone node is no line and goes.
@@ -392,7 +392,7 @@ private:
         const art::Id id = item_;
         const bool lone = current()->nodes.size() < 2;
         item_ = 0;
-        if (lone) bench_.session().take(art::withoutItems(bench_.document(), {id}), "Drop line");
+        if (lone) bench_.session().take(art::withoutItems(bench_.document(), {id}), tr("Drop line"));
         bench_.update();
         return true;
     }

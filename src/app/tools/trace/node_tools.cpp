@@ -92,9 +92,9 @@ protected:
 class Nodes : public PathTool {
 public:
     explicit Nodes(Bench& b)
-        : PathTool(b, "nodes", "Nodes", "nodes", "H",
-                   "<b>Nodes</b>: drag nodes, handles and pieces. One more click on a picked node: smooth or corner. Double click adds, Delete takes the "
-                   "picked node or piece out.")
+        : PathTool(b, "nodes", tr("Nodes"), "nodes", "H",
+                   tr("<b>Nodes</b>: drag nodes, handles and pieces. One more click on a picked node: smooth or corner. Double click adds, Delete takes the "
+                      "picked node or piece out."))
     {
     }
 
@@ -177,7 +177,7 @@ public:
             moved_ = false;
             return;
         }
-        keep(r, act == Act::node ? "Move node" : act == Act::handle ? "Move handle" : "Bow");
+        keep(r, act == Act::node ? tr("Move node") : act == Act::handle ? tr("Move handle") : tr("Bow"));
         moved_ = false;
     }
 
@@ -196,7 +196,7 @@ public:
         Paths all = *paths();
         const curve::Inserted in = curve::withNodeAt(all[on->path], on->place);
         all[on->path] = in.path;
-        keep(all, "Add node", std::vector<NodeRef>{{on->path, in.node}});
+        keep(all, tr("Add node"), std::vector<NodeRef>{{on->path, in.node}});
     }
 
     bool key(const QKeyEvent& e) override
@@ -287,7 +287,7 @@ public:
         }
         if (snap_.reason != art::SnapReason::none && act_ == Act::node && moved_) {
             m.ring(snap_.point, marks().geometry, 7);
-            m.chip(snap_.point, art::text(snap_.reason), Marks::Chip::name);
+            m.chip(snap_.point, tr(art::text(snap_.reason)), Marks::Chip::name);
         }
     }
     bool showsNodes() const override { return true; }
@@ -386,7 +386,7 @@ private:
             Paths all = r;
             all[node_.path] = curve::merged(path, i, node_.node);
             if (all[node_.path].nodes.size() == path.nodes.size()) continue;
-            keep(all, all[node_.path].closed != path.closed ? "Close line" : "Merge nodes", std::vector<NodeRef>{});
+            keep(all, all[node_.path].closed != path.closed ? tr("Close line") : tr("Merge nodes"), std::vector<NodeRef>{});
             return true;
         }
         const bool first = node_.node == 0, last = node_.node + 1 == path.nodes.size();
@@ -395,8 +395,8 @@ private:
         const art::Document moved = art::withPaths(bench_.document(), id, r);
         for (const art::OpenEnd& e : art::allEnds(moved)) {
             if (e.item == id || distance(e.at, here) > 1e-9) continue;
-            bench_.session().take(art::withEndsJoined(moved, {id, node_.path, first, here}, e), "Join ends");
-            bench_.say("Joined 2 ends. Ctrl+Z takes it apart.");
+            bench_.session().take(art::withEndsJoined(moved, {id, node_.path, first, here}, e), tr("Join ends"));
+            bench_.say(tr("Joined 2 ends. Ctrl+Z takes it apart."));
             return true;
         }
         return false;
@@ -408,7 +408,7 @@ private:
         art::Selection s = bench_.selection();
         s.nodes.clear();
         bench_.session().pick(s);
-        bench_.say("This piece is picked: Delete takes it out and leaves the line open there.");
+        bench_.say(tr("This piece is picked: Delete takes it out and leaves the line open there."));
         bench_.update();
     }
 
@@ -425,8 +425,8 @@ private:
         }
         art::Selection s = bench_.selection();
         s.nodes.clear();
-        bench_.session().take(e, s, "Take piece out");
-        bench_.say("The line is open there: the pen goes on from an end it is put on. Ctrl+Z puts the piece back.");
+        bench_.session().take(e, s, tr("Take piece out"));
+        bench_.say(tr("The line is open there: the pen goes on from an end it is put on. Ctrl+Z puts the piece back."));
     }
 
     void clearNodes()
@@ -442,7 +442,7 @@ private:
         // Mixed picks become smooth: what is seen to change is what was asked for.
         const bool allSmooth = std::all_of(nodes.begin(), nodes.end(), [&](NodeRef n) { return all[n.path].nodes[n.node].kind == NodeKind::smooth; });
         for (const NodeRef n : nodes) all[n.path] = allSmooth ? curve::cornered(all[n.path], n.node) : curve::smoothed(all[n.path], n.node);
-        keep(all, allSmooth ? "Make corner" : "Make smooth");
+        keep(all, allSmooth ? tr("Make corner") : tr("Make smooth"));
     }
 
     void removeNodes()
@@ -454,13 +454,10 @@ private:
         for (auto n = nodes.rbegin(); n != nodes.rend(); ++n) all[n->path] = curve::withoutNode(all[n->path], n->node);
         all.erase(std::remove_if(all.begin(), all.end(), [](const Path& p) { return p.nodes.size() < 2; }), all.end());
         if (all.empty())
-            bench_.session().take(art::withoutItems(bench_.document(), {id}), "Delete line");
+            bench_.session().take(art::withoutItems(bench_.document(), {id}), tr("Delete line"));
         else
-            keep(all, nodes.size() == 1 ? "Remove node" : "Remove nodes", std::vector<NodeRef>{});
-        bench_.say(QString("Removed %1 %2. Ctrl+Z brings %3 back.")
-                       .arg(nodes.size())
-                       .arg(nodes.size() == 1 ? "node" : "nodes")
-                       .arg(nodes.size() == 1 ? "it" : "them"));
+            keep(all, nodes.size() == 1 ? tr("Remove node") : tr("Remove nodes"), std::vector<NodeRef>{});
+        bench_.say(tr("Removed %n nodes. Ctrl+Z brings them back.", nullptr, static_cast<int>(nodes.size())));
     }
 
     bool nudge(Vec2 by, const QKeyEvent& e)
@@ -469,7 +466,7 @@ private:
         const double step = e.modifiers().testFlag(Qt::ShiftModifier) ? 10 : e.modifiers().testFlag(Qt::AltModifier) ? 0.1 : 1;
         Paths all = *paths();
         for (const NodeRef n : bench_.selection().nodes) all[n.path] = curve::withNodeMoved(all[n.path], n.node, by * step);
-        keep(all, "Move node", {}, "nudge nodes");
+        keep(all, tr("Move node"), {}, "nudge nodes");
         return true;
     }
 
@@ -502,7 +499,8 @@ private:
 class Bow : public PathTool {
 public:
     explicit Bow(Bench& b)
-        : PathTool(b, "bow", "Bow", "bow", "G", "<b>Bow</b> pulls the middle of a piece into a curve. A double click makes it straight again. Esc lets go.")
+        : PathTool(b, "bow", tr("Bow"), "bow", "G",
+                   tr("<b>Bow</b> pulls the middle of a piece into a curve. A double click makes it straight again. Esc lets go."))
     {
     }
 
@@ -535,13 +533,13 @@ public:
             Path& path = all[node_->path];
             const bool smooth = path.nodes[node_->node].kind == NodeKind::smooth;
             path = smooth ? curve::cornered(path, node_->node) : curve::smoothed(path, node_->node);
-            keep(all, smooth ? "Make corner" : "Make smooth");
+            keep(all, smooth ? tr("Make corner") : tr("Make smooth"));
         }
         if (pulling_ && moved_ && paths()) {
             to_ = bench_.snap(p, bench_.selection().items).point;
             const Paths r = result();
             bench_.release();
-            keep(r, "Bow");
+            keep(r, tr("Bow"));
         }
         pulling_ = moved_ = false;
     }
@@ -557,7 +555,7 @@ public:
         if (!on) return;
         Paths all = *paths();
         all[on->path] = curve::straightened(all[on->path], on->place.piece);
-        keep(all, "Straighten piece");
+        keep(all, tr("Straighten piece"));
     }
     bool escape() override
     {
@@ -582,7 +580,7 @@ public:
             const Vec2 foot = len2 > 0 ? c.p0 + d * std::clamp(dot(to_ - c.p0, d) / len2, 0.0, 1.0) : c.p0;
             m.segment(foot, to_, marks().geometry, 1.5);
             m.dot(to_, marks().geometry, 3.5);
-            m.chip(to_, "pulled " + pxText(distance(start_, to_)));
+            m.chip(to_, tr("pulled %1").arg(pxText(distance(start_, to_))));
         } else if (hovered_) {
             m.dot(*hovered_, marks().geometry, 4);
         }

@@ -12,8 +12,9 @@ using curve::Vec2;
 class Part : public Tool {
 public:
     Part(Bench& b, Tracer& tracer)
-        : Tool(b, "part", "Part", "sweep", "Shift+A",
-               "<b>Part</b>: drag a frame, or with Shift round a part, to trace just that. Click a traced line to leave it out, double click to keep only it."),
+        : Tool(b, "part", tr("Part"), "sweep", "Shift+A",
+               tr("<b>Part</b>: drag a frame, or with Shift round a part, to trace just that. Click a traced line to leave it out, double click to keep only "
+                  "it.")),
           tracer_(tracer)
     {
     }
@@ -21,7 +22,7 @@ public:
     void press(const Pointer& p) override
     {
         if (!tracer_.active()) {
-            bench_.say("Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines.");
+            bench_.say(tr("Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines."));
             return;
         }
         way_ = {p.sheet};

@@ -13,8 +13,8 @@ using curve::Vec2;
 class Redraw : public Tool {
 public:
     explicit Redraw(Bench& b)
-        : Tool(b, "redraw", "Redraw", "redraw", "J",
-               "<b>Redraw</b> start on a line, draw a better way, end on the line. The dotted part goes. Esc drops the stroke.")
+        : Tool(b, "redraw", tr("Redraw"), "redraw", "J",
+               tr("<b>Redraw</b> start on a line, draw a better way, end on the line. The dotted part goes. Esc drops the stroke."))
     {
     }
 
@@ -30,7 +30,7 @@ public:
         drawing_ = under(p.sheet);
         if (!drawing_) {
             const art::ItemPtr i = itemAt(bench_.document(), p.sheet, bench_.px(curve::snapReach));
-            if (!i || !refused(bench_, i->id)) bench_.say("Start on the line that is to change.");
+            if (!i || !refused(bench_, i->id)) bench_.say(tr("Start on the line that is to change."));
             return;
         }
         stroke_.push_back(p.sheet);
@@ -52,19 +52,19 @@ public:
         const auto r = curve::redrawn(*path, stroke_, options());
         stroke_.clear();
         if (!r) {
-            bench_.say("The stroke has to end on the line too. Nothing was changed.");
+            bench_.say(tr("The stroke has to end on the line too. Nothing was changed."));
             bench_.update();
             return;
         }
         curve::Paths paths = bench_.document().item(item_)->artwork()->paths;
         paths[index_] = r->path;
-        const QString joins = r->smoothStart == r->smoothEnd ? QString(r->smoothStart ? "both joins are smooth" : "both joins are corners")
-                                                             : QString("one join is smooth, one a corner");
+        const QString joins = r->smoothStart == r->smoothEnd ? (r->smoothStart ? tr("both joins are smooth") : tr("both joins are corners"))
+                                                             : tr("one join is smooth, one a corner");
         art::Selection s = bench_.selection();
         s.items = {item_};
         s.nodes.clear();
-        bench_.session().take(art::withPaths(bench_.document(), item_, paths), s, "Redraw");
-        bench_.say(QString("Redrawn: %1 nodes; %2. Ctrl+Z brings the old part back.").arg(r->path.nodes.size()).arg(joins));
+        bench_.session().take(art::withPaths(bench_.document(), item_, paths), s, tr("Redraw"));
+        bench_.say(tr("Redrawn: %1 nodes; %2. Ctrl+Z brings the old part back.").arg(r->path.nodes.size()).arg(joins));
     }
     bool escape() override
     {

@@ -27,10 +27,11 @@ struct Edges {
 class Rope : public Tool {
 public:
     explicit Rope(Bench& b)
-        : Tool(b, "rope", "Rope", "rope", "A",
-               "<b>Rope</b> click loosely along an edge; it settles between the clicks. Shift draws by hand. Click the start to close, Enter ends, Backspace "
-               "lets "
-               "go.")
+        : Tool(
+              b, "rope", tr("Rope"), "rope", "A",
+              tr("<b>Rope</b> click loosely along an edge; it settles between the clicks. Shift draws by hand. Click the start to close, Enter ends, Backspace "
+                 "lets "
+                 "go."))
     {
     }
 
@@ -119,16 +120,16 @@ public:
 
     void paint(Marks& m) override
     {
-        if (edges_.working) m.chip(now_.sheet, QString("reading edges, %1 %").arg(std::lround(100 * edges_.progress.share->load())));
+        if (edges_.working) m.chip(now_.sheet, tr("reading edges, %1 %").arg(std::lround(100 * edges_.progress.share->load())));
         if (holds_.empty()) return;
         paintRope(m, laid_);
         paintRope(m, live_);
         for (const Vec2 h : holds_) m.dot(toSheet(h), marks().geometry, 4);
         if (holds_.size() > 2 && distance(toSheet(holds_.front()), now_.sheet) <= bench_.px(curve::snapReach)) {
             m.ring(toSheet(holds_.front()), marks().geometry, 10);
-            m.chip(now_.sheet, "closes here");
+            m.chip(now_.sheet, tr("closes here"));
         } else if (weak(live_)) {
-            m.chip(now_.sheet, "weak edge, click to hold");
+            m.chip(now_.sheet, tr("weak edge, click to hold"));
         }
     }
 
@@ -161,7 +162,7 @@ private:
     {
         const art::Item* i = referenceInHand(bench_.document(), bench_.selection(), at);
         if (!i) {
-            if (holds_.empty()) bench_.say("There is no picture to lay the rope on. Bring one in with Ctrl+I.");
+            if (holds_.empty()) bench_.say(tr("There is no picture to lay the rope on. Bring one in with Ctrl+I."));
             return false;
         }
         if (!holds_.empty() && i->id != reference_) i = bench_.document().item(reference_);
@@ -356,7 +357,7 @@ private:
         drawn.steadying = 0;
         drawn.grain = scale;
         art::Item i;
-        i.name = "Rope line";
+        i.name = tr("Rope line").toStdString();
         art::Artwork a;
         a.stroke = bench_.look();
         a.setDerived({transformed(f.path, place_)}, art::shared(std::move(drawn)));
@@ -367,8 +368,8 @@ private:
         art::Selection s = bench_.selection();
         s.items = {added.id};
         s.nodes.clear();
-        bench_.session().take(added.document, s, "Rope");
-        bench_.say(QString("Rope: %1 nodes, %2 off at most.").arg(nodes).arg(pxText(f.furthest * scale)));
+        bench_.session().take(added.document, s, tr("Rope"));
+        bench_.say(tr("Rope: %1 nodes, %2 off at most.").arg(nodes).arg(pxText(f.furthest * scale)));
     }
 
     void drop()

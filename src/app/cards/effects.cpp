@@ -1,10 +1,12 @@
-// The card of a group, and how things are laid over what lies below them.
-#include "app/cards/card.h"
+// How things are laid over what lies below them, and where they stand on the sheet.
+#include "app/cards/sections.h"
+
 #include "app/theme/theme.h"
 #include "art/arrange.h"
 #include "art/edits.h"
 
 #include <QComboBox>
+#include <QHBoxLayout>
 
 #include <algorithm>
 #include <cmath>
@@ -44,74 +46,56 @@ QString blendName(art::Blend b)
 
 } // namespace
 
-const art::Group* Card::pickedGroup() const
+void effectFields(Fields& f)
 {
-    const auto& items = session_.selection().items;
-    const art::Item* i = items.size() == 1 ? session_.document().item(items.front()) : nullptr;
-    return i ? i->group() : nullptr;
-}
-
-// Opacity, blend and blur of what is picked; the first thing's are shown.
-void Card::effectFields()
-{
-    const auto first = [this]() -> const art::Item* {
-        const auto& items = session_.selection().items;
-        return items.empty() ? nullptr : session_.document().item(items.front());
+    CardDesk& at = f.at;
+    const auto first = [&at]() -> const art::Item* {
+        const auto& items = at.session.selection().items;
+        return items.empty() ? nullptr : at.session.document().item(items.front());
     };
-    const auto put = [this](const art::Traits& traits, const QString& name, const QString& burst = {}) {
-        const art::Edited e = art::withTraits(session_.document(), session_.selection().items, traits);
+    const auto put = [&at](const art::Traits& traits, const QString& name, const QString& burst = {}) {
+        const art::Edited e = art::withTraits(at.session.document(), at.session.selection().items, traits);
         if (e.done())
-            session_.take(e, name, burst);
+            at.session.take(e, name, burst);
         else
-            canvas_.say(refusalText(e.why));
+            at.canvas.say(refusalText(e.why));
     };
-    settingSlider(
+    f.settingSlider(
         tr("Opacity as a whole"), 0, 1, 0, [first] { return first() ? first()->opacity : 1; },
         [put](double v) { put({.opacity = v}, tr("Opacity"), "opacity"); }, [](double v) { return QString("%1 %").arg(std::lround(100 * v)); });
     auto* blend = new QComboBox;
     blend->setAccessibleName(tr("Blend"));
     blend->setToolTip(tr("How it is laid over what lies below"));
     for (const art::Blend b : offered) blend->addItem(blendName(b));
-    row(tr("Blend"), blend);
-    connect(blend, &QComboBox::activated, this, [put](int k) { put({.blend = offered[k]}, tr("Blend")); });
+    f.row(tr("Blend"), blend);
+    QObject::connect(blend, &QComboBox::activated, [put](int k) { put({.blend = offered[k]}, tr("Blend")); });
     auto* blur = new NumberField(0, art::mostBlur, 1, tr("px"));
     blur->setFixedWidth(76);
-    row(tr("Blur"), blur);
-    connect(blur, &NumberField::changed, this, [put](double v) { put({.blur = v}, tr("Blur")); });
-    updaters_.push_back([first, blend, blur] {
+    f.row(tr("Blur"), blur);
+    QObject::connect(blur, &NumberField::changed, [put](double v) { put({.blur = v}, tr("Blur")); });
+    f.follow([first, blend, blur] {
         if (!first()) return;
         blend->setCurrentIndex(static_cast<int>(std::find(std::begin(offered), std::end(offered), first()->blend) - std::begin(offered)));
         blur->setValue(first()->blur);
     });
 }
 
-void Card::buildGroup(art::Id id)
+void alignRow(Fields& f)
 {
-    const art::Item& group = *session_.document().item(id);
-    heading("layer", group.name.empty() ? tr("Group") : QString::fromStdString(group.name),
-            [this, id](const QString& name) { session_.take(art::withTraits(session_.document(), {id}, {.name = name.toStdString()}), tr("Rename")); });
-    chips([this, id] {
-        const art::Item* i = session_.document().item(id);
-        if (!i || !i->group()) return QString();
-        const std::size_t n = i->group()->items.size();
-        return (i->group()->derived() ? tr("live · ") : QString()) + (n == 1 ? tr("1 thing") : tr("%1 things").arg(n)) +
-               tr(", %1 nodes").arg(art::nodeCount(*i));
+    CardDesk& at = f.at;
+    auto* w = new QWidget;
+    auto* r = new QHBoxLayout(w);
+    r->setContentsMargins(0, 0, 0, 0);
+    r->setSpacing(4);
+    auto* centre = new Pill({}, tr("Centre on sheet"));
+    r->addWidget(centre);
+    r->addStretch();
+    QObject::connect(centre, &QAbstractButton::clicked, [&at] {
+        const auto items = at.session.selection().items;
+        const art::Document d = art::alignedToSheet(art::alignedToSheet(at.session.document(), items, art::Side::centre), items, art::Side::middle);
+        at.session.take(d, tr("Centre on sheet"));
     });
-    effectFields();
-    rule();
-    alignRow();
-    note(group.group()->derived() ? tr("Its pieces are worked out. Set it to change them by hand.")
-                                  : tr("Click once more to pick what is in it; Esc leads back."));
-}
-
-void Card::groupBottom(QString& text, QString& act)
-{
-    const art::Group* g = pickedGroup();
-    if (!g) return;
-    const bool live = g->derived();
-    text = live ? tr("Worked out from its recipe.") : tr("One thing, with all that is in it.");
-    act = live ? tr("Set") : tr("Ungroup");
-    bottomRun_ = [this, live] { emit asksToRun(live ? "set-parts" : "ungroup"); };
+    f.add(w);
 }
 
 } // namespace softrope::app

@@ -1,0 +1,200 @@
+#include "app/cards/fields.h"
+
+#include "app/theme/theme.h"
+
+#include <QCheckBox>
+#include <QHBoxLayout>
+
+namespace softrope::app {
+
+Fields::Fields(CardDesk& at_, int room) : at(at_), room_(room), body_(new QWidget), column_(new QVBoxLayout(body_))
+{
+    column_->setContentsMargins(14, 11, 12, 12);
+    column_->setSpacing(7);
+}
+
+void Fields::update() const
+{
+    for (const auto& u : updates_) u();
+}
+
+void Fields::heading(const QString& iconName, const QString& name, const std::function<void(QString)>& rename)
+{
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    auto* icon = new QLabel;
+    icon->setPixmap(iconPixmap(iconName, colours().accent, 20, 2));
+    row->addWidget(icon);
+    if (rename) {
+        auto* field = new QLineEdit(name);
+        field->setFont(typeface("title"));
+        field->setFrame(false);
+        field->setStyleSheet("QLineEdit { background: transparent; border: none; padding: 0; } QLineEdit:focus { border-bottom: 2px solid " +
+                             colours().focusRing.name() + "; }");
+        field->setToolTip(tr("Click to rename"));
+        field->setAccessibleName(tr("Name"));
+        QObject::connect(field, &QLineEdit::editingFinished, [field, rename] {
+            if (field->isModified()) {
+                field->setModified(false);
+                rename(field->text());
+            }
+        });
+        row->addWidget(field, 1);
+    } else {
+        row->addWidget(label(name, "title", false), 1);
+    }
+    column_->addLayout(row);
+}
+
+void Fields::chips(const std::function<QString()>& text)
+{
+    auto* l = label({}, "small");
+    l->setWordWrap(true);
+    add(l);
+    follow([l, text] { l->setText(text()); });
+}
+
+void Fields::note(const QString& text)
+{
+    auto* l = label(text, "small");
+    l->setWordWrap(true);
+    add(l);
+}
+
+void Fields::rule()
+{
+    auto* line = new QWidget;
+    line->setFixedHeight(1);
+    line->setStyleSheet("background: " + colours().line.name());
+    add(line);
+}
+
+QWidget* Fields::row(const QString& text, QWidget* field, QWidget* more)
+{
+    auto* w = new QWidget;
+    auto* r = new QHBoxLayout(w);
+    r->setContentsMargins(0, 0, 0, 0);
+    r->setSpacing(7);
+    QLabel* l = label(text, "control");
+    l->setBuddy(field);
+    field->setAccessibleName(text);
+    r->addWidget(l);
+    r->addStretch();
+    r->addWidget(field);
+    if (more) r->addWidget(more);
+    if (auto* second = qobject_cast<NumberField*>(more)) second->setAccessibleName(tr("%1, second").arg(text));
+    add(w);
+    return w;
+}
+
+Fields::SliderRow Fields::sliderRow(const QString& name, double least, double most, double sag, const QString& accessibleName)
+{
+    auto* head = new QWidget;
+    auto* r = new QHBoxLayout(head);
+    r->setContentsMargins(0, 0, 0, 0);
+    QLabel* what = label(name, "small");
+    what->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    r->addWidget(what, 1);
+    SliderRow row{new Slider(least, most, sag), label({}, "control", false)};
+    r->addWidget(row.figure);
+    add(head);
+    row.slider->setAccessibleName(accessibleName.isEmpty() ? name : accessibleName);
+    if (sag > 0) row.slider->setFixedHeight(30);
+    add(row.slider);
+    return row;
+}
+
+void Fields::settingSlider(const QString& name, double least, double most, double sag, const std::function<double()>& get,
+                           const std::function<void(double)>& set, const std::function<QString(double)>& text)
+{
+    const SliderRow s = sliderRow(name, least, most, sag);
+    Slider* const slider = s.slider;
+    QLabel* const figure = s.figure;
+    slider->setWords(text);
+    QObject::connect(slider, &Slider::moved, [&at = at, set](double v) {
+        set(v);
+        at.refresh();
+    });
+    QObject::connect(slider, &Slider::settled, [&at = at] { at.session.endBurst(); }); // one drag, one step back
+    follow([slider, figure, get, text] {
+        slider->setValue(get());
+        figure->setText(text(get()));
+    });
+}
+
+template <class T> void Fields::settingField(const QString& name, const Setting<T>& setting)
+{
+    auto* field = new NumberField(setting.least, setting.most, setting.decimals);
+    field->setFixedWidth(66);
+    row(name, field, label(QString::fromUtf8(setting.unit), "small"));
+    QObject::connect(field, &NumberField::changed, [&at = at, setting](double v) { at.canvas.setSetting(setting, static_cast<T>(v)); });
+    follow([&at = at, field, setting] { field->setValue(at.canvas.setting(setting)); });
+}
+template void Fields::settingField(const QString&, const Setting<double>&);
+template void Fields::settingField(const QString&, const Setting<int>&);
+
+void Fields::buttonRow(const std::vector<CardButton>& buttons)
+{
+    constexpr int gap = 6;
+    const int room = room_;
+    QHBoxLayout* r = nullptr;
+    int taken = 0;
+    for (const CardButton& b : buttons) {
+        auto* pill = new Pill(b.icon, b.text);
+        pill->setToolTip(b.tip);
+        if (b.command) tellKeysOf(pill, b.command);
+        pill->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        // What finds no room beside the others goes below them.
+        if (!r || taken + gap + pill->sizeHint().width() > room) {
+            auto* w = new QWidget;
+            r = new QHBoxLayout(w);
+            r->setContentsMargins(0, 0, 0, 0);
+            r->setSpacing(gap);
+            add(w);
+            taken = -gap;
+        }
+        r->addWidget(pill);
+        taken += gap + pill->sizeHint().width();
+        QObject::connect(pill, &QAbstractButton::clicked, b.command ? std::function<void()>([&at = at, id = b.command] { at.run(id); }) : b.run);
+    }
+}
+
+void Fields::tickBox(const QString& text, const QString& tip, const std::function<bool()>& get, const std::function<void(bool)>& set)
+{
+    auto* box = new QCheckBox(text);
+    box->setFont(typeface("small"));
+    box->setToolTip(tip);
+    add(box);
+    QObject::connect(box, &QCheckBox::clicked, [&at = at, set](bool on) {
+        set(on);
+        at.refresh();
+    });
+    follow([box, get] { box->setChecked(get()); });
+}
+
+void Fields::segments(const QString& name, const std::vector<Option>& options, const std::function<int()>& now,
+                      const std::function<void(int)>& take)
+{
+    auto* w = new QWidget;
+    auto* r = new QHBoxLayout(w);
+    r->setContentsMargins(0, 0, 0, 0);
+    r->setSpacing(2);
+    std::vector<Pill*> pills;
+    for (std::size_t i = 0; i < options.size(); ++i) {
+        auto* pill = new Pill({}, options[i].text, {}, Pill::Kind::segment);
+        pill->setCheckable(true);
+        pill->setToolTip(options[i].tip);
+        if (options[i].command) tellKeysOf(pill, options[i].command);
+        pill->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        r->addWidget(pill);
+        pills.push_back(pill);
+        QObject::connect(pill, &QAbstractButton::clicked, [take, i] { take(static_cast<int>(i)); });
+    }
+    if (!name.isEmpty()) add(label(name, "small"));
+    add(w);
+    follow([pills, now] {
+        for (std::size_t i = 0; i < pills.size(); ++i) pills[i]->setChecked(now() == static_cast<int>(i));
+    });
+}
+
+} // namespace softrope::app

@@ -1,0 +1,86 @@
+// How a line looks: weight, colour, ends, corners; of a picked line and of the next one.
+#include "app/cards/sections.h"
+
+#include "app/theme/theme.h"
+
+#include <QCheckBox>
+#include <QHBoxLayout>
+
+namespace softrope::app {
+
+void lookFields(Fields& f, const std::function<art::Stroke()>& get, const StrokeChange& set, bool ends)
+{
+    swellFields(f, get, set);
+    auto* weight = new NumberField(0.1, 1000, 2);
+    weight->setFixedWidth(66);
+    f.row(tr("Weight"), weight, label(tr("px"), "small"));
+    QObject::connect(weight, &NumberField::changed, [set](double v) { set([v](art::Stroke& s) { s.width = v; }, tr("Weight")); });
+    auto* colour = new Swatch;
+    f.row(tr("Colour"), colour);
+    QObject::connect(colour, &Swatch::picked, [set](const QColor& c) {
+        set(
+            [c](art::Stroke& s) {
+                s.colour = art::Colour{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())};
+                s.ink = {}; // picked by hand: of no ink
+            },
+            tr("Line colour"));
+    });
+    auto* opacity = new NumberField(0, 100, 0, "%");
+    opacity->setFixedWidth(66);
+    f.row(tr("Opacity"), opacity);
+    QObject::connect(opacity, &NumberField::changed, [set](double v) { set([v](art::Stroke& s) { s.opacity = v / 100; }, tr("Line opacity")); });
+    const auto choice = [&f](const std::vector<std::pair<QString, QString>>& options, std::function<int()> now, std::function<void(int)> take,
+                             const QString& name) {
+        auto* w = new QWidget;
+        auto* r = new QHBoxLayout(w);
+        r->setContentsMargins(0, 0, 0, 0);
+        r->setSpacing(2);
+        std::vector<Pill*> pills;
+        for (std::size_t i = 0; i < options.size(); ++i) {
+            auto* pill = new Pill(options[i].first, options[i].first.isEmpty() ? options[i].second : QString(), {}, Pill::Kind::segment);
+            pill->setToolTip(options[i].second);
+            pill->setAccessibleName(options[i].second);
+            pill->setCheckable(true);
+            r->addWidget(pill);
+            pills.push_back(pill);
+            QObject::connect(pill, &QAbstractButton::clicked, [take, i] { take(static_cast<int>(i)); });
+        }
+        f.row(name, w);
+        f.follow([pills, now] {
+            for (std::size_t i = 0; i < pills.size(); ++i) pills[i]->setChecked(now() == static_cast<int>(i));
+        });
+    };
+    if (ends)
+        choice(
+            {{"end-round", tr("Round ends")}, {"end-blunt", tr("Flat ends")}}, [get] { return static_cast<int>(get().cap); },
+            [set](int i) { set([i](art::Stroke& s) { s.cap = static_cast<art::Cap>(i); }, tr("Ends")); }, tr("Ends"));
+    choice(
+        {{"", tr("Round")}, {"", tr("Sharp")}, {"", tr("Bevel")}}, [get] { return static_cast<int>(get().join); },
+        [set](int i) { set([i](art::Stroke& s) { s.join = static_cast<art::Join>(i); }, tr("Corners")); }, tr("Corners"));
+    auto* keeps = new QCheckBox(tr("Keeps its width when scaled"));
+    keeps->setFont(typeface("small"));
+    f.add(keeps);
+    QObject::connect(keeps, &QCheckBox::clicked, [set](bool on) { set([on](art::Stroke& s) { s.keepsWidth = on; }, tr("Keep width")); });
+    f.follow([=] {
+        const art::Stroke s = get();
+        weight->setValue(s.width);
+        opacity->setValue(s.opacity * 100);
+        colour->setColour(s.colour ? QColor(s.colour->r, s.colour->g, s.colour->b) : QColor());
+        keeps->setChecked(s.keepsWidth);
+    });
+}
+
+void nextLineFields(Fields& f, bool ends)
+{
+    CardDesk& at = f.at;
+    f.add(label(tr("The next line"), "small"));
+    lookFields(
+        f, [&at] { return at.canvas.look(); },
+        [&at](const std::function<void(art::Stroke&)>& change, const QString&) {
+            change(at.canvas.look());
+            at.refresh();
+        },
+        ends);
+}
+
+} // namespace softrope::app

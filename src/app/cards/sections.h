@@ -1,0 +1,33 @@
+// Parts that several pages of the card have in common.
+#pragma once
+
+#include "app/cards/fields.h"
+#include "app/cards/page.h"
+#include "art/paint.h"
+
+namespace softrope::app {
+
+// How a change of a stroke is made, under the name of its step.
+using StrokeChange = std::function<void(const std::function<void(art::Stroke&)>&, const QString&)>;
+
+// Weight, colour, opacity, ends, corners and swell of a line; `ends` where it has any.
+void lookFields(Fields& f, const std::function<art::Stroke()>& get, const StrokeChange& set, bool ends);
+void nextLineFields(Fields& f, bool ends); // the look that the next line will have
+void swellFields(Fields& f, const std::function<art::Stroke()>& get, const StrokeChange& set);
+// The settings of the tool in hand, the look of the next line, snapping.
+void toolFields(Fields& f);
+// Opacity, blend and blur of what is picked; the first thing's are shown.
+void effectFields(Fields& f);
+void alignRow(Fields& f);
+void roundSection(Fields& f, art::Id id);
+// Size, turn, live parts, line to shape, offset: what Build does with a picked shape.
+void shapeSection(Fields& f, art::Id id);
+void mirrorSection(Fields& f);
+void workingSection(Fields& f);
+void referenceSection(Fields& f, art::Id id);
+
+Bottom referenceBottom(CardDesk& at);
+// Of the tone stack; `acts` where it can be made into areas.
+Bottom toneBottom(CardDesk& at, bool acts);
+
+} // namespace softrope::app
