@@ -5,4939 +5,5027 @@
   <name />
   <message>
    <source> of %1</source>
-   <translation type="unfinished" />
+   <translation> von %1</translation>
   </message>
   <message>
    <source> tint</source>
-   <translation type="unfinished" />
+   <translation> Tönung</translation>
   </message>
   <message>
    <source> · %1 bridged</source>
-   <translation type="unfinished" />
+   <translation> · %1 überbrückt</translation>
   </message>
   <message numerus="yes">
    <source> · %n slivers join</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform> · %n Splitter geht auf</numerusform>
+    <numerusform> · %n Splitter gehen auf</numerusform>
    </translation>
   </message>
   <message>
    <source> · fill %1 · line %2</source>
-   <translation type="unfinished" />
+   <translation> · Füllung %1 · Linie %2</translation>
   </message>
   <message>
    <source> – Soft Rope</source>
-   <translation type="unfinished" />
+   <translation> – Soft Rope</translation>
   </message>
   <message>
    <source>%1 %2 is offered.</source>
-   <translation type="unfinished" />
+   <translation>%1 %2 wird angeboten.</translation>
   </message>
   <message>
    <source>%1 (halves)</source>
-   <translation type="unfinished" />
+   <translation>%1 (Hälften)</translation>
   </message>
   <message>
    <source>%1 are alike.</source>
-   <translation type="unfinished" />
+   <translation>%1 sind gleich.</translation>
   </message>
   <message>
    <source>%1 areas lie on "Colour areas" under the lines; %2 gaps closed, %3 slivers absorbed (Ctrl+. shows them). Ctrl+Z takes them away.</source>
-   <translation type="unfinished" />
+   <translation>%1 Flächen liegen auf „Farbflächen“ unter den Linien; %2 Lücken geschlossen, %3 Splitter aufgenommen (Strg+. zeigt sie). Strg+Z nimmt sie weg.</translation>
   </message>
   <message>
    <source>%1 areas, %2 nodes</source>
-   <translation type="unfinished" />
+   <translation>%1 Flächen, %2 Knoten</translation>
   </message>
   <message>
    <source>%1 cannot be opened.</source>
-   <translation type="unfinished" />
+   <translation>%1 kann nicht geöffnet werden.</translation>
   </message>
   <message>
    <source>%1 cannot be opened: %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 kann nicht geöffnet werden: %2.</translation>
   </message>
   <message>
    <source>%1 cannot be read to its end.</source>
-   <translation type="unfinished" />
+   <translation>%1 kann nicht zu Ende gelesen werden.</translation>
   </message>
   <message>
    <source>%1 colour drops' areas opened: they stay as they were, rings show where.</source>
-   <translation type="unfinished" />
+   <translation>Die Flächen von %1 Farbtropfen sind offen: Sie bleiben, wie sie waren; Ringe zeigen, wo.</translation>
   </message>
   <message>
    <source>%1 darker</source>
-   <translation type="unfinished" />
+   <translation>%1 dunkler</translation>
   </message>
   <message>
    <source>%1 drops' areas are closed again.</source>
-   <translation type="unfinished" />
+   <translation>Die Flächen von %1 Tropfen sind wieder geschlossen.</translation>
   </message>
   <message>
    <source>%1 ends are open; two are %2 apart.</source>
-   <translation type="unfinished" />
+   <translation>%1 Enden sind offen; zwei liegen %2 auseinander.</translation>
   </message>
   <message>
    <source>%1 ends are open; two meet and are not joined.</source>
-   <translation type="unfinished" />
+   <translation>%1 Enden sind offen; zwei treffen sich und sind nicht verbunden.</translation>
   </message>
   <message>
    <source>%1 has %2 megapixels; at most 100 can be opened.</source>
-   <translation type="unfinished" />
+   <translation>%1 hat %2 Megapixel; höchstens 100 können geöffnet werden.</translation>
   </message>
   <message>
    <source>%1 holds no recorded strokes.</source>
-   <translation type="unfinished" />
+   <translation>%1 enthält keine aufgezeichneten Striche.</translation>
   </message>
   <message>
    <source>%1 is a drawing, not a picture. Open it instead.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist eine Zeichnung, kein Bild. Öffnen Sie sie stattdessen.</translation>
   </message>
   <message>
    <source>%1 is a folder.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist ein Ordner.</translation>
   </message>
   <message>
    <source>%1 is broken and cannot be read.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist beschädigt und kann nicht gelesen werden.</translation>
   </message>
   <message>
    <source>%1 is cut off before its first row.</source>
-   <translation type="unfinished" />
+   <translation>%1 bricht vor der ersten Zeile ab.</translation>
   </message>
   <message>
    <source>%1 is empty.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist leer.</translation>
   </message>
   <message>
    <source>%1 is fitted, dimmed to 50 % and locked. Unlock it to move it.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist eingepasst, auf 50 % gedämpft und gesperrt. Zum Bewegen entsperren.</translation>
   </message>
   <message>
    <source>%1 is free.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist frei.</translation>
   </message>
   <message>
    <source>%1 is hidden. Show it to draw on it.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist verborgen. Zum Zeichnen zeigen.</translation>
   </message>
   <message>
    <source>%1 is larger than 100 megapixels.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist größer als 100 Megapixel.</translation>
   </message>
   <message>
    <source>%1 is larger than 2 GB.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist größer als 2 GB.</translation>
   </message>
   <message>
    <source>%1 is not a picture that can be read (PNG, JPEG, WebP, TIFF, BMP or GIF).</source>
-   <translation type="unfinished" />
+   <translation>%1 ist kein lesbares Bild (PNG, JPEG, WebP, TIFF, BMP oder GIF).</translation>
   </message>
   <message>
    <source>%1 is the key of "%2" now, which would have none.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist jetzt die Taste von „%2“, das dann keine hätte.</translation>
   </message>
   <message>
    <source>%1 is the key of "%2", which stays.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist die Taste von „%2“, und die bleibt.</translation>
   </message>
   <message>
    <source>%1 is too large to open.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist zu groß zum Öffnen.</translation>
   </message>
   <message>
    <source>%1 levels darker</source>
-   <translation type="unfinished" />
+   <translation>%1 Stufen dunkler</translation>
   </message>
   <message>
    <source>%1 levels lighter</source>
-   <translation type="unfinished" />
+   <translation>%1 Stufen heller</translation>
   </message>
   <message>
    <source>%1 lighter</source>
-   <translation type="unfinished" />
+   <translation>%1 heller</translation>
   </message>
   <message>
    <source>%1 long</source>
-   <translation type="unfinished" />
+   <translation>%1 lang</translation>
   </message>
   <message>
    <source>%1 nodes</source>
-   <translation type="unfinished" />
+   <translation>%1 Knoten</translation>
   </message>
   <message>
    <source>%1 nodes, %2</source>
-   <translation type="unfinished" />
+   <translation>%1 Knoten, %2</translation>
   </message>
   <message numerus="yes">
    <source>%1 of %n area(s) inked</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%1 von %n Fläche mit Tinte</numerusform>
+    <numerusform>%1 von %n Flächen mit Tinte</numerusform>
    </translation>
   </message>
   <message>
    <source>%1 of 255</source>
-   <translation type="unfinished" />
+   <translation>%1 von 255</translation>
   </message>
   <message>
    <source>%1 off at most</source>
-   <translation type="unfinished" />
+   <translation>höchstens %1 daneben</translation>
   </message>
   <message>
    <source>%1 offset</source>
-   <translation type="unfinished" />
+   <translation>%1 versetzt</translation>
   </message>
   <message>
    <source>%1 part</source>
-   <translation type="unfinished" />
+   <translation>Teil von %1</translation>
   </message>
   <message>
    <source>%1 picked</source>
-   <translation type="unfinished" />
+   <translation>%1 gewählt</translation>
   </message>
   <message>
    <source>%1 pieces</source>
-   <translation type="unfinished" />
+   <translation>%1 Stücke</translation>
   </message>
   <message>
    <source>%1 pieces. Drag corners, split and merge. Ctrl+Z takes them away.</source>
-   <translation type="unfinished" />
+   <translation>%1 Stücke. Ecken ziehen, teilen und vereinen. Strg+Z nimmt sie weg.</translation>
   </message>
   <message>
    <source>%1 shapes have their tones now. Hold W to compare with the picture; Ctrl+Z takes it back.</source>
-   <translation type="unfinished" />
+   <translation>%1 Formen haben jetzt ihre Töne. W halten vergleicht mit dem Bild; Strg+Z nimmt es zurück.</translation>
   </message>
   <message>
    <source>%1 tones</source>
-   <translation type="unfinished" />
+   <translation>%1 Töne</translation>
   </message>
   <message>
    <source>%1 was loaded only in part, %2 of %3 rows.</source>
-   <translation type="unfinished" />
+   <translation>%1 wurde nur teilweise geladen, %2 von %3 Zeilen.</translation>
   </message>
   <message>
    <source>%1 was not saved</source>
-   <translation type="unfinished" />
+   <translation>%1 wurde nicht gespeichert</translation>
   </message>
   <message>
    <source>%1 with the same %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 mit derselben Eigenschaft: %2.</translation>
   </message>
   <message>
    <source>%1 · %2</source>
-   <translation type="unfinished" />
+   <translation>%1 · %2</translation>
   </message>
   <message>
    <source>%1 × %2 px</source>
-   <translation type="unfinished" />
+   <translation>%1 × %2 px</translation>
   </message>
   <message>
    <source>%1 × %2 px · %3</source>
-   <translation type="unfinished" />
+   <translation>%1 × %2 px · %3</translation>
   </message>
   <message>
    <source>%1 → %2 nodes</source>
-   <translation type="unfinished" />
+   <translation>%1 → %2 Knoten</translation>
   </message>
   <message>
    <source>%1 → %2 nodes, %3 off</source>
-   <translation type="unfinished" />
+   <translation>%1 → %2 Knoten, %3 daneben</translation>
   </message>
   <message>
    <source>%1, %2 %</source>
-   <translation type="unfinished" />
+   <translation>%1, %2 %</translation>
   </message>
   <message>
    <source>%1, %2 nodes</source>
-   <translation type="unfinished" />
+   <translation>%1, %2 Knoten</translation>
   </message>
   <message>
    <source>%1, %2 px²</source>
-   <translation type="unfinished" />
+   <translation>%1, %2 px²</translation>
   </message>
   <message>
    <source>%1, %2, %3 %</source>
-   <translation type="unfinished" />
+   <translation>%1, %2, %3 %</translation>
   </message>
   <message numerus="yes">
    <source>%1, %n open end(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%1, %n offenes Ende</numerusform>
+    <numerusform>%1, %n offene Enden</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%1, %n sliver(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%1, %n Splitter</numerusform>
+    <numerusform>%1, %n Splitter</numerusform>
    </translation>
   </message>
   <message>
    <source>%1, current, %2</source>
-   <translation type="unfinished" />
+   <translation>%1, jetzt, %2</translation>
   </message>
   <message>
    <source>%1, reference</source>
-   <translation type="unfinished" />
+   <translation>%1, Vorlage</translation>
   </message>
   <message>
    <source>%1, second</source>
-   <translation type="unfinished" />
+   <translation>%1, zweiter Wert</translation>
   </message>
   <message>
    <source>%1, set</source>
-   <translation type="unfinished" />
+   <translation>%1, gesetzt</translation>
   </message>
   <message>
    <source>%1. Shift keeps it as an ink</source>
-   <translation type="unfinished" />
+   <translation>%1. Umschalt behält sie als Tinte</translation>
   </message>
   <message>
    <source>%1: %2 nodes%3. Ctrl+Z takes it apart.</source>
-   <translation type="unfinished" />
+   <translation>%1: %2 Knoten%3. Strg+Z nimmt es auseinander.</translation>
   </message>
   <message>
    <source>%1: the disk is full.</source>
-   <translation type="unfinished" />
+   <translation>%1: Der Datenträger ist voll.</translation>
   </message>
   <message>
    <source>%1: writing is not allowed there.</source>
-   <translation type="unfinished" />
+   <translation>%1: Dort darf nicht geschrieben werden.</translation>
   </message>
   <message numerus="yes">
    <source>%n %1 element(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Element „%1“</numerusform>
+    <numerusform>%n Elemente „%1“</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n area(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Fläche</numerusform>
+    <numerusform>%n Flächen</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n area(s) enclosed</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Fläche umschlossen</numerusform>
+    <numerusform>%n Flächen umschlossen</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n area(s) gathered</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Fläche gesammelt</numerusform>
+    <numerusform>%n Flächen gesammelt</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n area(s) → 1 shape</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Fläche → 1 Form</numerusform>
+    <numerusform>%n Flächen → 1 Form</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n area(s), no inks</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Fläche, keine Tinten</numerusform>
+    <numerusform>%n Flächen, keine Tinten</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n areas have no ink.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Fläche hat keine Tinte.</numerusform>
+    <numerusform>%n Flächen haben keine Tinte.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n broken picture(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n beschädigtes Bild</numerusform>
+    <numerusform>%n beschädigte Bilder</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n clip path(s) (drawn without)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Beschneidungspfad (ohne ihn gezeichnet)</numerusform>
+    <numerusform>%n Beschneidungspfade (ohne sie gezeichnet)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n corners have room for less only.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Ecke hat nur für weniger Platz.</numerusform>
+    <numerusform>%n Ecken haben nur für weniger Platz.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n dash pattern(s) (drawn solid)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Strichmuster (durchgezogen)</numerusform>
+    <numerusform>%n Strichmuster (durchgezogen)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n drops are open and stay as they were.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Tropfen ist offen und bleibt, wie er war.</numerusform>
+    <numerusform>%n Tropfen sind offen und bleiben, wie sie waren.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n end(s) open on this sheet</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Ende ist auf diesem Blatt offen</numerusform>
+    <numerusform>%n Enden sind auf diesem Blatt offen</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n filter(s) (drawn without)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Filter (ohne ihn gezeichnet)</numerusform>
+    <numerusform>%n Filter (ohne sie gezeichnet)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n gradient(s) or pattern(s) (painted grey)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Verlauf oder Muster (grau gemalt)</numerusform>
+    <numerusform>%n Verläufe oder Muster (grau gemalt)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n group(s) nested deeper than %1 (flattened)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Gruppe tiefer als %1 verschachtelt (geglättet)</numerusform>
+    <numerusform>%n Gruppen tiefer als %1 verschachtelt (geglättet)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n group(s) too deeply nested</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n zu tief verschachtelte Gruppe</numerusform>
+    <numerusform>%n zu tief verschachtelte Gruppen</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n hole(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Loch</numerusform>
+    <numerusform>%n Löcher</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n ink(s) ready</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Tinte bereit</numerusform>
+    <numerusform>%n Tinten bereit</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n line(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Linie</numerusform>
+    <numerusform>%n Linien</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n linked picture(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n verknüpftes Bild</numerusform>
+    <numerusform>%n verknüpfte Bilder</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n mask(s) (drawn without)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Maske (ohne sie gezeichnet)</numerusform>
+    <numerusform>%n Masken (ohne sie gezeichnet)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n more after this</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>danach noch %n</numerusform>
+    <numerusform>danach noch %n</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n nodes picked</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Knoten gewählt</numerusform>
+    <numerusform>%n Knoten gewählt</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n pairs of ends are that near.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Paar Enden liegt so nah.</numerusform>
+    <numerusform>%n Paare von Enden liegen so nah.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n path(s) broken off at a fault</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Pfad an einem Fehler abgebrochen</numerusform>
+    <numerusform>%n Pfade an einem Fehler abgebrochen</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n picture(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Bild</numerusform>
+    <numerusform>%n Bilder</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n piece(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Stück</numerusform>
+    <numerusform>%n Stücke</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n pieces are much smaller than the rest.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Stück ist viel kleiner als die übrigen.</numerusform>
+    <numerusform>%n Stücke sind viel kleiner als die übrigen.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n seam(s) welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Naht verschweißt, davon %1 glatt; %2 kopiert. Die Hälften bleiben auf einer verborgenen Ebene.</numerusform>
+    <numerusform>%n Nähte verschweißt, davon %1 glatt; %2 kopiert. Die Hälften bleiben auf einer verborgenen Ebene.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n shape(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Form</numerusform>
+    <numerusform>%n Formen</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n specks go to their neighbours.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Krümel geht an seinen Nachbarn.</numerusform>
+    <numerusform>%n Krümel gehen an ihre Nachbarn.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n style sheet(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Stilvorlage</numerusform>
+    <numerusform>%n Stilvorlagen</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n text(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Text</numerusform>
+    <numerusform>%n Texte</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n thing(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Ding</numerusform>
+    <numerusform>%n Dinge</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n tone(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Ton</numerusform>
+    <numerusform>%n Töne</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n use(s) of another element</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Verwendung eines anderen Elements</numerusform>
+    <numerusform>%n Verwendungen anderer Elemente</numerusform>
    </translation>
   </message>
   <message>
    <source>, %1 across gaps</source>
-   <translation type="unfinished" />
+   <translation>, %1 über Lücken</translation>
   </message>
   <message>
    <source>, %1 much smaller than the rest</source>
-   <translation type="unfinished" />
+   <translation>, %1 viel kleiner als die übrigen</translation>
   </message>
   <message>
    <source>, %1 nodes</source>
-   <translation type="unfinished" />
+   <translation>, %1 Knoten</translation>
   </message>
   <message>
    <source>, 1 across a gap</source>
-   <translation type="unfinished" />
+   <translation>, 1 über eine Lücke</translation>
   </message>
   <message>
    <source>, hidden</source>
-   <translation type="unfinished" />
+   <translation>, verborgen</translation>
   </message>
   <message>
    <source>, in hand</source>
-   <translation type="unfinished" />
+   <translation>, in der Hand</translation>
   </message>
   <message>
    <source>, live</source>
-   <translation type="unfinished" />
+   <translation>, lebend</translation>
   </message>
   <message>
    <source>, locked</source>
-   <translation type="unfinished" />
+   <translation>, gesperrt</translation>
   </message>
   <message>
    <source>100 %</source>
-   <translation type="unfinished" />
+   <translation>100 %</translation>
   </message>
   <message>
    <source>1080 × 1080 px</source>
-   <translation type="unfinished" />
+   <translation>1080 × 1080 px</translation>
   </message>
   <message>
    <source>1920 × 1080 px</source>
-   <translation type="unfinished" />
+   <translation>1920 × 1080 px</translation>
   </message>
   <message>
    <source>210 × 297 mm</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>&lt;b&gt;%1&lt;/b&gt;%2 &amp;nbsp;&lt;span style='color:%3'&gt;%4&lt;/span&gt;</source>
-   <translation type="unfinished" />
+   <translation>210 × 297 mm</translation>
   </message>
   <message>
    <source>&lt;b&gt;Alike&lt;/b&gt; picks everything with the same fill as what you click; Shift: the same line colour, Alt: the same weight.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Gleiche&lt;/b&gt; wählt alles mit derselben Füllung wie das Angeklickte; Umschalt: dieselbe Linienfarbe, Alt: dieselbe Stärke.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Axis&lt;/b&gt;: drag a line to mirror the layer at; drag its diamonds to turn it, the line to move it. A click on a half-bead: its seam smooth or a corner.</source>
-   <translation type="unfinished" />
+   <source>&lt;b&gt;Axis&lt;/b&gt;: drag a line to mirror the layer at; its diamonds turn it. Click a half-bead: its seam smooth or a corner.</source>
+   <translation>&lt;b&gt;Achse&lt;/b&gt;: Eine Linie ziehen, an der die Ebene gespiegelt wird; ihre Rauten drehen sie. Klick auf eine Halbperle: Naht glatt oder Ecke.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Bound&lt;/b&gt;: draw round what is to be cut into tones, or click a closed shape. A click beside lifts the bound.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Grenze&lt;/b&gt;: Umfahren, was in Töne geteilt wird, oder eine geschlossene Form anklicken. Ein Klick daneben hebt die Grenze auf.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Bow&lt;/b&gt; pulls the middle of a piece into a curve. A double click makes it straight again. Esc lets go.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Bogen&lt;/b&gt; zieht die Mitte eines Stücks zu einer Kurve. Ein Doppelklick macht es wieder gerade. Esc lässt los.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Carve&lt;/b&gt; gathers the areas you drag through; Shift drops them out. Enter takes the shape, Backspace lets one go.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Schnitzen&lt;/b&gt; sammelt die Flächen, durch die Sie ziehen; Umschalt wirft sie hinaus. Eingabe nimmt die Form, Rücktaste lässt eine los.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Circle&lt;/b&gt;: drag from the middle (Alt: from side to side). It locks where it touches; Ctrl lets it go free.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Kreis&lt;/b&gt;: Aus der Mitte ziehen (Alt: von Seite zu Seite). Er rastet ein, wo er berührt; Strg lässt ihn frei.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Crop&lt;/b&gt;: drag a frame over the part of the picture to keep. A double click brings the whole picture back.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Zuschneiden&lt;/b&gt;: Einen Rahmen über den Teil des Bildes ziehen, der bleibt. Ein Doppelklick bringt das ganze Bild zurück.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Cut here&lt;/b&gt; moves the nearest cut to the tone under the pointer; drag to try others. Shift adds a cut.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Hier schneiden&lt;/b&gt; schiebt den nächsten Schnitt zum Ton unter dem Zeiger; Ziehen probiert andere. Umschalt fügt einen Schnitt hinzu.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Drop&lt;/b&gt; puts the ink in hand in the area under the pointer; drag to fill several. It follows the lines. Esc lets go.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Tropfen&lt;/b&gt; gibt die Tinte in der Hand in die Fläche unter dem Zeiger; Ziehen füllt mehrere. Er folgt den Linien. Esc lässt los.</translation>
+  </message>
+  <message>
+   <source>&lt;b&gt;Edge&lt;/b&gt; pushes a border: start in a tone and drag over its border, the tone comes along. Brush size on the card.</source>
+   <translation>&lt;b&gt;Rand&lt;/b&gt; verschiebt eine Grenze: in einem Ton beginnen und über seine Grenze ziehen, der Ton kommt mit. Pinselgröße auf der Karte.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Facets&lt;/b&gt;: drag from corner to corner to cut; a click changes a piece's shade, a drag inside turns it, Shift locks it. On a mesh: drag corners.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Facetten&lt;/b&gt;: Von Ecke zu Ecke ziehen schneidet; ein Klick ändert den Ton eines Stücks, Ziehen darin dreht ihn, Umschalt sperrt es. Im Netz: Ecken ziehen.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Follow&lt;/b&gt;: drag roughly along pieces of lines; back over them lets go. Enter takes the outline, Backspace the last piece back.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Folgen&lt;/b&gt;: Grob an Linienstücken entlangziehen; zurück darüber lässt los. Eingabe nimmt den Umriss, Rücktaste das letzte Stück zurück.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Freehand&lt;/b&gt; draws and fits. End near the start to close. Slack can be changed on the card. Esc drops the stroke.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Freihand&lt;/b&gt; zeichnet und passt an. Nahe am Anfang enden schließt. Der Spielraum steht auf der Karte. Esc verwirft den Strich.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Gradient&lt;/b&gt;: drag over the shape, or over several that are picked. Its ends can be dragged on. Shift steps by 15 degrees.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Verlauf&lt;/b&gt;: Über die Form ziehen, oder über mehrere gewählte. Seine Enden lassen sich weiterziehen. Umschalt in Schritten von 15 Grad.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Guide&lt;/b&gt;: drag a guide at any angle, or take hold of one to move it. Shift steps by 15°. Delete drops the one under the pointer.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Hilfslinie&lt;/b&gt;: In beliebigem Winkel ziehen, oder eine greifen und verschieben. Umschalt in Schritten von 15°. Entf nimmt die unter dem Zeiger weg.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Join&lt;/b&gt;: click an open end, then another; or drag from end to end. Shift+J joins all that nearly meet.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Verbinden&lt;/b&gt;: Ein offenes Ende anklicken, dann ein anderes; oder von Ende zu Ende ziehen. Umschalt+J verbindet alle, die sich fast treffen.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Line&lt;/b&gt;: drag from end to end. Shift steps the angle by 15°; near a curve it locks to its tangent.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Linie&lt;/b&gt;: Von Ende zu Ende ziehen. Umschalt in Schritten von 15°; nahe einer Kurve rastet sie an deren Tangente ein.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Nodes&lt;/b&gt;: drag nodes, handles and pieces. One more click on a picked node: smooth or corner. Double click adds, Delete takes the picked node or piece out.</source>
-   <translation type="unfinished" />
+   <source>&lt;b&gt;Nodes&lt;/b&gt;: drag nodes, handles and pieces. Click a picked node: smooth or corner. Double click adds, Delete takes out.</source>
+   <translation>&lt;b&gt;Knoten&lt;/b&gt;: Knoten, Griffe und Stücke ziehen. Klick auf einen gewählten Knoten: glatt oder Ecke. Doppelklick fügt hinzu, Entf nimmt heraus.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Part&lt;/b&gt;: drag a frame, or with Shift round a part, to trace just that. Click a traced line to leave it out, double click to keep only it.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Ausschnitt&lt;/b&gt;: Einen Rahmen ziehen, mit Umschalt umfahren, um nur das nachzuzeichnen. Eine Linie anklicken lässt sie weg, Doppelklick behält nur sie.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Patch&lt;/b&gt; makes one spot lighter or darker. Draw round it (Shift paints it), then drag up or down inside. Alt draws the picked one anew.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Fleck&lt;/b&gt; macht eine Stelle heller oder dunkler. Umfahren (Umschalt malt ihn), dann darin auf- oder abziehen. Alt zeichnet den gewählten neu.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Pen&lt;/b&gt;: click for a corner, drag for a curve; Alt breaks the handles. Enter or Esc ends, Backspace takes a node back.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Feder&lt;/b&gt;: Klick für eine Ecke, Ziehen für eine Kurve; Alt bricht die Griffe. Eingabe oder Esc beendet, Rücktaste nimmt einen Knoten zurück.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Pick&lt;/b&gt; chooses, moves, sizes and turns. Drag a frame round several; Shift adds.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Wählen&lt;/b&gt; wählt, bewegt, bemisst und dreht. Einen Rahmen um mehrere ziehen; Umschalt fügt hinzu.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Place&lt;/b&gt; moves, sizes and turns an unlocked picture. Esc lets go.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Platzieren&lt;/b&gt; bewegt, bemisst und dreht ein entsperrtes Bild. Esc lässt los.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Rectangle&lt;/b&gt;: drag from corner to corner. Shift makes it square, Alt goes from the middle.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Rechteck&lt;/b&gt;: Von Ecke zu Ecke ziehen. Umschalt macht es quadratisch, Alt geht von der Mitte aus.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Redraw&lt;/b&gt; start on a line, draw a better way, end on the line. The dotted part goes. Esc drops the stroke.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Neu ziehen&lt;/b&gt;: Auf einer Linie beginnen, einen besseren Weg zeichnen, auf der Linie enden. Das Gepunktete geht. Esc verwirft den Strich.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Rope&lt;/b&gt; click loosely along an edge; it settles between the clicks. Shift draws by hand. Click the start to close, Enter ends, Backspace lets go.</source>
-   <translation type="unfinished" />
+   <source>&lt;b&gt;Rope&lt;/b&gt; click loosely along an edge; Shift draws by hand. Click the start to close, Enter ends, Backspace lets go.</source>
+   <translation>&lt;b&gt;Seil&lt;/b&gt;: Locker an einer Kante entlangklicken; Umschalt zeichnet von Hand. Klick auf den Anfang schließt, Eingabe beendet, Rücktaste lässt los.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Round guide&lt;/b&gt;: drag from the middle. It serves other lines only and is never delivered.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Runde Hilfslinie&lt;/b&gt;: Aus der Mitte ziehen. Sie dient nur anderen Linien und wird nie geliefert.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Ruler&lt;/b&gt;: drag to measure length and angle. Shift steps by 15°. Esc takes it away.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Lineal&lt;/b&gt;: Ziehen misst Länge und Winkel. Umschalt in Schritten von 15°. Esc nimmt es weg.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Straighten&lt;/b&gt;: draw along a line of the picture that should be level or upright. A double click finds the turn by itself.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Ausrichten&lt;/b&gt;: An einer Linie des Bildes entlangziehen, die waagrecht oder senkrecht sein soll. Ein Doppelklick findet die Drehung selbst.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Straights&lt;/b&gt; goes corner to corner; bow the pieces later. Enter or Esc ends, Backspace takes a node back.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Geraden&lt;/b&gt; geht von Ecke zu Ecke; die Stücke später biegen. Eingabe oder Esc beendet, Rücktaste nimmt einen Knoten zurück.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Sweep&lt;/b&gt;: drag over specks; areas that lie wholly under the brush go to their neighbours.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Fegen&lt;/b&gt;: Über Krümel ziehen; Flächen, die ganz unter dem Pinsel liegen, gehen an ihre Nachbarn.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Take ink&lt;/b&gt;: a click takes the colour under the loupe in hand, its ink if it has one; Shift keeps it as a new ink.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Tinte nehmen&lt;/b&gt;: Ein Klick nimmt die Farbe unter der Lupe in die Hand, ihre Tinte, wenn sie eine hat; Umschalt behält sie als neue Tinte.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Trim&lt;/b&gt;: click a stub, or drag across several. What goes is dotted; between two nodes Shift takes the piece.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Stutzen&lt;/b&gt;: Einen Stummel anklicken, oder über mehrere ziehen. Was geht, ist gepunktet; zwischen zwei Knoten nimmt Umschalt das Stück.</translation>
   </message>
   <message>
    <source>A click takes the stretch between two crossings; a drag takes all it crosses; Shift takes the piece between two nodes.</source>
-   <translation type="unfinished" />
+   <translation>Ein Klick nimmt das Stück zwischen zwei Kreuzungen; Ziehen nimmt alles Gekreuzte; Umschalt nimmt das Stück zwischen zwei Knoten.</translation>
   </message>
   <message>
    <source>A colour drop's area opened: it stays as it was, the ring shows where. Close the gap, or drop again.</source>
-   <translation type="unfinished" />
+   <translation>Die Fläche eines Farbtropfens ist offen: Sie bleibt, wie sie war, der Ring zeigt, wo. Die Lücke schließen oder neu tropfen.</translation>
   </message>
   <message>
    <source>A copy of the outline, out or (negative) in</source>
-   <translation type="unfinished" />
+   <translation>Eine Kopie des Umrisses, nach außen oder (negativ) nach innen</translation>
   </message>
   <message>
    <source>A cut runs from border to border of one piece.</source>
-   <translation type="unfinished" />
+   <translation>Ein Schnitt läuft von Rand zu Rand eines Stücks.</translation>
   </message>
   <message>
    <source>A guide only: never delivered</source>
-   <translation type="unfinished" />
+   <translation>Nur Hilfslinie: nie geliefert</translation>
   </message>
   <message>
    <source>A mesh over the picture</source>
-   <translation type="unfinished" />
+   <translation>Ein Netz über dem Bild</translation>
   </message>
   <message>
    <source>A mirrored copy across the layer's axis or the sheet's middle</source>
-   <translation type="unfinished" />
+   <translation>Eine gespiegelte Kopie über die Achse der Ebene oder die Blattmitte</translation>
   </message>
   <message>
    <source>A new gradient is</source>
-   <translation type="unfinished" />
+   <translation>Ein neuer Verlauf ist</translation>
   </message>
   <message>
    <source>A new layer above this one</source>
-   <translation type="unfinished" />
+   <translation>Eine neue Ebene über dieser</translation>
   </message>
   <message>
    <source>A new patch is lighter by</source>
-   <translation type="unfinished" />
+   <translation>Ein neuer Fleck ist heller um</translation>
   </message>
   <message>
    <source>A photo from a file</source>
-   <translation type="unfinished" />
+   <translation>Ein Foto aus einer Datei</translation>
   </message>
   <message>
    <source>A photo is cut into flat tones here. Bring one in first.</source>
-   <translation type="unfinished" />
+   <translation>Ein Foto wird hier in flache Töne geteilt. Zuerst eines holen.</translation>
   </message>
   <message>
    <source>A piece would fold over there.</source>
-   <translation type="unfinished" />
+   <translation>Ein Stück würde sich dort falten.</translation>
   </message>
   <message>
    <source>A plain shape: the parts go</source>
-   <translation type="unfinished" />
+   <translation>Eine einfache Form: die Teile gehen</translation>
   </message>
   <message>
    <source>A shape of several outlines into single ones</source>
-   <translation type="unfinished" />
+   <translation>Eine Form aus mehreren Umrissen in einzelne</translation>
   </message>
   <message>
    <source>A single straight cannot be closed: there is nothing between its ends.</source>
-   <translation type="unfinished" />
+   <translation>Eine einzelne Gerade kann nicht geschlossen werden: zwischen ihren Enden liegt nichts.</translation>
   </message>
   <message>
    <source>A4</source>
-   <translation type="unfinished" />
+   <translation>A4</translation>
   </message>
   <message>
    <source>About Soft Rope</source>
-   <translation type="unfinished" />
+   <translation>Über Soft Rope</translation>
   </message>
   <message>
    <source>Add</source>
-   <translation type="unfinished" />
+   <translation>Hinzufügen</translation>
   </message>
   <message>
    <source>Add guide</source>
-   <translation type="unfinished" />
+   <translation>Hilfslinie hinzufügen</translation>
   </message>
   <message>
    <source>Add ink</source>
-   <translation type="unfinished" />
+   <translation>Tinte hinzufügen</translation>
   </message>
   <message>
    <source>Add layer</source>
-   <translation type="unfinished" />
+   <translation>Ebene hinzufügen</translation>
   </message>
   <message>
    <source>Add node</source>
-   <translation type="unfinished" />
+   <translation>Knoten hinzufügen</translation>
   </message>
   <message>
    <source>Add the colour in hand as an ink</source>
-   <translation type="unfinished" />
+   <translation>Farbe in der Hand als Tinte hinzufügen</translation>
   </message>
   <message>
    <source>Align to each other</source>
-   <translation type="unfinished" />
+   <translation>Aneinander ausrichten</translation>
   </message>
   <message>
    <source>Align to each other: %1</source>
-   <translation type="unfinished" />
+   <translation>Aneinander ausrichten: %1</translation>
   </message>
   <message>
    <source>Align to sheet</source>
-   <translation type="unfinished" />
+   <translation>Am Blatt ausrichten</translation>
   </message>
   <message>
    <source>Align to sheet: %1</source>
-   <translation type="unfinished" />
+   <translation>Am Blatt ausrichten: %1</translation>
   </message>
   <message>
    <source>Alike</source>
-   <translation type="unfinished" />
+   <translation>Gleiche</translation>
   </message>
   <message>
    <source>All areas smaller than four times the smallest piece go to their neighbours</source>
-   <translation type="unfinished" />
+   <translation>Alle Flächen, kleiner als das Vierfache des kleinsten Stücks, gehen an ihre Nachbarn</translation>
   </message>
   <message>
    <source>All as they came</source>
-   <translation type="unfinished" />
+   <translation>Alle wie anfangs</translation>
   </message>
   <message>
    <source>All of them as one</source>
-   <translation type="unfinished" />
+   <translation>Alle zusammen als eine</translation>
   </message>
   <message>
    <source>All pairs within the distance, nearest first</source>
-   <translation type="unfinished" />
+   <translation>Alle Paare innerhalb des Abstands, die nächsten zuerst</translation>
   </message>
   <message>
    <source>All parts as one</source>
-   <translation type="unfinished" />
+   <translation>Alle Teile als eines</translation>
   </message>
   <message>
    <source>All the way down</source>
-   <translation type="unfinished" />
+   <translation>Ganz nach unten</translation>
   </message>
   <message>
    <source>All the way up</source>
-   <translation type="unfinished" />
+   <translation>Ganz nach oben</translation>
   </message>
   <message>
    <source>Alone</source>
-   <translation type="unfinished" />
+   <translation>Allein</translation>
   </message>
   <message>
    <source>Along the drag</source>
-   <translation type="unfinished" />
+   <translation>Entlang des Zugs</translation>
   </message>
   <message>
    <source>Along the middle of dark lines</source>
-   <translation type="unfinished" />
+   <translation>Entlang der Mitte dunkler Linien</translation>
   </message>
   <message>
    <source>Alt held</source>
-   <translation type="unfinished" />
+   <translation>Alt gehalten</translation>
   </message>
   <message>
    <source>Angle</source>
-   <translation type="unfinished" />
+   <translation>Winkel</translation>
   </message>
   <message>
    <source>Angle steps with Shift</source>
-   <translation type="unfinished" />
+   <translation>Winkelschritte mit Umschalt</translation>
   </message>
   <message>
    <source>Another harmony</source>
-   <translation type="unfinished" />
+   <translation>Eine andere Harmonie</translation>
   </message>
   <message>
    <source>Any number</source>
-   <translation type="unfinished" />
+   <translation>Beliebige Zahl</translation>
   </message>
   <message>
    <source>Area</source>
-   <translation type="unfinished" />
+   <translation>Fläche</translation>
   </message>
   <message>
    <source>Area %1</source>
-   <translation type="unfinished" />
+   <translation>Fläche %1</translation>
   </message>
   <message>
    <source>Areas</source>
-   <translation type="unfinished" />
+   <translation>Flächen</translation>
   </message>
   <message>
    <source>Areas under lines</source>
-   <translation type="unfinished" />
+   <translation>Flächen unter Linien</translation>
   </message>
   <message>
    <source>Arrows</source>
-   <translation type="unfinished" />
+   <translation>Pfeile</translation>
   </message>
   <message>
    <source>As it came</source>
-   <translation type="unfinished" />
+   <translation>Wie anfangs</translation>
   </message>
   <message>
    <source>As the desktop</source>
-   <translation type="unfinished" />
+   <translation>Wie der Schreibtisch</translation>
   </message>
   <message>
    <source>Autosave has no folder: %1.</source>
-   <translation type="unfinished" />
+   <translation>Die Selbstsicherung hat keinen Ordner: %1.</translation>
   </message>
   <message>
    <source>Axis</source>
-   <translation type="unfinished" />
+   <translation>Achse</translation>
   </message>
   <message>
    <source>Axis found in %1: %2°, %3 % sure.</source>
-   <translation type="unfinished" />
+   <translation>Achse in %1 gefunden: %2°, zu %3 % sicher.</translation>
   </message>
   <message>
    <source>Axis through</source>
-   <translation type="unfinished" />
+   <translation>Achse durch</translation>
   </message>
   <message>
    <source>Backspace</source>
-   <translation type="unfinished" />
+   <translation>Rücktaste</translation>
   </message>
   <message>
    <source>Balance</source>
-   <translation type="unfinished" />
+   <translation>Ausgleich</translation>
   </message>
   <message>
    <source>Begin line</source>
-   <translation type="unfinished" />
+   <translation>Linie beginnen</translation>
   </message>
   <message>
    <source>Belly</source>
-   <translation type="unfinished" />
+   <translation>Bauch</translation>
   </message>
   <message>
    <source>Bench</source>
-   <translation type="unfinished" />
+   <translation>Werktisch</translation>
   </message>
   <message>
    <source>Beside</source>
-   <translation type="unfinished" />
+   <translation>Daneben</translation>
   </message>
   <message>
    <source>Bevel</source>
-   <translation type="unfinished" />
+   <translation>Fase</translation>
   </message>
   <message>
    <source>Blend</source>
-   <translation type="unfinished" />
+   <translation>Mischart</translation>
   </message>
   <message>
    <source>Blur</source>
-   <translation type="unfinished" />
+   <translation>Weichzeichnung</translation>
   </message>
   <message>
    <source>Blurred, as through half-closed eyes, while held (Q). Click to stay.</source>
-   <translation type="unfinished" />
+   <translation>Unscharf wie durch halb geschlossene Augen, solange gehalten (Q). Klicken zum Bleiben.</translation>
   </message>
   <message>
    <source>Borders within</source>
-   <translation type="unfinished" />
+   <translation>Grenzen innerhalb</translation>
   </message>
   <message>
    <source>Both</source>
-   <translation type="unfinished" />
+   <translation>Beide</translation>
   </message>
   <message>
    <source>Bottom</source>
-   <translation type="unfinished" />
+   <translation>Unten</translation>
   </message>
   <message>
    <source>Bottoms in one line</source>
-   <translation type="unfinished" />
+   <translation>Unterkanten auf einer Linie</translation>
   </message>
   <message>
    <source>Bound</source>
-   <translation type="unfinished" />
+   <translation>Grenze</translation>
   </message>
   <message>
    <source>Bound tones</source>
-   <translation type="unfinished" />
+   <translation>Töne begrenzen</translation>
   </message>
   <message>
    <source>Bow</source>
-   <translation type="unfinished" />
+   <translation>Bogen</translation>
   </message>
   <message>
    <source>Bring in</source>
-   <translation type="unfinished" />
+   <translation>Holen</translation>
   </message>
   <message>
    <source>Bring in %1</source>
-   <translation type="unfinished" />
+   <translation>%1 holen</translation>
   </message>
   <message>
    <source>Bring in pictures</source>
-   <translation type="unfinished" />
+   <translation>Bilder holen</translation>
   </message>
   <message>
    <source>Bring in pictures…</source>
-   <translation type="unfinished" />
+   <translation>Bilder holen…</translation>
   </message>
   <message>
    <source>Bring in the sketch or photo to work from. It is fitted to the sheet, dimmed and locked.</source>
-   <translation type="unfinished" />
+   <translation>Die Skizze oder das Foto holen, nach dem gearbeitet wird. Es wird aufs Blatt eingepasst, gedämpft und gesperrt.</translation>
   </message>
   <message>
    <source>Brush</source>
-   <translation type="unfinished" />
+   <translation>Pinsel</translation>
   </message>
   <message>
    <source>Brush, with Shift</source>
-   <translation type="unfinished" />
+   <translation>Pinsel, mit Umschalt</translation>
   </message>
   <message>
    <source>Build</source>
-   <translation type="unfinished" />
+   <translation>Bauen</translation>
   </message>
   <message>
    <source>By lightness alone</source>
-   <translation type="unfinished" />
+   <translation>Nur nach Helligkeit</translation>
   </message>
   <message>
    <source>C</source>
-   <translation type="unfinished" />
+   <translation>C</translation>
   </message>
   <message>
    <source>CSS (*.css)</source>
-   <translation type="unfinished" />
+   <translation>CSS (*.css)</translation>
   </message>
   <message>
    <source>Card</source>
-   <translation type="unfinished" />
+   <translation>Karte</translation>
   </message>
   <message>
    <source>Carve</source>
-   <translation type="unfinished" />
+   <translation>Schnitzen</translation>
   </message>
   <message>
    <source>Centre</source>
-   <translation type="unfinished" />
+   <translation>Mitte</translation>
   </message>
   <message>
    <source>Centre guides</source>
-   <translation type="unfinished" />
+   <translation>Mittelhilfslinien</translation>
   </message>
   <message>
    <source>Centre on sheet</source>
-   <translation type="unfinished" />
+   <translation>Auf dem Blatt mittig</translation>
   </message>
   <message>
    <source>Choose a picture</source>
-   <translation type="unfinished" />
+   <translation>Bild wählen</translation>
   </message>
   <message>
    <source>Circle</source>
-   <translation type="unfinished" />
+   <translation>Kreis</translation>
   </message>
   <message>
    <source>Clean SVG (*.svg);;PDF (*.pdf);;PNG (*.png)</source>
-   <translation type="unfinished" />
+   <translation>Sauberes SVG (*.svg);;PDF (*.pdf);;PNG (*.png)</translation>
   </message>
   <message>
    <source>Click a piece for the next shade, drag inside it for its direction, Shift and click to lock it.</source>
-   <translation type="unfinished" />
+   <translation>Ein Stück anklicken für den nächsten Ton, darin ziehen für seine Richtung, Umschalt und Klick sperrt es.</translation>
   </message>
   <message>
    <source>Click a swatch to mix the tone's paint, Shift and click for the mean of what lies there; by keys Enter, and Delete for the mean</source>
-   <translation type="unfinished" />
+   <translation>Ein Farbfeld anklicken mischt die Farbe des Tons, Umschalt und Klick nimmt das Mittel dessen, was dort liegt; mit Tasten Eingabe, und Entf für das Mittel</translation>
   </message>
   <message>
    <source>Click once more to pick what is in it; Esc leads back.</source>
-   <translation type="unfinished" />
+   <translation>Noch ein Klick wählt, was darin ist; Esc führt zurück.</translation>
   </message>
   <message>
    <source>Click to rename</source>
-   <translation type="unfinished" />
+   <translation>Klicken zum Umbenennen</translation>
   </message>
   <message>
    <source>Click: take in hand. Double click the swatch to mix it, the name to change it (F2). Delete drops it</source>
-   <translation type="unfinished" />
+   <translation>Klick: in die Hand. Doppelklick aufs Farbfeld mischt, auf den Namen ändert ihn (F2). Entf wirft sie weg</translation>
   </message>
   <message>
    <source>Close gap</source>
-   <translation type="unfinished" />
+   <translation>Lücke schließen</translation>
   </message>
   <message>
    <source>Close line</source>
-   <translation type="unfinished" />
+   <translation>Linie schließen</translation>
   </message>
   <message>
    <source>Close line with a straight</source>
-   <translation type="unfinished" />
+   <translation>Linie mit einer Geraden schließen</translation>
   </message>
   <message>
    <source>Closed.</source>
-   <translation type="unfinished" />
+   <translation>Geschlossen.</translation>
   </message>
   <message>
    <source>Colour</source>
-   <translation type="unfinished" />
+   <translation>Farbe</translation>
   </message>
   <message>
    <source>Colour areas</source>
-   <translation type="unfinished" />
+   <translation>Farbflächen</translation>
   </message>
   <message>
    <source>Colour burn</source>
-   <translation type="unfinished" />
+   <translation>Farbe einbrennen</translation>
   </message>
   <message>
    <source>Colour dodge</source>
-   <translation type="unfinished" />
+   <translation>Farbe auslichten</translation>
   </message>
   <message>
    <source>Colour drops</source>
-   <translation type="unfinished" />
+   <translation>Farbtropfen</translation>
   </message>
   <message>
    <source>Colour of a piece</source>
-   <translation type="unfinished" />
+   <translation>Farbe eines Stücks</translation>
   </message>
   <message>
    <source>Combine otherwise</source>
-   <translation type="unfinished" />
+   <translation>Anders verknüpfen</translation>
   </message>
   <message>
    <source>Commands</source>
-   <translation type="unfinished" />
+   <translation>Befehle</translation>
   </message>
   <message>
    <source>Complement</source>
-   <translation type="unfinished" />
+   <translation>Gegenfarbe</translation>
   </message>
   <message>
    <source>Contrast ratio by WCAG 2.2: 4.5 for text, 3 for large text and marks</source>
-   <translation type="unfinished" />
+   <translation>Kontrastverhältnis nach WCAG 2.2: 4,5 für Text, 3 für großen Text und Zeichen</translation>
   </message>
   <message>
    <source>Copied.</source>
-   <translation type="unfinished" />
+   <translation>Kopiert.</translation>
   </message>
   <message>
    <source>Copy</source>
-   <translation type="unfinished" />
+   <translation>Kopieren</translation>
   </message>
   <message>
    <source>Copy across</source>
-   <translation type="unfinished" />
+   <translation>Hinüberkopieren</translation>
   </message>
   <message>
    <source>Corner</source>
-   <translation type="unfinished" />
+   <translation>Ecke</translation>
   </message>
   <message>
    <source>Corner radius</source>
-   <translation type="unfinished" />
+   <translation>Eckradius</translation>
   </message>
   <message>
    <source>Corners</source>
-   <translation type="unfinished" />
+   <translation>Ecken</translation>
   </message>
   <message>
    <source>Corners stay sharp; else they are rounded</source>
-   <translation type="unfinished" />
+   <translation>Ecken bleiben scharf; sonst werden sie rund</translation>
   </message>
   <message>
    <source>Course</source>
-   <translation type="unfinished" />
+   <translation>Ablauf</translation>
   </message>
   <message>
    <source>Cover what is messy, with the pen or figures</source>
-   <translation type="unfinished" />
+   <translation>Unruhiges mit Feder oder Figuren abdecken</translation>
   </message>
   <message>
    <source>Crop</source>
-   <translation type="unfinished" />
+   <translation>Zuschneiden</translation>
   </message>
   <message>
    <source>Ctrl held</source>
-   <translation type="unfinished" />
+   <translation>Strg gehalten</translation>
   </message>
   <message>
    <source>Ctrl suspends it while held</source>
-   <translation type="unfinished" />
+   <translation>Strg setzt es aus, solange gehalten</translation>
   </message>
   <message>
    <source>Ctrl+Z puts it back.</source>
-   <translation type="unfinished" />
+   <translation>Strg+Z legt es zurück.</translation>
   </message>
   <message>
    <source>Cut</source>
-   <translation type="unfinished" />
+   <translation>Ausschneiden</translation>
   </message>
   <message>
    <source>Cut %1: %2 to %3</source>
-   <translation type="unfinished" />
+   <translation>Schnitt %1: %2 bis %3</translation>
   </message>
   <message>
    <source>Cut facet</source>
-   <translation type="unfinished" />
+   <translation>Facette schneiden</translation>
   </message>
   <message>
    <source>Cut here</source>
-   <translation type="unfinished" />
+   <translation>Hier schneiden</translation>
   </message>
   <message>
    <source>Cut into %1 pieces. Drag from corner to corner for more. Ctrl+Z takes them away.</source>
-   <translation type="unfinished" />
+   <translation>In %1 Stücke geschnitten. Von Ecke zu Ecke ziehen für mehr. Strg+Z nimmt sie weg.</translation>
   </message>
   <message>
    <source>Cut into facets</source>
-   <translation type="unfinished" />
+   <translation>In Facetten schneiden</translation>
   </message>
   <message>
    <source>Cut the picked outline into facets</source>
-   <translation type="unfinished" />
+   <translation>Gewählten Umriss in Facetten schneiden</translation>
   </message>
   <message>
    <source>Cut the picture into %1 tones</source>
-   <translation type="unfinished" />
+   <translation>Bild in %1 Töne teilen</translation>
   </message>
   <message>
    <source>Cut. Ctrl+V puts it down again, Ctrl+Shift+V where it was.</source>
-   <translation type="unfinished" />
+   <translation>Ausgeschnitten. Strg+V legt es wieder hin, Strg+Umschalt+V wo es war.</translation>
   </message>
   <message>
    <source>Cuts</source>
-   <translation type="unfinished" />
+   <translation>Schnitte</translation>
   </message>
   <message>
    <source>Dark</source>
-   <translation type="unfinished" />
+   <translation>Dunkel</translation>
   </message>
   <message>
    <source>Dark : light</source>
-   <translation type="unfinished" />
+   <translation>Dunkel : hell</translation>
   </message>
   <message>
    <source>Dark : light at cut %1   %2 : %3</source>
-   <translation type="unfinished" />
+   <translation>Dunkel : hell bei Schnitt %1   %2 : %3</translation>
   </message>
   <message>
    <source>Dark and light</source>
-   <translation type="unfinished" />
+   <translation>Dunkel und hell</translation>
   </message>
   <message>
    <source>Dark shapes become areas</source>
-   <translation type="unfinished" />
+   <translation>Dunkle Formen werden Flächen</translation>
   </message>
   <message>
    <source>Dark, even lines</source>
-   <translation type="unfinished" />
+   <translation>Dunkle, gleichmäßige Linien</translation>
   </message>
   <message>
    <source>Dark, middle, light</source>
-   <translation type="unfinished" />
+   <translation>Dunkel, mittel, hell</translation>
   </message>
   <message>
    <source>Darken</source>
-   <translation type="unfinished" />
+   <translation>Abdunkeln</translation>
   </message>
   <message>
    <source>Darker or lighter</source>
-   <translation type="unfinished" />
+   <translation>Dunkler oder heller</translation>
   </message>
   <message>
    <source>Day</source>
-   <translation type="unfinished" />
+   <translation>Tag</translation>
   </message>
   <message>
    <source>Deep</source>
-   <translation type="unfinished" />
+   <translation>Tief</translation>
   </message>
   <message>
    <source>Delete</source>
-   <translation type="unfinished" />
+   <translation>Löschen</translation>
   </message>
   <message>
    <source>Delete layer</source>
-   <translation type="unfinished" />
+   <translation>Ebene löschen</translation>
   </message>
   <message>
    <source>Delete line</source>
-   <translation type="unfinished" />
+   <translation>Linie löschen</translation>
   </message>
   <message>
    <source>Deleted %1. Ctrl+Z brings it back.</source>
-   <translation type="unfinished" />
+   <translation>%1 gelöscht. Strg+Z bringt es zurück.</translation>
   </message>
   <message numerus="yes">
    <source>Deleted %n things. Ctrl+Z brings them back.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Ding gelöscht. Strg+Z bringt es zurück.</numerusform>
+    <numerusform>%n Dinge gelöscht. Strg+Z bringt sie zurück.</numerusform>
    </translation>
   </message>
   <message>
    <source>Design tokens (*.json)</source>
-   <translation type="unfinished" />
+   <translation>Design-Tokens (*.json)</translation>
   </message>
   <message>
    <source>Difference</source>
-   <translation type="unfinished" />
+   <translation>Differenz</translation>
   </message>
   <message>
    <source>Difference: the lowest without the others</source>
-   <translation type="unfinished" />
+   <translation>Differenz: das unterste ohne die anderen</translation>
   </message>
   <message>
    <source>Dim and lock</source>
-   <translation type="unfinished" />
+   <translation>Dämpfen und sperren</translation>
   </message>
   <message>
    <source>Distance from what was drawn, along the line</source>
-   <translation type="unfinished" />
+   <translation>Abstand vom Gezeichneten, entlang der Linie</translation>
   </message>
   <message>
    <source>Do the last move, size or turn again</source>
-   <translation type="unfinished" />
+   <translation>Letztes Bewegen, Bemessen oder Drehen noch einmal</translation>
   </message>
   <message>
    <source>Do what the strip offers</source>
-   <translation type="unfinished" />
+   <translation>Tun, was die Leiste anbietet</translation>
   </message>
   <message>
    <source>Down</source>
-   <translation type="unfinished" />
+   <translation>Nach unten</translation>
   </message>
   <message>
    <source>Drag a corner: all its pieces follow. Drag from border to border to split, from piece to piece to merge.</source>
-   <translation type="unfinished" />
+   <translation>Eine Ecke ziehen: Alle ihre Stücke folgen. Von Rand zu Rand ziehen teilt, von Stück zu Stück vereint.</translation>
   </message>
   <message>
    <source>Drag a flag. Left and right move the picked one, up and down pick another, a double click adds one, Delete takes it away</source>
-   <translation type="unfinished" />
+   <translation>Eine Flagge ziehen. Links und rechts bewegen die gewählte, auf und ab wählen eine andere, Doppelklick fügt eine hinzu, Entf nimmt sie weg</translation>
   </message>
   <message>
    <source>Drag a frame, Shift-drag round it, click lines to leave them out</source>
-   <translation type="unfinished" />
+   <translation>Einen Rahmen ziehen, mit Umschalt umfahren, Linien anklicken, um sie wegzulassen</translation>
   </message>
   <message>
    <source>Drag a stop along; off the band drops it. Click the band to add one, double click a stop to mix it. Left and right move it</source>
-   <translation type="unfinished" />
+   <translation>Eine Marke ziehen; neben dem Band fällt sie weg. Klick aufs Band fügt eine hinzu, Doppelklick mischt sie. Links und rechts bewegen sie</translation>
   </message>
   <message>
    <source>Drag along lines.</source>
-   <translation type="unfinished" />
+   <translation>An Linien entlangziehen.</translation>
   </message>
   <message>
    <source>Drag from the middle</source>
-   <translation type="unfinished" />
+   <translation>Aus der Mitte ziehen</translation>
   </message>
   <message>
    <source>Drag from the middle to a corner</source>
-   <translation type="unfinished" />
+   <translation>Aus der Mitte zu einer Ecke ziehen</translation>
   </message>
   <message>
    <source>Drag through areas to put them together</source>
-   <translation type="unfinished" />
+   <translation>Durch Flächen ziehen, um sie zusammenzufügen</translation>
   </message>
   <message>
    <source>Drag through areas to take them out again (Shift, held)</source>
-   <translation type="unfinished" />
+   <translation>Durch Flächen ziehen, um sie wieder herauszunehmen (Umschalt, gehalten)</translation>
   </message>
   <message>
    <source>Drag through areas.</source>
-   <translation type="unfinished" />
+   <translation>Durch Flächen ziehen.</translation>
   </message>
   <message>
    <source>Drag to draw; Shift keeps it even, Alt works from the other point.</source>
-   <translation type="unfinished" />
+   <translation>Ziehen zeichnet; Umschalt hält es gleichmäßig, Alt geht vom anderen Punkt aus.</translation>
   </message>
   <message>
    <source>Drag up or down inside the patch for its strength. Up and Down change it by one level.</source>
-   <translation type="unfinished" />
+   <translation>Im Fleck auf- oder abziehen für seine Stärke. Auf und Ab ändern sie um eine Stufe.</translation>
   </message>
   <message>
    <source>Drawings (*.svg);;All files (*)</source>
-   <translation type="unfinished" />
+   <translation>Zeichnungen (*.svg);;Alle Dateien (*)</translation>
   </message>
   <message>
    <source>Drawn with</source>
-   <translation type="unfinished" />
+   <translation>Gezeichnet mit</translation>
   </message>
   <message>
    <source>Drop</source>
-   <translation type="unfinished" />
+   <translation>Tropfen</translation>
   </message>
   <message>
    <source>Drop %1</source>
-   <translation type="unfinished" />
+   <translation>%1 tropfen</translation>
   </message>
   <message>
    <source>Drop a sketch or photo here</source>
-   <translation type="unfinished" />
+   <translation>Skizze oder Foto hier ablegen</translation>
   </message>
   <message>
    <source>Drop all guides</source>
-   <translation type="unfinished" />
+   <translation>Alle Hilfslinien entfernen</translation>
   </message>
   <message>
    <source>Drop cut</source>
-   <translation type="unfinished" />
+   <translation>Schnitt entfernen</translation>
   </message>
   <message>
    <source>Drop gradient</source>
-   <translation type="unfinished" />
+   <translation>Verlauf entfernen</translation>
   </message>
   <message>
    <source>Drop guide</source>
-   <translation type="unfinished" />
+   <translation>Hilfslinie entfernen</translation>
   </message>
   <message>
    <source>Drop guides</source>
-   <translation type="unfinished" />
+   <translation>Hilfslinien entfernen</translation>
   </message>
   <message>
    <source>Drop ink</source>
-   <translation type="unfinished" />
+   <translation>Tinte entfernen</translation>
   </message>
   <message>
    <source>Drop it; the colours stay</source>
-   <translation type="unfinished" />
+   <translation>Entfernen; die Farben bleiben</translation>
   </message>
   <message>
    <source>Drop line</source>
-   <translation type="unfinished" />
+   <translation>Linie entfernen</translation>
   </message>
   <message>
    <source>Drop out</source>
-   <translation type="unfinished" />
+   <translation>Herausnehmen</translation>
   </message>
   <message>
    <source>Drop patch</source>
-   <translation type="unfinished" />
+   <translation>Fleck entfernen</translation>
   </message>
   <message>
    <source>Drop the preview</source>
-   <translation type="unfinished" />
+   <translation>Vorschau verwerfen</translation>
   </message>
   <message>
    <source>Drop the traced preview</source>
-   <translation type="unfinished" />
+   <translation>Nachgezeichnete Vorschau verwerfen</translation>
   </message>
   <message>
    <source>Duplicate</source>
-   <translation type="unfinished" />
+   <translation>Verdoppeln</translation>
   </message>
   <message>
    <source>Duplicate again</source>
-   <translation type="unfinished" />
+   <translation>Noch einmal verdoppeln</translation>
   </message>
   <message>
    <source>Edge</source>
-   <translation type="unfinished" />
+   <translation>Rand</translation>
   </message>
   <message>
    <source>Edges</source>
-   <translation type="unfinished" />
+   <translation>Kanten</translation>
+  </message>
+  <message>
+   <source>Edit</source>
+   <translation>Bearbeiten</translation>
   </message>
   <message>
    <source>Eight tones</source>
-   <translation type="unfinished" />
+   <translation>Acht Töne</translation>
   </message>
   <message>
    <source>Ellipse</source>
-   <translation type="unfinished" />
+   <translation>Ellipse</translation>
   </message>
   <message>
    <source>End runs out over</source>
-   <translation type="unfinished" />
+   <translation>Ende läuft aus über</translation>
   </message>
   <message>
    <source>Ends</source>
-   <translation type="unfinished" />
+   <translation>Enden</translation>
   </message>
   <message>
    <source>Ends run out</source>
-   <translation type="unfinished" />
+   <translation>Enden laufen aus</translation>
   </message>
   <message>
    <source>Enter</source>
-   <translation type="unfinished" />
+   <translation>Eingabe</translation>
   </message>
   <message>
    <source>Enter takes it</source>
-   <translation type="unfinished" />
+   <translation>Eingabe nimmt es</translation>
   </message>
   <message>
    <source>Esc</source>
-   <translation type="unfinished" />
+   <translation>Esc</translation>
   </message>
   <message>
    <source>Even</source>
-   <translation type="unfinished" />
+   <translation>Gleichmäßig</translation>
   </message>
   <message>
    <source>Even across</source>
-   <translation type="unfinished" />
+   <translation>Quer gleichmäßig</translation>
   </message>
   <message>
    <source>Even down</source>
-   <translation type="unfinished" />
+   <translation>Hoch gleichmäßig</translation>
   </message>
   <message>
    <source>Even spaces</source>
-   <translation type="unfinished" />
+   <translation>Gleiche Abstände</translation>
   </message>
   <message>
    <source>Even spaces across</source>
-   <translation type="unfinished" />
+   <translation>Gleiche Abstände quer</translation>
   </message>
   <message>
    <source>Even spaces down</source>
-   <translation type="unfinished" />
+   <translation>Gleiche Abstände hoch</translation>
   </message>
   <message>
    <source>Even spaces from left to right</source>
-   <translation type="unfinished" />
+   <translation>Gleiche Abstände von links nach rechts</translation>
   </message>
   <message>
    <source>Even spaces from top to bottom</source>
-   <translation type="unfinished" />
+   <translation>Gleiche Abstände von oben nach unten</translation>
   </message>
   <message>
    <source>Evening</source>
-   <translation type="unfinished" />
+   <translation>Abend</translation>
   </message>
   <message>
    <source>Every area that the lines enclose, lightly filled</source>
-   <translation type="unfinished" />
+   <translation>Jede von Linien umschlossene Fläche, leicht gefüllt</translation>
   </message>
   <message>
    <source>Every part by itself</source>
-   <translation type="unfinished" />
+   <translation>Jeder Teil für sich</translation>
   </message>
   <message>
    <source>Everything in working colours gets the darkest or lightest tone</source>
-   <translation type="unfinished" />
+   <translation>Alles in Arbeitsfarben bekommt den dunkelsten oder hellsten Ton</translation>
   </message>
   <message>
    <source>Everything with the same fill</source>
-   <translation type="unfinished" />
+   <translation>Alles mit derselben Füllung</translation>
   </message>
   <message>
    <source>Everything with the same line colour</source>
-   <translation type="unfinished" />
+   <translation>Alles mit derselben Linienfarbe</translation>
   </message>
   <message>
    <source>Everything with the same weight</source>
-   <translation type="unfinished" />
+   <translation>Alles mit derselben Stärke</translation>
   </message>
   <message>
    <source>Exclus.</source>
-   <translation type="unfinished" />
+   <translation>Ausschl.</translation>
   </message>
   <message>
    <source>Exclusion</source>
-   <translation type="unfinished" />
+   <translation>Ausschluss</translation>
   </message>
   <message>
    <source>Export</source>
-   <translation type="unfinished" />
+   <translation>Exportieren</translation>
   </message>
   <message>
    <source>Export PNG</source>
-   <translation type="unfinished" />
+   <translation>PNG exportieren</translation>
   </message>
   <message>
    <source>Export PNG at twice the size…</source>
-   <translation type="unfinished" />
+   <translation>PNG in doppelter Größe exportieren…</translation>
   </message>
   <message>
    <source>Exported %1.</source>
-   <translation type="unfinished" />
+   <translation>%1 exportiert.</translation>
   </message>
   <message>
    <source>Exporting %1</source>
-   <translation type="unfinished" />
+   <translation>%1 wird exportiert</translation>
   </message>
   <message>
    <source>Export…</source>
-   <translation type="unfinished" />
+   <translation>Exportieren…</translation>
   </message>
   <message>
    <source>Facet %1</source>
-   <translation type="unfinished" />
+   <translation>Facette %1</translation>
   </message>
   <message>
    <source>Facets</source>
-   <translation type="unfinished" />
+   <translation>Facetten</translation>
   </message>
   <message>
    <source>Fading</source>
-   <translation type="unfinished" />
+   <translation>Ausklingend</translation>
   </message>
   <message>
    <source>Fetching %1</source>
-   <translation type="unfinished" />
+   <translation>%1 wird geholt</translation>
   </message>
   <message>
    <source>Fewer nodes</source>
-   <translation type="unfinished" />
+   <translation>Weniger Knoten</translation>
   </message>
   <message>
    <source>Fewer nodes: how far it may move</source>
-   <translation type="unfinished" />
+   <translation>Weniger Knoten: wie weit er sich bewegen darf</translation>
+  </message>
+  <message>
+   <source>File</source>
+   <translation>Datei</translation>
   </message>
   <message>
    <source>File, Open what was put aside brings it back for %1 days</source>
-   <translation type="unfinished" />
+   <translation>Datei, Beiseitegelegtes öffnen bringt es %1 Tage lang zurück</translation>
   </message>
   <message>
    <source>Fill</source>
-   <translation type="unfinished" />
+   <translation>Füllung</translation>
   </message>
   <message>
    <source>Fill and line</source>
-   <translation type="unfinished" />
+   <translation>Füllung und Linie</translation>
   </message>
   <message>
    <source>Fill and line change places</source>
-   <translation type="unfinished" />
+   <translation>Füllung und Linie tauschen</translation>
   </message>
   <message>
    <source>Filled %1 areas. Ctrl+Z takes them back.</source>
-   <translation type="unfinished" />
+   <translation>%1 Flächen gefüllt. Strg+Z nimmt sie zurück.</translation>
   </message>
   <message>
    <source>Find</source>
-   <translation type="unfinished" />
+   <translation>Finden</translation>
   </message>
   <message>
    <source>Find a command</source>
-   <translation type="unfinished" />
+   <translation>Befehl finden</translation>
   </message>
   <message>
    <source>Find a command…</source>
-   <translation type="unfinished" />
+   <translation>Befehl finden…</translation>
   </message>
   <message>
    <source>Find axis</source>
-   <translation type="unfinished" />
+   <translation>Achse finden</translation>
   </message>
   <message>
    <source>Find the axis of the picture</source>
-   <translation type="unfinished" />
+   <translation>Achse des Bildes finden</translation>
   </message>
   <message>
    <source>Find the cut</source>
-   <translation type="unfinished" />
+   <translation>Schnitt finden</translation>
   </message>
   <message>
    <source>Find the cut by itself</source>
-   <translation type="unfinished" />
+   <translation>Schnitt von selbst finden</translation>
   </message>
   <message>
    <source>Finds the turn from the picture itself</source>
-   <translation type="unfinished" />
+   <translation>Findet die Drehung aus dem Bild selbst</translation>
   </message>
   <message>
    <source>Finer where there is detail</source>
-   <translation type="unfinished" />
+   <translation>Feiner, wo Einzelheiten sind</translation>
   </message>
   <message>
    <source>Finest detail</source>
-   <translation type="unfinished" />
+   <translation>Feinste Einzelheit</translation>
   </message>
   <message>
    <source>Fit picture to sheet</source>
-   <translation type="unfinished" />
+   <translation>Bild aufs Blatt einpassen</translation>
   </message>
   <message>
    <source>Fit to sheet</source>
-   <translation type="unfinished" />
+   <translation>Aufs Blatt einpassen</translation>
   </message>
   <message>
    <source>Fit what is picked</source>
-   <translation type="unfinished" />
+   <translation>Gewähltes einpassen</translation>
   </message>
   <message>
    <source>Five tones</source>
-   <translation type="unfinished" />
+   <translation>Fünf Töne</translation>
   </message>
   <message>
    <source>Flat again</source>
-   <translation type="unfinished" />
+   <translation>Wieder flach</translation>
   </message>
   <message>
    <source>Flat ends</source>
-   <translation type="unfinished" />
+   <translation>Flache Enden</translation>
   </message>
   <message>
    <source>Flatten light</source>
-   <translation type="unfinished" />
+   <translation>Licht ebnen</translation>
   </message>
   <message>
    <source>Follow</source>
-   <translation type="unfinished" />
+   <translation>Folgen</translation>
   </message>
   <message>
    <source>Follow line</source>
-   <translation type="unfinished" />
+   <translation>Linie folgen</translation>
   </message>
   <message>
    <source>Follow outline</source>
-   <translation type="unfinished" />
+   <translation>Umriss folgen</translation>
   </message>
   <message>
    <source>Forget</source>
-   <translation type="unfinished" />
+   <translation>Vergessen</translation>
   </message>
   <message>
    <source>Forgets the kept swell of that name</source>
-   <translation type="unfinished" />
+   <translation>Vergisst den behaltenen Schwellzug dieses Namens</translation>
   </message>
   <message>
    <source>Forgot the swell %1.</source>
-   <translation type="unfinished" />
+   <translation>Schwellzug %1 vergessen.</translation>
   </message>
   <message>
    <source>Free to move.</source>
-   <translation type="unfinished" />
+   <translation>Frei beweglich.</translation>
   </message>
   <message>
    <source>Freehand</source>
-   <translation type="unfinished" />
+   <translation>Freihand</translation>
   </message>
   <message>
    <source>Freehand: %1.</source>
-   <translation type="unfinished" />
+   <translation>Freihand: %1.</translation>
   </message>
   <message>
    <source>From the middle to the rim</source>
-   <translation type="unfinished" />
+   <translation>Aus der Mitte zum Rand</translation>
   </message>
   <message>
    <source>From the picked outline</source>
-   <translation type="unfinished" />
+   <translation>Aus dem gewählten Umriss</translation>
   </message>
   <message>
    <source>From the picture: %1</source>
-   <translation type="unfinished" />
+   <translation>Aus dem Bild: %1</translation>
   </message>
   <message>
    <source>Furthest off</source>
-   <translation type="unfinished" />
+   <translation>Am weitesten daneben</translation>
   </message>
   <message>
    <source>Gap</source>
-   <translation type="unfinished" />
+   <translation>Lücke</translation>
   </message>
   <message>
    <source>Gap between pieces</source>
-   <translation type="unfinished" />
+   <translation>Lücke zwischen Stücken</translation>
   </message>
   <message>
    <source>Gaps that close</source>
-   <translation type="unfinished" />
+   <translation>Lücken, die sich schließen</translation>
   </message>
   <message>
    <source>Gather</source>
-   <translation type="unfinished" />
+   <translation>Sammeln</translation>
   </message>
   <message>
    <source>Give it this key</source>
-   <translation type="unfinished" />
+   <translation>Diese Taste geben</translation>
   </message>
   <message>
    <source>Give look</source>
-   <translation type="unfinished" />
+   <translation>Aussehen geben</translation>
   </message>
   <message>
    <source>Give the kept look to what is picked</source>
-   <translation type="unfinished" />
+   <translation>Gewähltem das behaltene Aussehen geben</translation>
   </message>
   <message>
    <source>Give the swell a name first.</source>
-   <translation type="unfinished" />
+   <translation>Geben Sie dem Schwellzug zuerst einen Namen.</translation>
   </message>
   <message>
    <source>Go</source>
-   <translation type="unfinished" />
+   <translation>Gehen</translation>
   </message>
   <message>
    <source>Go on without saving</source>
-   <translation type="unfinished" />
+   <translation>Weiter ohne zu speichern</translation>
   </message>
   <message>
    <source>Goes with it</source>
-   <translation type="unfinished" />
+   <translation>Passt dazu</translation>
   </message>
   <message>
    <source>Going on from the open end. Enter or Esc ends.</source>
-   <translation type="unfinished" />
+   <translation>Weiter vom offenen Ende. Eingabe oder Esc beendet.</translation>
   </message>
   <message>
    <source>Gradient</source>
-   <translation type="unfinished" />
+   <translation>Verlauf</translation>
   </message>
   <message>
    <source>Gradient stops</source>
-   <translation type="unfinished" />
+   <translation>Marken des Verlaufs</translation>
   </message>
   <message>
    <source>Grey areas under the lines</source>
-   <translation type="unfinished" />
+   <translation>Graue Flächen darunter</translation>
   </message>
   <message>
    <source>Group</source>
-   <translation type="unfinished" />
+   <translation>Gruppe</translation>
   </message>
   <message>
    <source>Grouped %1 things. A click picks the group, another one what is in it.</source>
-   <translation type="unfinished" />
+   <translation>%1 Dinge gruppiert. Ein Klick wählt die Gruppe, noch einer, was darin ist.</translation>
   </message>
   <message>
    <source>Growing</source>
-   <translation type="unfinished" />
+   <translation>Anwachsend</translation>
   </message>
   <message>
    <source>Guide</source>
-   <translation type="unfinished" />
+   <translation>Hilfslinie</translation>
   </message>
   <message>
    <source>Guide line</source>
-   <translation type="unfinished" />
+   <translation>Gerade Hilfslinie</translation>
   </message>
   <message>
    <source>Guides</source>
-   <translation type="unfinished" />
+   <translation>Hilfslinien</translation>
   </message>
   <message>
    <source>Hard light</source>
-   <translation type="unfinished" />
+   <translation>Hartes Licht</translation>
+  </message>
+  <message>
+   <source>Help</source>
+   <translation>Hilfe</translation>
   </message>
   <message>
    <source>Hidden. Its row in the layer list shows it again, or Ctrl+Alt+H everything.</source>
-   <translation type="unfinished" />
+   <translation>Verborgen. Seine Zeile in der Ebenenliste zeigt es wieder, oder Strg+Alt+H alles.</translation>
   </message>
   <message>
    <source>Hide</source>
-   <translation type="unfinished" />
+   <translation>Verbergen</translation>
   </message>
   <message>
    <source>Hide layer</source>
-   <translation type="unfinished" />
+   <translation>Ebene verbergen</translation>
   </message>
   <message>
    <source>Hide or show the reference</source>
-   <translation type="unfinished" />
+   <translation>Vorlage verbergen oder zeigen</translation>
   </message>
   <message>
    <source>Hide what is picked</source>
-   <translation type="unfinished" />
+   <translation>Gewähltes verbergen</translation>
   </message>
   <message>
    <source>How far off: the picked line against what was drawn, or the picture's edge</source>
-   <translation type="unfinished" />
+   <translation>Wie weit daneben: die gewählte Linie gegen das Gezeichnete oder die Kante im Bild</translation>
   </message>
   <message>
    <source>How it is laid over what lies below</source>
-   <translation type="unfinished" />
+   <translation>Wie es über dem Darunterliegenden liegt</translation>
   </message>
   <message>
    <source>How many</source>
-   <translation type="unfinished" />
+   <translation>Wie viele</translation>
   </message>
   <message>
    <source>How strongly the reference shows through ([ and ])</source>
-   <translation type="unfinished" />
+   <translation>Wie stark die Vorlage durchscheint ([ und ])</translation>
   </message>
   <message>
    <source>Hue</source>
-   <translation type="unfinished" />
+   <translation>Farbton</translation>
   </message>
   <message>
    <source>In hand for closed shapes: carve or draw them, then turn them into their tones at the end.</source>
-   <translation type="unfinished" />
+   <translation>In der Hand für geschlossene Formen: schnitzen oder zeichnen, am Ende in ihre Töne verwandeln.</translation>
   </message>
   <message>
    <source>In hand: %1</source>
-   <translation type="unfinished" />
+   <translation>In der Hand: %1</translation>
   </message>
   <message>
    <source>Ink</source>
-   <translation type="unfinished" />
+   <translation>Tinte</translation>
   </message>
   <message>
    <source>Ink %1</source>
-   <translation type="unfinished" />
+   <translation>Tinte %1</translation>
   </message>
   <message>
    <source>Ink %1 in hand</source>
-   <translation type="unfinished" />
+   <translation>Tinte %1 in die Hand</translation>
   </message>
   <message>
    <source>Ink and pencil lines become strokes</source>
-   <translation type="unfinished" />
+   <translation>Tusche- und Bleistiftlinien werden Striche</translation>
   </message>
   <message>
    <source>Ink of facets</source>
-   <translation type="unfinished" />
+   <translation>Tinte der Facetten</translation>
   </message>
   <message>
    <source>Ink of stop</source>
-   <translation type="unfinished" />
+   <translation>Tinte der Marke</translation>
   </message>
   <message>
    <source>Ink of the facets</source>
-   <translation type="unfinished" />
+   <translation>Tinte der Facetten</translation>
   </message>
   <message>
    <source>Ink to the stop</source>
-   <translation type="unfinished" />
+   <translation>Tinte auf die Marke</translation>
   </message>
   <message>
    <source>Inks</source>
-   <translation type="unfinished" />
+   <translation>Tinten</translation>
   </message>
   <message>
    <source>Inks from the picture</source>
-   <translation type="unfinished" />
+   <translation>Tinten aus dem Bild</translation>
   </message>
   <message>
    <source>Inside %1 now, and cut by it. Ctrl+Z takes it out.</source>
-   <translation type="unfinished" />
+   <translation>Jetzt in %1 und davon beschnitten. Strg+Z nimmt es heraus.</translation>
   </message>
   <message>
    <source>Inters.</source>
-   <translation type="unfinished" />
+   <translation>Schnittm.</translation>
   </message>
   <message>
    <source>Intersection</source>
-   <translation type="unfinished" />
+   <translation>Schnittmenge</translation>
   </message>
   <message>
    <source>It could not be put aside: %1.</source>
-   <translation type="unfinished" />
+   <translation>Es konnte nicht beiseitegelegt werden: %1.</translation>
   </message>
   <message>
    <source>It serves other lines</source>
-   <translation type="unfinished" />
+   <translation>Sie dient anderen Linien</translation>
   </message>
   <message>
    <source>It was not exported.</source>
-   <translation type="unfinished" />
+   <translation>Es wurde nicht exportiert.</translation>
   </message>
   <message>
    <source>It was not saved.</source>
-   <translation type="unfinished" />
+   <translation>Es wurde nicht gespeichert.</translation>
   </message>
   <message>
    <source>Its ends are meant: they are no longer counted or ringed</source>
-   <translation type="unfinished" />
+   <translation>Ihre Enden sind gewollt: Sie werden nicht mehr gezählt oder umringt</translation>
   </message>
   <message>
    <source>Its lines</source>
-   <translation type="unfinished" />
+   <translation>Ihre Linien</translation>
   </message>
   <message>
    <source>Its lines are gone.</source>
-   <translation type="unfinished" />
+   <translation>Ihre Linien sind weg.</translation>
   </message>
   <message>
    <source>Its lines are guides now.</source>
-   <translation type="unfinished" />
+   <translation>Ihre Linien sind jetzt Hilfslinien.</translation>
   </message>
   <message>
    <source>Its pieces are worked out. Set it to change them by hand.</source>
-   <translation type="unfinished" />
+   <translation>Seine Stücke werden errechnet. Festsetzen, um sie von Hand zu ändern.</translation>
   </message>
   <message>
    <source>Join</source>
-   <translation type="unfinished" />
+   <translation>Verbinden</translation>
   </message>
   <message>
    <source>Join all ends that nearly meet</source>
-   <translation type="unfinished" />
+   <translation>Alle Enden verbinden, die sich fast treffen</translation>
   </message>
   <message>
    <source>Join ends</source>
-   <translation type="unfinished" />
+   <translation>Enden verbinden</translation>
   </message>
   <message>
    <source>Join them all</source>
-   <translation type="unfinished" />
+   <translation>Alle verbinden</translation>
   </message>
   <message>
    <source>Join to line</source>
-   <translation type="unfinished" />
+   <translation>Mit Linie verbinden</translation>
   </message>
   <message>
    <source>Joined %1 pairs of ends. Ctrl+Z takes them apart.</source>
-   <translation type="unfinished" />
+   <translation>%1 Paare von Enden verbunden. Strg+Z trennt sie.</translation>
   </message>
   <message>
    <source>Joined 2 ends. Ctrl+Z takes it apart.</source>
-   <translation type="unfinished" />
+   <translation>2 Enden verbunden. Strg+Z trennt sie.</translation>
   </message>
   <message>
    <source>Joins at once within</source>
-   <translation type="unfinished" />
+   <translation>Verbindet sofort innerhalb</translation>
   </message>
   <message>
    <source>Keep how the width varies</source>
-   <translation type="unfinished" />
+   <translation>Behalten, wie die Breite schwankt</translation>
   </message>
   <message>
    <source>Keep live</source>
-   <translation type="unfinished" />
+   <translation>Lebend halten</translation>
   </message>
   <message>
    <source>Keep swell</source>
-   <translation type="unfinished" />
+   <translation>Schwellzug behalten</translation>
   </message>
   <message>
    <source>Keep width</source>
-   <translation type="unfinished" />
+   <translation>Breite halten</translation>
   </message>
   <message>
    <source>Keeps its width when scaled</source>
-   <translation type="unfinished" />
+   <translation>Behält beim Skalieren seine Breite</translation>
   </message>
   <message>
    <source>Keeps this swell under the name, for any line</source>
-   <translation type="unfinished" />
+   <translation>Behält diesen Schwellzug unter dem Namen, für jede Linie</translation>
   </message>
   <message>
    <source>Kept %1 as an ink. Double click its name to change it.</source>
-   <translation type="unfinished" />
+   <translation>%1 als Tinte behalten. Doppelklick auf den Namen ändert ihn.</translation>
   </message>
   <message>
    <source>Kept the swell %1.</source>
-   <translation type="unfinished" />
+   <translation>Schwellzug %1 behalten.</translation>
   </message>
   <message>
    <source>Key</source>
-   <translation type="unfinished" />
+   <translation>Taste</translation>
   </message>
   <message>
    <source>Keys</source>
-   <translation type="unfinished" />
+   <translation>Tasten</translation>
   </message>
   <message>
    <source>Lands on the layer being drawn on.</source>
-   <translation type="unfinished" />
+   <translation>Kommt auf die Ebene, auf der gezeichnet wird.</translation>
+  </message>
+  <message>
+   <source>Language</source>
+   <translation>Sprache</translation>
+  </message>
+  <message>
+   <source>Language: %1</source>
+   <translation>Sprache: %1</translation>
+  </message>
+  <message>
+   <source>Language: as the desktop</source>
+   <translation>Sprache: wie der Schreibtisch</translation>
   </message>
   <message>
    <source>Lay a mesh of pieces over the picture</source>
-   <translation type="unfinished" />
+   <translation>Ein Netz aus Stücken über das Bild legen</translation>
   </message>
   <message>
    <source>Layer %1</source>
-   <translation type="unfinished" />
+   <translation>Ebene %1</translation>
   </message>
   <message>
    <source>Layer opacity</source>
-   <translation type="unfinished" />
+   <translation>Deckkraft der Ebene</translation>
   </message>
   <message>
    <source>Layers</source>
-   <translation type="unfinished" />
+   <translation>Ebenen</translation>
   </message>
   <message>
    <source>Layers  %1</source>
-   <translation type="unfinished" />
+   <translation>Ebenen  %1</translation>
   </message>
   <message>
    <source>Laying pieces</source>
-   <translation type="unfinished" />
+   <translation>Stücke werden gelegt</translation>
   </message>
   <message>
    <source>Leaf</source>
-   <translation type="unfinished" />
+   <translation>Blatt (Laub)</translation>
   </message>
   <message>
    <source>Leave</source>
-   <translation type="unfinished" />
+   <translation>Verlassen</translation>
   </message>
   <message>
    <source>Leave it open</source>
-   <translation type="unfinished" />
+   <translation>Offen lassen</translation>
   </message>
   <message>
    <source>Left</source>
-   <translation type="unfinished" />
+   <translation>Links</translation>
   </message>
   <message>
    <source>Left sides in one line</source>
-   <translation type="unfinished" />
+   <translation>Linke Seiten auf einer Linie</translation>
   </message>
   <message>
    <source>Less of the reference</source>
-   <translation type="unfinished" />
+   <translation>Weniger von der Vorlage</translation>
   </message>
   <message>
    <source>Let go one</source>
-   <translation type="unfinished" />
+   <translation>Eines loslassen</translation>
   </message>
   <message>
    <source>Lets go of the patch (Esc)</source>
-   <translation type="unfinished" />
+   <translation>Lässt den Fleck los (Esc)</translation>
   </message>
   <message>
    <source>Lies on</source>
-   <translation type="unfinished" />
+   <translation>Liegt auf</translation>
   </message>
   <message>
    <source>Lift bound</source>
-   <translation type="unfinished" />
+   <translation>Grenze aufheben</translation>
   </message>
   <message>
    <source>Lift paper to white</source>
-   <translation type="unfinished" />
+   <translation>Papier zu Weiß heben</translation>
   </message>
   <message>
    <source>Light</source>
-   <translation type="unfinished" />
+   <translation>Hell</translation>
   </message>
   <message>
    <source>Light shapes on dark ground</source>
-   <translation type="unfinished" />
+   <translation>Helle Formen auf dunklem Grund</translation>
   </message>
   <message>
    <source>Lighten</source>
-   <translation type="unfinished" />
+   <translation>Aufhellen</translation>
   </message>
   <message>
    <source>Like fill</source>
-   <translation type="unfinished" />
+   <translation>Wie Füllung</translation>
   </message>
   <message>
    <source>Line</source>
-   <translation type="unfinished" />
+   <translation>Linie</translation>
   </message>
   <message>
    <source>Line colour</source>
-   <translation type="unfinished" />
+   <translation>Linienfarbe</translation>
   </message>
   <message>
    <source>Line opacity</source>
-   <translation type="unfinished" />
+   <translation>Deckkraft der Linie</translation>
   </message>
   <message>
    <source>Line to shape</source>
-   <translation type="unfinished" />
+   <translation>Linie zu Form</translation>
   </message>
   <message>
    <source>Lines</source>
-   <translation type="unfinished" />
+   <translation>Linien</translation>
   </message>
   <message>
    <source>Live again</source>
-   <translation type="unfinished" />
+   <translation>Wieder lebend</translation>
   </message>
   <message>
    <source>Live shape</source>
-   <translation type="unfinished" />
+   <translation>Lebende Form</translation>
   </message>
   <message>
    <source>Live: drag a part by its dashed outline</source>
-   <translation type="unfinished" />
+   <translation>Lebend: einen Teil an seinem gestrichelten Umriss ziehen</translation>
   </message>
   <message>
    <source>Load a palette</source>
-   <translation type="unfinished" />
+   <translation>Palette laden</translation>
   </message>
   <message>
    <source>Load a palette…</source>
-   <translation type="unfinished" />
+   <translation>Palette laden…</translation>
   </message>
   <message>
    <source>Load palette</source>
-   <translation type="unfinished" />
+   <translation>Palette laden</translation>
   </message>
   <message>
    <source>Load, save, take from the picture</source>
-   <translation type="unfinished" />
+   <translation>Laden, speichern, aus dem Bild nehmen</translation>
   </message>
   <message>
    <source>Loaded %1 inks.</source>
-   <translation type="unfinished" />
+   <translation>%1 Tinten geladen.</translation>
   </message>
   <message>
    <source>Loaded %1 inks; left out, as they are no colours: %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 Tinten geladen; weggelassen, da keine Farben: %2.</translation>
   </message>
   <message>
    <source>Lock</source>
-   <translation type="unfinished" />
+   <translation>Sperren</translation>
   </message>
   <message>
    <source>Lock facet</source>
-   <translation type="unfinished" />
+   <translation>Facette sperren</translation>
   </message>
   <message>
    <source>Lock layer</source>
-   <translation type="unfinished" />
+   <translation>Ebene sperren</translation>
   </message>
   <message>
    <source>Lock what is picked</source>
-   <translation type="unfinished" />
+   <translation>Gewähltes sperren</translation>
   </message>
   <message>
    <source>Locked. The lock in its row, or Alt+Shift+U, frees it.</source>
-   <translation type="unfinished" />
+   <translation>Gesperrt. Das Schloss in seiner Zeile oder Alt+Umschalt+U gibt es frei.</translation>
   </message>
   <message>
    <source>Locked: it cannot be moved by accident.</source>
-   <translation type="unfinished" />
+   <translation>Gesperrt: Es kann nicht versehentlich bewegt werden.</translation>
   </message>
   <message>
    <source>Locks exactly tangent to one or two lines near by; three give a circle its size (Ctrl lets go)</source>
-   <translation type="unfinished" />
+   <translation>Rastet genau tangential an einer oder zwei nahen Linien ein; drei geben einem Kreis seine Größe (Strg lässt los)</translation>
   </message>
   <message>
    <source>Looking at the picture</source>
-   <translation type="unfinished" />
+   <translation>Das Bild wird betrachtet</translation>
   </message>
   <message>
    <source>Looking for level and upright lines…</source>
-   <translation type="unfinished" />
+   <translation>Waagrechte und senkrechte Linien werden gesucht…</translation>
   </message>
   <message>
    <source>Looks for the symmetry of the picture</source>
-   <translation type="unfinished" />
+   <translation>Sucht die Symmetrie des Bildes</translation>
   </message>
   <message>
    <source>Luminosity</source>
-   <translation type="unfinished" />
+   <translation>Leuchtkraft</translation>
   </message>
   <message>
    <source>Made-up pictures that come with the program</source>
-   <translation type="unfinished" />
+   <translation>Erfundene Bilder, die das Programm mitbringt</translation>
   </message>
   <message>
    <source>Make areas</source>
-   <translation type="unfinished" />
+   <translation>Flächen machen</translation>
   </message>
   <message>
    <source>Make areas of the tones</source>
-   <translation type="unfinished" />
+   <translation>Aus den Tönen Flächen machen</translation>
   </message>
   <message>
    <source>Make corner</source>
-   <translation type="unfinished" />
+   <translation>Ecke machen</translation>
   </message>
   <message>
    <source>Make guide</source>
-   <translation type="unfinished" />
+   <translation>Hilfslinie machen</translation>
   </message>
   <message>
    <source>Make guides of what is picked, or lines again</source>
-   <translation type="unfinished" />
+   <translation>Gewähltes zu Hilfslinien machen, oder wieder zu Linien</translation>
   </message>
   <message>
    <source>Make it the axis</source>
-   <translation type="unfinished" />
+   <translation>Zur Achse machen</translation>
   </message>
   <message>
    <source>Make line</source>
-   <translation type="unfinished" />
+   <translation>Linie machen</translation>
   </message>
   <message>
    <source>Make pieces</source>
-   <translation type="unfinished" />
+   <translation>Stücke machen</translation>
   </message>
   <message>
    <source>Make smooth</source>
-   <translation type="unfinished" />
+   <translation>Glatt machen</translation>
   </message>
   <message>
    <source>Make the picked line the axis</source>
-   <translation type="unfinished" />
+   <translation>Gewählte Linie zur Achse machen</translation>
   </message>
   <message>
    <source>Mean</source>
-   <translation type="unfinished" />
+   <translation>Mittel</translation>
   </message>
   <message>
    <source>Mean of a disc of radius</source>
-   <translation type="unfinished" />
+   <translation>Mittel einer Scheibe vom Radius</translation>
   </message>
   <message>
    <source>Median</source>
-   <translation type="unfinished" />
+   <translation>Median</translation>
   </message>
   <message>
    <source>Merge nodes</source>
-   <translation type="unfinished" />
+   <translation>Knoten vereinen</translation>
   </message>
   <message>
    <source>Merge pieces</source>
-   <translation type="unfinished" />
+   <translation>Stücke vereinen</translation>
   </message>
   <message>
    <source>Middle</source>
-   <translation type="unfinished" />
+   <translation>Mitte</translation>
   </message>
   <message>
    <source>Middles above each other</source>
-   <translation type="unfinished" />
+   <translation>Mitten übereinander</translation>
   </message>
   <message>
    <source>Middles beside each other</source>
-   <translation type="unfinished" />
+   <translation>Mitten nebeneinander</translation>
   </message>
   <message>
    <source>Mind its ends</source>
-   <translation type="unfinished" />
+   <translation>Auf die Enden achten</translation>
   </message>
   <message>
    <source>Mirror</source>
-   <translation type="unfinished" />
+   <translation>Spiegel</translation>
   </message>
   <message>
    <source>Mirror axis</source>
-   <translation type="unfinished" />
+   <translation>Spiegelachse</translation>
   </message>
   <message>
    <source>Mirror of the layer drawn on</source>
-   <translation type="unfinished" />
+   <translation>Spiegel der Ebene, auf der gezeichnet wird</translation>
   </message>
   <message>
    <source>Mirror off</source>
-   <translation type="unfinished" />
+   <translation>Spiegel aus</translation>
   </message>
   <message>
    <source>Mirror on</source>
-   <translation type="unfinished" />
+   <translation>Spiegel an</translation>
   </message>
   <message>
    <source>Mirror the layer drawn on</source>
-   <translation type="unfinished" />
+   <translation>Ebene spiegeln, auf der gezeichnet wird</translation>
   </message>
   <message>
    <source>Mirrored copy</source>
-   <translation type="unfinished" />
+   <translation>Gespiegelte Kopie</translation>
   </message>
   <message>
    <source>Mirrored copy across the axis</source>
-   <translation type="unfinished" />
+   <translation>Gespiegelte Kopie über die Achse</translation>
   </message>
   <message>
    <source>Mitred corners</source>
-   <translation type="unfinished" />
+   <translation>Gehrungsecken</translation>
   </message>
   <message>
    <source>Mix ink</source>
-   <translation type="unfinished" />
+   <translation>Tinte mischen</translation>
+  </message>
+  <message>
+   <source>Moon over the market</source>
+   <translation>Mond über dem Markt</translation>
   </message>
   <message>
    <source>More of the reference</source>
-   <translation type="unfinished" />
+   <translation>Mehr von der Vorlage</translation>
+  </message>
+  <message>
+   <source>Moth emblem</source>
+   <translation>Falter-Emblem</translation>
+  </message>
+  <message>
+   <source>Moth, half drawn</source>
+   <translation>Falter, halb gezeichnet</translation>
   </message>
   <message>
    <source>Move</source>
-   <translation type="unfinished" />
+   <translation>Bewegen</translation>
   </message>
   <message>
    <source>Move again</source>
-   <translation type="unfinished" />
+   <translation>Noch einmal bewegen</translation>
   </message>
   <message>
    <source>Move axis</source>
-   <translation type="unfinished" />
+   <translation>Achse bewegen</translation>
   </message>
   <message>
    <source>Move corner</source>
-   <translation type="unfinished" />
+   <translation>Ecke bewegen</translation>
   </message>
   <message>
    <source>Move cut %1</source>
-   <translation type="unfinished" />
+   <translation>Schnitt %1 bewegen</translation>
   </message>
   <message>
    <source>Move gradient</source>
-   <translation type="unfinished" />
+   <translation>Verlauf bewegen</translation>
   </message>
   <message>
    <source>Move guide</source>
-   <translation type="unfinished" />
+   <translation>Hilfslinie bewegen</translation>
   </message>
   <message>
    <source>Move handle</source>
-   <translation type="unfinished" />
+   <translation>Griff bewegen</translation>
   </message>
   <message>
    <source>Move in the order</source>
-   <translation type="unfinished" />
+   <translation>In der Reihenfolge bewegen</translation>
   </message>
   <message>
    <source>Move ink</source>
-   <translation type="unfinished" />
+   <translation>Tinte bewegen</translation>
   </message>
   <message>
    <source>Move layer</source>
-   <translation type="unfinished" />
+   <translation>Ebene bewegen</translation>
   </message>
   <message>
    <source>Move layer down</source>
-   <translation type="unfinished" />
+   <translation>Ebene nach unten</translation>
   </message>
   <message>
    <source>Move layer up</source>
-   <translation type="unfinished" />
+   <translation>Ebene nach oben</translation>
   </message>
   <message>
    <source>Move node</source>
-   <translation type="unfinished" />
+   <translation>Knoten bewegen</translation>
   </message>
   <message>
    <source>Move part</source>
-   <translation type="unfinished" />
+   <translation>Teil bewegen</translation>
   </message>
   <message>
    <source>Move picture</source>
-   <translation type="unfinished" />
+   <translation>Bild bewegen</translation>
   </message>
   <message>
    <source>Moves the nearest cut so that dark has the wanted share: within the bound, or the picked shapes</source>
-   <translation type="unfinished" />
+   <translation>Bewegt den nächsten Schnitt, bis Dunkel den gewünschten Anteil hat: in der Grenze oder den gewählten Formen</translation>
   </message>
   <message>
    <source>Multiply</source>
-   <translation type="unfinished" />
+   <translation>Multiplizieren</translation>
   </message>
   <message>
    <source>Name</source>
-   <translation type="unfinished" />
+   <translation>Name</translation>
   </message>
   <message>
    <source>Name of the swell</source>
-   <translation type="unfinished" />
+   <translation>Name des Schwellzugs</translation>
   </message>
   <message>
    <source>Neighbours</source>
-   <translation type="unfinished" />
+   <translation>Nachbarn</translation>
   </message>
   <message>
    <source>New key</source>
-   <translation type="unfinished" />
+   <translation>Neue Taste</translation>
   </message>
   <message>
    <source>New sheet</source>
-   <translation type="unfinished" />
+   <translation>Neues Blatt</translation>
   </message>
   <message>
    <source>Next open end</source>
-   <translation type="unfinished" />
+   <translation>Nächstes offenes Ende</translation>
   </message>
   <message>
    <source>Next part of the window</source>
-   <translation type="unfinished" />
+   <translation>Nächster Teil des Fensters</translation>
   </message>
   <message>
    <source>Next view: Over, Beside, Alone</source>
-   <translation type="unfinished" />
+   <translation>Nächste Ansicht: Über, Daneben, Allein</translation>
   </message>
   <message>
    <source>No area is closed. Ends that nearly meet close within the gap tolerance.</source>
-   <translation type="unfinished" />
+   <translation>Keine Fläche ist geschlossen. Enden, die sich fast treffen, schließen sich innerhalb der Lückentoleranz.</translation>
   </message>
   <message>
    <source>No colour drop is open.</source>
-   <translation type="unfinished" />
+   <translation>Kein Farbtropfen ist offen.</translation>
   </message>
   <message>
    <source>No fill</source>
-   <translation type="unfinished" />
+   <translation>Keine Füllung</translation>
   </message>
   <message>
    <source>No gap was closed and no sliver absorbed.</source>
-   <translation type="unfinished" />
+   <translation>Keine Lücke wurde geschlossen und kein Splitter aufgenommen.</translation>
   </message>
   <message>
    <source>No inks yet. Add one, load a palette, or take one from the picture. What is painted with an ink changes with it.</source>
-   <translation type="unfinished" />
+   <translation>Noch keine Tinten. Eine hinzufügen, eine Palette laden oder aus dem Bild nehmen. Was mit einer Tinte gemalt ist, ändert sich mit ihr.</translation>
   </message>
   <message>
    <source>No key</source>
-   <translation type="unfinished" />
+   <translation>Keine Taste</translation>
   </message>
   <message>
    <source>No level or upright line was found in the picture. Draw along one instead.</source>
-   <translation type="unfinished" />
+   <translation>Im Bild wurde keine waagrechte oder senkrechte Linie gefunden. Ziehen Sie stattdessen an einer entlang.</translation>
   </message>
   <message>
    <source>No line</source>
-   <translation type="unfinished" />
+   <translation>Keine Linie</translation>
   </message>
   <message>
    <source>No line encloses this place. Gaps that count as closed are set on the Build card.</source>
-   <translation type="unfinished" />
+   <translation>Keine Linie umschließt diese Stelle. Welche Lücken als geschlossen gelten, steht auf der Karte in Bauen.</translation>
   </message>
   <message>
    <source>No line has an open end.</source>
-   <translation type="unfinished" />
+   <translation>Keine Linie hat ein offenes Ende.</translation>
   </message>
   <message>
    <source>No symmetry was found in %1 (best guess %2 %).</source>
-   <translation type="unfinished" />
+   <translation>In %1 wurde keine Symmetrie gefunden (beste Vermutung %2 %).</translation>
   </message>
   <message>
    <source>No two ends are that near.</source>
-   <translation type="unfinished" />
+   <translation>Keine zwei Enden liegen so nah.</translation>
   </message>
   <message>
    <source>No two open ends are within %1 of each other.</source>
-   <translation type="unfinished" />
+   <translation>Keine zwei offenen Enden liegen näher als %1 beieinander.</translation>
   </message>
   <message>
    <source>Nodes</source>
-   <translation type="unfinished" />
+   <translation>Knoten</translation>
   </message>
   <message>
    <source>Nodes at the extremes</source>
-   <translation type="unfinished" />
+   <translation>Knoten an den Extremen</translation>
   </message>
   <message>
    <source>None</source>
-   <translation type="unfinished" />
+   <translation>Keine</translation>
   </message>
   <message>
    <source>Normal</source>
-   <translation type="unfinished" />
+   <translation>Normal</translation>
   </message>
   <message>
    <source>Nothing could be pasted: the layer is locked.</source>
-   <translation type="unfinished" />
+   <translation>Nichts konnte eingefügt werden: Die Ebene ist gesperrt.</translation>
   </message>
   <message>
    <source>Nothing else is like it.</source>
-   <translation type="unfinished" />
+   <translation>Nichts anderes ist gleich.</translation>
   </message>
   <message>
    <source>Nothing in hand</source>
-   <translation type="unfinished" />
+   <translation>Nichts in der Hand</translation>
   </message>
   <message>
    <source>Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines.</source>
-   <translation type="unfinished" />
+   <translation>Es wird nichts nachgezeichnet. Strg+T beginnt mit Formen, Strg+L mit Linien.</translation>
   </message>
   <message>
    <source>Nothing is followed yet. Drag along a line first.</source>
-   <translation type="unfinished" />
+   <translation>Noch ist nichts verfolgt. Zuerst an einer Linie entlangziehen.</translation>
   </message>
   <message>
    <source>Nothing is gathered. Drag through areas first.</source>
-   <translation type="unfinished" />
+   <translation>Nichts ist gesammelt. Zuerst durch Flächen ziehen.</translation>
   </message>
   <message>
    <source>Nothing is hidden.</source>
-   <translation type="unfinished" />
+   <translation>Nichts ist verborgen.</translation>
   </message>
   <message>
    <source>Nothing is in hand.</source>
-   <translation type="unfinished" />
+   <translation>Nichts ist in der Hand.</translation>
   </message>
   <message>
    <source>Nothing is left at that distance.</source>
-   <translation type="unfinished" />
+   <translation>In diesem Abstand bleibt nichts übrig.</translation>
   </message>
   <message>
    <source>Nothing is left of it.</source>
-   <translation type="unfinished" />
+   <translation>Davon bleibt nichts übrig.</translation>
   </message>
   <message>
    <source>Nothing is left of these shapes. Ctrl+Z brings them back.</source>
-   <translation type="unfinished" />
+   <translation>Von diesen Formen bleibt nichts. Strg+Z bringt sie zurück.</translation>
   </message>
   <message>
    <source>Nothing is offered now.</source>
-   <translation type="unfinished" />
+   <translation>Jetzt wird nichts angeboten.</translation>
   </message>
   <message>
    <source>Nothing is painted in the working colours.</source>
-   <translation type="unfinished" />
+   <translation>Nichts ist in den Arbeitsfarben gemalt.</translation>
   </message>
   <message>
    <source>Nothing is picked.</source>
-   <translation type="unfinished" />
+   <translation>Nichts ist gewählt.</translation>
   </message>
   <message>
    <source>Nothing on the shelf goes by these words.</source>
-   <translation type="unfinished" />
+   <translation>Im Regal passt nichts zu diesen Wörtern.</translation>
   </message>
   <message>
    <source>Nothing was found with these settings.</source>
-   <translation type="unfinished" />
+   <translation>Mit diesen Einstellungen wurde nichts gefunden.</translation>
   </message>
   <message>
    <source>Nothing was moved, sized or turned yet.</source>
-   <translation type="unfinished" />
+   <translation>Noch wurde nichts bewegt, bemessen oder gedreht.</translation>
   </message>
   <message>
    <source>Nothing was put aside in the last %1 days.</source>
-   <translation type="unfinished" />
+   <translation>In den letzten %1 Tagen wurde nichts beiseitegelegt.</translation>
   </message>
   <message>
    <source>Nothing yet.</source>
-   <translation type="unfinished" />
+   <translation>Noch nichts.</translation>
   </message>
   <message>
    <source>Notice</source>
-   <translation type="unfinished" />
+   <translation>Hinweis</translation>
   </message>
   <message>
    <source>Of the photo beneath, in OKLab</source>
-   <translation type="unfinished" />
+   <translation>Des Fotos darunter, in OKLab</translation>
   </message>
   <message>
    <source>Offset</source>
-   <translation type="unfinished" />
+   <translation>Versetzen</translation>
   </message>
   <message>
    <source>Offset by</source>
-   <translation type="unfinished" />
+   <translation>Versetzen um</translation>
   </message>
   <message>
    <source>On the sheet %1 : 1, %2</source>
-   <translation type="unfinished" />
+   <translation>Auf dem Blatt %1 : 1, %2</translation>
   </message>
   <message>
    <source>One drawing is open at a time: %1 was opened, the others were not.</source>
-   <translation type="unfinished" />
+   <translation>Eine Zeichnung ist auf einmal offen: %1 wurde geöffnet, die anderen nicht.</translation>
   </message>
   <message>
    <source>One more click on a picked node does the same (C)</source>
-   <translation type="unfinished" />
+   <translation>Noch ein Klick auf einen gewählten Knoten tut dasselbe (C)</translation>
   </message>
   <message>
    <source>One step down in the order</source>
-   <translation type="unfinished" />
+   <translation>Einen Schritt tiefer in der Reihenfolge</translation>
   </message>
   <message>
    <source>One step up in the order</source>
-   <translation type="unfinished" />
+   <translation>Einen Schritt höher in der Reihenfolge</translation>
   </message>
   <message>
    <source>One thing is still being worked on.</source>
-   <translation type="unfinished" />
+   <translation>An einer Sache wird noch gearbeitet.</translation>
   </message>
   <message>
    <source>One thing, with all that is in it.</source>
-   <translation type="unfinished" />
+   <translation>Ein Ding, mit allem, was darin ist.</translation>
   </message>
   <message>
    <source>Only a part</source>
-   <translation type="unfinished" />
+   <translation>Nur ein Ausschnitt</translation>
   </message>
   <message>
    <source>Only files on this computer can be brought in.</source>
-   <translation type="unfinished" />
+   <translation>Nur Dateien auf diesem Rechner können geholt werden.</translation>
   </message>
   <message>
    <source>Only the reference, while held (W; Alt+W only the artwork). Click to stay.</source>
-   <translation type="unfinished" />
+   <translation>Nur die Vorlage, solange gehalten (W; Alt+W nur das Werk). Klicken zum Bleiben.</translation>
   </message>
   <message>
    <source>Opacity</source>
-   <translation type="unfinished" />
+   <translation>Deckkraft</translation>
   </message>
   <message>
    <source>Opacity as a whole</source>
-   <translation type="unfinished" />
+   <translation>Deckkraft im Ganzen</translation>
   </message>
   <message>
    <source>Opacity of fill</source>
-   <translation type="unfinished" />
+   <translation>Deckkraft der Füllung</translation>
   </message>
   <message>
    <source>Opacity of stop</source>
-   <translation type="unfinished" />
+   <translation>Deckkraft der Marke</translation>
   </message>
   <message>
    <source>Opacity of the fill</source>
-   <translation type="unfinished" />
+   <translation>Deckkraft der Füllung</translation>
   </message>
   <message>
    <source>Opacity of the stop</source>
-   <translation type="unfinished" />
+   <translation>Deckkraft der Marke</translation>
   </message>
   <message>
    <source>Open</source>
-   <translation type="unfinished" />
+   <translation>Öffnen</translation>
   </message>
   <message>
    <source>Open a piece of the demo…</source>
-   <translation type="unfinished" />
+   <translation>Ein Stück der Vorführung öffnen…</translation>
   </message>
   <message>
    <source>Open here</source>
-   <translation type="unfinished" />
+   <translation>Hier öffnen</translation>
   </message>
   <message>
    <source>Open it</source>
-   <translation type="unfinished" />
+   <translation>Öffnen</translation>
   </message>
   <message>
    <source>Open line</source>
-   <translation type="unfinished" />
+   <translation>Linie öffnen</translation>
   </message>
   <message>
    <source>Open the demo</source>
-   <translation type="unfinished" />
+   <translation>Vorführung öffnen</translation>
   </message>
   <message>
    <source>Open what was put aside…</source>
-   <translation type="unfinished" />
+   <translation>Beiseitegelegtes öffnen…</translation>
   </message>
   <message>
    <source>Opened what was kept. Save it to keep it for good.</source>
-   <translation type="unfinished" />
+   <translation>Aufbewahrtes geöffnet. Speichern, um es für immer zu behalten.</translation>
   </message>
   <message>
    <source>Opened. Left out: %1.</source>
-   <translation type="unfinished" />
+   <translation>Geöffnet. Weggelassen: %1.</translation>
   </message>
   <message>
    <source>Opening %1</source>
-   <translation type="unfinished" />
+   <translation>%1 wird geöffnet</translation>
   </message>
   <message>
    <source>Opening what was kept</source>
-   <translation type="unfinished" />
+   <translation>Aufbewahrtes wird geöffnet</translation>
   </message>
   <message>
    <source>Open…</source>
-   <translation type="unfinished" />
+   <translation>Öffnen…</translation>
   </message>
   <message>
    <source>Origin: %1. Licence: %2.</source>
-   <translation type="unfinished" />
+   <translation>Herkunft: %1. Lizenz: %2.</translation>
   </message>
   <message>
    <source>Other cuts for as many pieces</source>
-   <translation type="unfinished" />
+   <translation>Andere Schnitte für ebenso viele Stücke</translation>
   </message>
   <message>
    <source>Other shades and directions; locked pieces stay</source>
-   <translation type="unfinished" />
+   <translation>Andere Töne und Richtungen; gesperrte Stücke bleiben</translation>
   </message>
   <message>
    <source>Other work is under way.</source>
-   <translation type="unfinished" />
+   <translation>Andere Arbeit läuft gerade.</translation>
   </message>
   <message>
    <source>Over</source>
-   <translation type="unfinished" />
+   <translation>Über</translation>
   </message>
   <message>
    <source>Overlay</source>
-   <translation type="unfinished" />
+   <translation>Überlagern</translation>
   </message>
   <message>
    <source>Own</source>
-   <translation type="unfinished" />
+   <translation>Eigener</translation>
   </message>
   <message>
    <source>PNG (*.png)</source>
-   <translation type="unfinished" />
+   <translation>PNG (*.png)</translation>
   </message>
   <message>
    <source>Paint</source>
-   <translation type="unfinished" />
+   <translation>Farbe</translation>
   </message>
   <message>
    <source>Paint %1</source>
-   <translation type="unfinished" />
+   <translation>%1 malen</translation>
   </message>
   <message>
    <source>Paint of a tone</source>
-   <translation type="unfinished" />
+   <translation>Farbe eines Tons</translation>
   </message>
   <message>
    <source>Pale, grainy lines, several passes</source>
-   <translation type="unfinished" />
+   <translation>Blasse, körnige Linien, mehrere Züge</translation>
   </message>
   <message>
    <source>Palette</source>
-   <translation type="unfinished" />
+   <translation>Palette</translation>
   </message>
   <message>
    <source>Palettes (*.css *.json);;All files (*)</source>
-   <translation type="unfinished" />
+   <translation>Paletten (*.css *.json);;Alle Dateien (*)</translation>
   </message>
   <message>
    <source>Paper</source>
-   <translation type="unfinished" />
+   <translation>Papier</translation>
+  </message>
+  <message>
+   <source>Paper lantern</source>
+   <translation>Papierlaterne</translation>
+  </message>
+  <message>
+   <source>Paper lantern at night</source>
+   <translation>Papierlaterne bei Nacht</translation>
   </message>
   <message>
    <source>Part</source>
-   <translation type="unfinished" />
+   <translation>Ausschnitt</translation>
   </message>
   <message>
    <source>Passes that become one line</source>
-   <translation type="unfinished" />
+   <translation>Züge, die eine Linie werden</translation>
   </message>
   <message>
    <source>Paste</source>
-   <translation type="unfinished" />
+   <translation>Einfügen</translation>
   </message>
   <message>
    <source>Paste where it was</source>
-   <translation type="unfinished" />
+   <translation>Einfügen, wo es war</translation>
   </message>
   <message>
    <source>Pasted picture</source>
-   <translation type="unfinished" />
+   <translation>Eingefügtes Bild</translation>
   </message>
   <message>
    <source>Patch</source>
-   <translation type="unfinished" />
+   <translation>Fleck</translation>
   </message>
   <message>
    <source>Patch drawn anew</source>
-   <translation type="unfinished" />
+   <translation>Fleck neu gezeichnet</translation>
   </message>
   <message>
    <source>Patch strength</source>
-   <translation type="unfinished" />
+   <translation>Stärke des Flecks</translation>
   </message>
   <message>
    <source>Peek</source>
-   <translation type="unfinished" />
+   <translation>Durchblick</translation>
   </message>
   <message>
    <source>Peek: only the reference, while held (Alt: only the artwork)</source>
-   <translation type="unfinished" />
+   <translation>Durchblick: nur die Vorlage, solange gehalten (Alt: nur das Werk)</translation>
   </message>
   <message>
    <source>Pen</source>
-   <translation type="unfinished" />
+   <translation>Feder</translation>
   </message>
   <message>
    <source>Pencil</source>
-   <translation type="unfinished" />
+   <translation>Bleistift</translation>
   </message>
   <message>
    <source>Pick</source>
-   <translation type="unfinished" />
+   <translation>Wählen</translation>
   </message>
   <message>
    <source>Pick a closed outline first.</source>
-   <translation type="unfinished" />
+   <translation>Wählen Sie zuerst einen geschlossenen Umriss.</translation>
   </message>
   <message>
    <source>Pick a closed outline, or bring in a picture.</source>
-   <translation type="unfinished" />
+   <translation>Einen geschlossenen Umriss wählen oder ein Bild holen.</translation>
   </message>
   <message>
    <source>Pick a row, press a key in the field below, and give it.</source>
-   <translation type="unfinished" />
+   <translation>Eine Zeile wählen, im Feld darunter eine Taste drücken und sie geben.</translation>
   </message>
   <message>
    <source>Pick all painted with it</source>
-   <translation type="unfinished" />
+   <translation>Alles damit Gemalte wählen</translation>
   </message>
   <message>
    <source>Pick all with the same fill</source>
-   <translation type="unfinished" />
+   <translation>Alles mit derselben Füllung wählen</translation>
   </message>
   <message>
    <source>Pick all with the same line colour</source>
-   <translation type="unfinished" />
+   <translation>Alles mit derselben Linienfarbe wählen</translation>
   </message>
   <message>
    <source>Pick all with the same weight</source>
-   <translation type="unfinished" />
+   <translation>Alles mit derselben Stärke wählen</translation>
   </message>
   <message>
    <source>Pick everything</source>
-   <translation type="unfinished" />
+   <translation>Alles wählen</translation>
   </message>
   <message>
    <source>Pick one straight line first.</source>
-   <translation type="unfinished" />
+   <translation>Wählen Sie zuerst eine gerade Linie.</translation>
   </message>
   <message>
    <source>Pick the next thing</source>
-   <translation type="unfinished" />
+   <translation>Das nächste Ding wählen</translation>
   </message>
   <message>
    <source>Pick the one before</source>
-   <translation type="unfinished" />
+   <translation>Das vorige wählen</translation>
   </message>
   <message>
    <source>Pick two or more shapes first.</source>
-   <translation type="unfinished" />
+   <translation>Wählen Sie zuerst zwei oder mehr Formen.</translation>
   </message>
   <message>
    <source>Pick under the pointer</source>
-   <translation type="unfinished" />
+   <translation>Unter dem Zeiger wählen</translation>
   </message>
   <message>
    <source>Pick what goes inside, and the area or group it goes into.</source>
-   <translation type="unfinished" />
+   <translation>Wählen Sie, was hineinkommt, und die Fläche oder Gruppe, in die es kommt.</translation>
   </message>
   <message>
    <source>Picked node at %1, %2</source>
-   <translation type="unfinished" />
+   <translation>Gewählter Knoten bei %1, %2</translation>
   </message>
   <message>
    <source>Picture</source>
-   <translation type="unfinished" />
+   <translation>Bild</translation>
   </message>
   <message>
    <source>Picture shelf</source>
-   <translation type="unfinished" />
+   <translation>Bilderregal</translation>
   </message>
   <message>
    <source>Picture shelf…</source>
-   <translation type="unfinished" />
+   <translation>Bilderregal…</translation>
   </message>
   <message>
    <source>Pictures</source>
-   <translation type="unfinished" />
+   <translation>Bilder</translation>
   </message>
   <message>
    <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;All files (*)</source>
-   <translation type="unfinished" />
+   <translation>Bilder (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;Alle Dateien (*)</translation>
   </message>
   <message>
    <source>Piece %1</source>
-   <translation type="unfinished" />
+   <translation>Stück %1</translation>
   </message>
   <message>
    <source>Pieces</source>
-   <translation type="unfinished" />
+   <translation>Stücke</translation>
   </message>
   <message>
    <source>Pieces of the demo</source>
-   <translation type="unfinished" />
+   <translation>Stücke der Vorführung</translation>
   </message>
   <message>
    <source>Pieces, about</source>
-   <translation type="unfinished" />
+   <translation>Stücke, etwa</translation>
   </message>
   <message>
    <source>Place</source>
-   <translation type="unfinished" />
+   <translation>Platzieren</translation>
   </message>
   <message>
    <source>Plain shapes that no longer follow the lines</source>
-   <translation type="unfinished" />
+   <translation>Einfache Formen, die den Linien nicht mehr folgen</translation>
   </message>
   <message>
    <source>Pointed</source>
-   <translation type="unfinished" />
+   <translation>Spitz</translation>
   </message>
   <message>
    <source>Polygon</source>
-   <translation type="unfinished" />
+   <translation>Vieleck</translation>
   </message>
   <message>
    <source>Press the new key for "%1".</source>
-   <translation type="unfinished" />
+   <translation>Drücken Sie die neue Taste für „%1“.</translation>
   </message>
   <message>
    <source>Propose cuts</source>
-   <translation type="unfinished" />
+   <translation>Schnitte vorschlagen</translation>
   </message>
   <message>
    <source>Proposes straight cuts from corner to corner</source>
-   <translation type="unfinished" />
+   <translation>Schlägt gerade Schnitte von Ecke zu Ecke vor</translation>
   </message>
   <message>
    <source>Push edge</source>
-   <translation type="unfinished" />
+   <translation>Rand schieben</translation>
   </message>
   <message>
    <source>Put aside</source>
-   <translation type="unfinished" />
+   <translation>Beiseitegelegt</translation>
   </message>
   <message>
    <source>Put inside</source>
-   <translation type="unfinished" />
+   <translation>Hineinsetzen</translation>
   </message>
   <message>
    <source>Put inside the lowest of what is picked</source>
-   <translation type="unfinished" />
+   <translation>In das unterste des Gewählten setzen</translation>
   </message>
   <message>
    <source>Put it aside</source>
-   <translation type="unfinished" />
+   <translation>Beiseitelegen</translation>
   </message>
   <message>
    <source>Put it on</source>
-   <translation type="unfinished" />
+   <translation>Auftragen auf</translation>
   </message>
   <message>
    <source>Put the ink in hand in its place</source>
-   <translation type="unfinished" />
+   <translation>Die Tinte in der Hand an ihre Stelle setzen</translation>
   </message>
   <message>
    <source>Quit</source>
-   <translation type="unfinished" />
+   <translation>Beenden</translation>
   </message>
   <message>
    <source>Reading %1</source>
-   <translation type="unfinished" />
+   <translation>%1 wird gelesen</translation>
   </message>
   <message>
    <source>Reading %1 pictures</source>
-   <translation type="unfinished" />
+   <translation>%1 Bilder werden gelesen</translation>
   </message>
   <message>
    <source>Readings</source>
-   <translation type="unfinished" />
+   <translation>Messwerte</translation>
   </message>
   <message>
    <source>Recorded strokes</source>
-   <translation type="unfinished" />
+   <translation>Aufgezeichnete Striche</translation>
   </message>
   <message>
    <source>Rectangle</source>
-   <translation type="unfinished" />
+   <translation>Rechteck</translation>
+  </message>
+  <message>
+   <source>Red mushroom</source>
+   <translation>Roter Pilz</translation>
   </message>
   <message>
    <source>Redo</source>
-   <translation type="unfinished" />
+   <translation>Wiederherstellen</translation>
   </message>
   <message>
    <source>Redraw</source>
-   <translation type="unfinished" />
+   <translation>Neu ziehen</translation>
   </message>
   <message>
    <source>Redrawn: %1 nodes; %2. Ctrl+Z brings the old part back.</source>
-   <translation type="unfinished" />
+   <translation>Neu gezogen: %1 Knoten; %2. Strg+Z bringt den alten Teil zurück.</translation>
   </message>
   <message>
    <source>Reference and artwork side by side, moving together</source>
-   <translation type="unfinished" />
+   <translation>Vorlage und Werk nebeneinander, gemeinsam bewegt</translation>
   </message>
   <message>
    <source>Regular, with as many sides as set below</source>
-   <translation type="unfinished" />
+   <translation>Regelmäßig, mit so vielen Seiten wie unten gesetzt</translation>
   </message>
   <message>
    <source>Remove fill</source>
-   <translation type="unfinished" />
+   <translation>Füllung entfernen</translation>
   </message>
   <message>
    <source>Remove node</source>
-   <translation type="unfinished" />
+   <translation>Knoten entfernen</translation>
   </message>
   <message>
    <source>Remove nodes</source>
-   <translation type="unfinished" />
+   <translation>Knoten entfernen</translation>
   </message>
   <message numerus="yes">
    <source>Removed %n nodes. Ctrl+Z brings them back.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n Knoten entfernt. Strg+Z bringt ihn zurück.</numerusform>
+    <numerusform>%n Knoten entfernt. Strg+Z bringt sie zurück.</numerusform>
    </translation>
   </message>
   <message>
    <source>Rename</source>
-   <translation type="unfinished" />
+   <translation>Umbenennen</translation>
   </message>
   <message>
    <source>Rename ink</source>
-   <translation type="unfinished" />
+   <translation>Tinte umbenennen</translation>
   </message>
   <message>
    <source>Rename layer</source>
-   <translation type="unfinished" />
+   <translation>Ebene umbenennen</translation>
   </message>
   <message>
    <source>Replace ink</source>
-   <translation type="unfinished" />
+   <translation>Tinte ersetzen</translation>
   </message>
   <message>
    <source>Right</source>
-   <translation type="unfinished" />
+   <translation>Rechts</translation>
   </message>
   <message>
    <source>Right sides in one line</source>
-   <translation type="unfinished" />
+   <translation>Rechte Seiten auf einer Linie</translation>
   </message>
   <message>
    <source>Rope</source>
-   <translation type="unfinished" />
+   <translation>Seil</translation>
   </message>
   <message>
    <source>Rope line</source>
-   <translation type="unfinished" />
+   <translation>Seillinie</translation>
   </message>
   <message>
    <source>Rope: %1 nodes, %2 off at most.</source>
-   <translation type="unfinished" />
+   <translation>Seil: %1 Knoten, höchstens %2 daneben.</translation>
   </message>
   <message>
    <source>Round</source>
-   <translation type="unfinished" />
+   <translation>Rund</translation>
   </message>
   <message>
    <source>Round all corners</source>
-   <translation type="unfinished" />
+   <translation>Alle Ecken runden</translation>
   </message>
   <message>
    <source>Round corners</source>
-   <translation type="unfinished" />
+   <translation>Ecken runden</translation>
   </message>
   <message>
    <source>Round ends</source>
-   <translation type="unfinished" />
+   <translation>Runde Enden</translation>
   </message>
   <message>
    <source>Round guide</source>
-   <translation type="unfinished" />
+   <translation>Runde Hilfslinie</translation>
   </message>
   <message>
    <source>Round picked corners</source>
-   <translation type="unfinished" />
+   <translation>Gewählte Ecken runden</translation>
+  </message>
+  <message>
+   <source>Round teapot</source>
+   <translation>Runde Teekanne</translation>
   </message>
   <message>
    <source>Ruler</source>
-   <translation type="unfinished" />
+   <translation>Lineal</translation>
   </message>
   <message>
    <source>SVG, PDF or PNG</source>
-   <translation type="unfinished" />
+   <translation>SVG, PDF oder PNG</translation>
+  </message>
+  <message>
+   <source>Saltglass jar</source>
+   <translation>Salzglas-Krug</translation>
   </message>
   <message>
    <source>Saturation</source>
-   <translation type="unfinished" />
+   <translation>Sättigung</translation>
   </message>
   <message>
    <source>Save</source>
-   <translation type="unfinished" />
+   <translation>Speichern</translation>
   </message>
   <message>
    <source>Save as CSS custom properties…</source>
-   <translation type="unfinished" />
+   <translation>Als CSS-Variablen speichern…</translation>
   </message>
   <message>
    <source>Save as design tokens (JSON)…</source>
-   <translation type="unfinished" />
+   <translation>Als Design-Tokens (JSON) speichern…</translation>
   </message>
   <message>
    <source>Save as…</source>
-   <translation type="unfinished" />
+   <translation>Speichern als…</translation>
   </message>
   <message>
    <source>Save inks as CSS custom properties…</source>
-   <translation type="unfinished" />
+   <translation>Tinten als CSS-Variablen speichern…</translation>
   </message>
   <message>
    <source>Save inks as design tokens…</source>
-   <translation type="unfinished" />
+   <translation>Tinten als Design-Tokens speichern…</translation>
   </message>
   <message>
    <source>Saved %1.</source>
-   <translation type="unfinished" />
+   <translation>%1 gespeichert.</translation>
   </message>
   <message>
    <source>Saved the inks as %1.</source>
-   <translation type="unfinished" />
+   <translation>Tinten als %1 gespeichert.</translation>
+  </message>
+  <message>
+   <source>Scallop shell</source>
+   <translation>Kammmuschel</translation>
   </message>
   <message>
    <source>Scan a page</source>
-   <translation type="unfinished" />
+   <translation>Seite scannen</translation>
   </message>
   <message>
    <source>Scan a page: %1, %2 dpi</source>
-   <translation type="unfinished" />
+   <translation>Seite scannen: %1, %2 dpi</translation>
   </message>
   <message>
    <source>Scanning %1</source>
-   <translation type="unfinished" />
+   <translation>%1 wird gescannt</translation>
   </message>
   <message>
    <source>Screen</source>
-   <translation type="unfinished" />
+   <translation>Umgekehrt multiplizieren</translation>
   </message>
   <message>
    <source>Search the keys</source>
-   <translation type="unfinished" />
+   <translation>Tasten durchsuchen</translation>
   </message>
   <message>
    <source>Search the shelf</source>
-   <translation type="unfinished" />
+   <translation>Regal durchsuchen</translation>
   </message>
   <message>
    <source>Search: a name, or a key</source>
-   <translation type="unfinished" />
+   <translation>Suche: ein Name oder eine Taste</translation>
   </message>
   <message>
    <source>Search: lantern, round, night …</source>
-   <translation type="unfinished" />
+   <translation>Suche: Laterne, rund, Nacht …</translation>
   </message>
   <message>
    <source>Seen</source>
-   <translation type="unfinished" />
+   <translation>Gesehen</translation>
   </message>
   <message>
    <source>Separate the picture into tones</source>
-   <translation type="unfinished" />
+   <translation>Bild in Töne trennen</translation>
   </message>
   <message>
    <source>Separate tones</source>
-   <translation type="unfinished" />
+   <translation>Töne trennen</translation>
   </message>
   <message>
    <source>Set</source>
-   <translation type="unfinished" />
+   <translation>Festsetzen</translation>
   </message>
   <message>
    <source>Set colour drops</source>
-   <translation type="unfinished" />
+   <translation>Farbtropfen festsetzen</translation>
   </message>
   <message>
    <source>Set drops</source>
-   <translation type="unfinished" />
+   <translation>Tropfen festsetzen</translation>
   </message>
   <message>
    <source>Set live shapes</source>
-   <translation type="unfinished" />
+   <translation>Lebende Formen festsetzen</translation>
   </message>
   <message>
    <source>Set shape</source>
-   <translation type="unfinished" />
+   <translation>Form festsetzen</translation>
   </message>
   <message>
    <source>Set. The stack is kept.</source>
-   <translation type="unfinished" />
+   <translation>Festgesetzt. Der Stapel bleibt erhalten.</translation>
   </message>
   <message>
    <source>Set: plain shapes from now on</source>
-   <translation type="unfinished" />
+   <translation>Festgesetzt: von jetzt an einfache Formen</translation>
   </message>
   <message>
    <source>Several things</source>
-   <translation type="unfinished" />
+   <translation>Mehrere Dinge</translation>
   </message>
   <message>
    <source>Shade</source>
-   <translation type="unfinished" />
+   <translation>Schatten</translation>
   </message>
   <message>
    <source>Shade facet</source>
-   <translation type="unfinished" />
+   <translation>Facette tönen</translation>
   </message>
   <message>
    <source>Shape</source>
-   <translation type="unfinished" />
+   <translation>Form</translation>
   </message>
   <message>
    <source>Shapes</source>
-   <translation type="unfinished" />
+   <translation>Formen</translation>
   </message>
   <message>
    <source>Sharp</source>
-   <translation type="unfinished" />
+   <translation>Scharf</translation>
   </message>
   <message>
    <source>Sheet</source>
-   <translation type="unfinished" />
+   <translation>Blatt</translation>
   </message>
   <message>
    <source>Sheet height</source>
-   <translation type="unfinished" />
+   <translation>Blatthöhe</translation>
   </message>
   <message>
    <source>Sheet size</source>
-   <translation type="unfinished" />
+   <translation>Blattgröße</translation>
   </message>
   <message>
    <source>Sheet unit</source>
-   <translation type="unfinished" />
+   <translation>Blatteinheit</translation>
   </message>
   <message>
    <source>Sheet width</source>
-   <translation type="unfinished" />
+   <translation>Blattbreite</translation>
   </message>
   <message>
    <source>Shift held</source>
-   <translation type="unfinished" />
+   <translation>Umschalt gehalten</translation>
   </message>
   <message>
    <source>Shortest line</source>
-   <translation type="unfinished" />
+   <translation>Kürzeste Linie</translation>
   </message>
   <message>
    <source>Show</source>
-   <translation type="unfinished" />
+   <translation>Zeigen</translation>
   </message>
   <message>
    <source>Show everything</source>
-   <translation type="unfinished" />
+   <translation>Alles zeigen</translation>
   </message>
   <message>
    <source>Show everything that is hidden</source>
-   <translation type="unfinished" />
+   <translation>Alles Verborgene zeigen</translation>
   </message>
   <message>
    <source>Show layer</source>
-   <translation type="unfinished" />
+   <translation>Ebene zeigen</translation>
   </message>
   <message>
    <source>Show leak</source>
-   <translation type="unfinished" />
+   <translation>Leck zeigen</translation>
   </message>
   <message>
    <source>Show next</source>
-   <translation type="unfinished" />
+   <translation>Nächste zeigen</translation>
   </message>
   <message>
    <source>Show the areas, or hide them</source>
-   <translation type="unfinished" />
+   <translation>Flächen zeigen oder verbergen</translation>
   </message>
   <message>
    <source>Show the next gap or sliver</source>
-   <translation type="unfinished" />
+   <translation>Nächste Lücke oder nächsten Splitter zeigen</translation>
   </message>
   <message>
    <source>Show the next leak of a colour drop</source>
-   <translation type="unfinished" />
+   <translation>Nächstes Leck eines Farbtropfens zeigen</translation>
   </message>
   <message>
    <source>Show what is picked in the layer list</source>
-   <translation type="unfinished" />
+   <translation>Gewähltes in der Ebenenliste zeigen</translation>
   </message>
   <message>
    <source>Show whole picture</source>
-   <translation type="unfinished" />
+   <translation>Ganzes Bild zeigen</translation>
   </message>
   <message>
    <source>Shown on the sheet first; nothing changes until you take it.</source>
-   <translation type="unfinished" />
+   <translation>Zuerst auf dem Blatt gezeigt; nichts ändert sich, bis Sie es nehmen.</translation>
   </message>
   <message>
    <source>Shows at</source>
-   <translation type="unfinished" />
+   <translation>Zeigt sich zu</translation>
   </message>
   <message>
    <source>Shuffle</source>
-   <translation type="unfinished" />
+   <translation>Mischen</translation>
   </message>
   <message>
    <source>Shuffle facets</source>
-   <translation type="unfinished" />
+   <translation>Facetten mischen</translation>
   </message>
   <message>
    <source>Sides</source>
-   <translation type="unfinished" />
+   <translation>Seiten</translation>
   </message>
   <message>
    <source>Sixteen tones</source>
-   <translation type="unfinished" />
+   <translation>Sechzehn Töne</translation>
   </message>
   <message>
    <source>Size</source>
-   <translation type="unfinished" />
+   <translation>Größe</translation>
   </message>
   <message>
    <source>Size picture</source>
-   <translation type="unfinished" />
+   <translation>Bildgröße</translation>
   </message>
   <message>
    <source>Sizes of the sheet in %1</source>
-   <translation type="unfinished" />
+   <translation>Blattgrößen in %1</translation>
   </message>
   <message>
    <source>Slack</source>
-   <translation type="unfinished" />
+   <translation>Spielraum</translation>
   </message>
   <message>
    <source>Slack is in screen px here: zoom in to draw finer.</source>
-   <translation type="unfinished" />
+   <translation>Spielraum in Bildschirm-px: näher heran, um feiner zu zeichnen.</translation>
   </message>
   <message>
    <source>Slack of borders</source>
-   <translation type="unfinished" />
+   <translation>Spielraum der Grenzen</translation>
   </message>
   <message>
    <source>Slack of the borders</source>
-   <translation type="unfinished" />
+   <translation>Spielraum der Grenzen</translation>
   </message>
   <message>
    <source>Slack: how far it may stray</source>
-   <translation type="unfinished" />
+   <translation>Spielraum: wie weit sie abweichen darf</translation>
   </message>
   <message>
    <source>Smallest area</source>
-   <translation type="unfinished" />
+   <translation>Kleinste Fläche</translation>
   </message>
   <message>
    <source>Smallest gap</source>
-   <translation type="unfinished" />
+   <translation>Kleinste Lücke</translation>
   </message>
   <message>
    <source>Smallest hole</source>
-   <translation type="unfinished" />
+   <translation>Kleinstes Loch</translation>
   </message>
   <message>
    <source>Smallest piece</source>
-   <translation type="unfinished" />
+   <translation>Kleinstes Stück</translation>
   </message>
   <message>
    <source>Smallest speck</source>
-   <translation type="unfinished" />
+   <translation>Kleinster Krümel</translation>
   </message>
   <message>
    <source>Smooth</source>
-   <translation type="unfinished" />
+   <translation>Glatt</translation>
   </message>
   <message>
    <source>Smoothing</source>
-   <translation type="unfinished" />
+   <translation>Glättung</translation>
   </message>
   <message>
    <source>Snap to lines and guides</source>
-   <translation type="unfinished" />
+   <translation>An Linien und Hilfslinien einrasten</translation>
   </message>
   <message>
    <source>Snapping is off.</source>
-   <translation type="unfinished" />
+   <translation>Einrasten ist aus.</translation>
   </message>
   <message>
    <source>Snapping is on.</source>
-   <translation type="unfinished" />
+   <translation>Einrasten ist an.</translation>
   </message>
   <message>
    <source>Snapping on or off</source>
-   <translation type="unfinished" />
+   <translation>Einrasten an oder aus</translation>
   </message>
   <message>
    <source>Soft Rope %1
 Clean vector artwork from sketches and reference pictures.
 
 Free software under the GNU General Public Licence, version 3 or later.</source>
-   <translation type="unfinished" />
+   <translation>Soft Rope %1
+Saubere Vektorgrafik aus Skizzen und Vorlagen.
+
+Freie Software unter der GNU General Public Licence, Version 3 oder später.</translation>
   </message>
   <message>
    <source>Soft Rope drawing (*.svg)</source>
-   <translation type="unfinished" />
+   <translation>Soft-Rope-Zeichnung (*.svg)</translation>
   </message>
   <message>
    <source>Soft edge</source>
-   <translation type="unfinished" />
+   <translation>Weicher Rand</translation>
   </message>
   <message>
    <source>Soft light</source>
-   <translation type="unfinished" />
+   <translation>Weiches Licht</translation>
   </message>
   <message>
    <source>Space held</source>
-   <translation type="unfinished" />
+   <translation>Leertaste gehalten</translation>
   </message>
   <message>
    <source>Split</source>
-   <translation type="unfinished" />
+   <translation>Teilen</translation>
   </message>
   <message>
    <source>Split apart</source>
-   <translation type="unfinished" />
+   <translation>Auseinanderteilen</translation>
   </message>
   <message>
    <source>Split into %1 shapes. Ctrl+Z puts them together.</source>
-   <translation type="unfinished" />
+   <translation>In %1 Formen geteilt. Strg+Z fügt sie zusammen.</translation>
   </message>
   <message>
    <source>Split piece</source>
-   <translation type="unfinished" />
+   <translation>Stück teilen</translation>
   </message>
   <message>
    <source>Square</source>
-   <translation type="unfinished" />
+   <translation>Quadrat</translation>
   </message>
   <message>
    <source>Squint</source>
-   <translation type="unfinished" />
+   <translation>Blinzeln</translation>
   </message>
   <message>
    <source>Squint: blurred, while held</source>
-   <translation type="unfinished" />
+   <translation>Blinzeln: unscharf, solange gehalten</translation>
   </message>
   <message>
    <source>Start on the line that is to change.</source>
-   <translation type="unfinished" />
+   <translation>Beginnen Sie auf der Linie, die sich ändern soll.</translation>
   </message>
   <message>
    <source>Start runs out over</source>
-   <translation type="unfinished" />
+   <translation>Anfang läuft aus über</translation>
   </message>
   <message>
    <source>Stay</source>
-   <translation type="unfinished" />
+   <translation>Bleiben</translation>
   </message>
   <message>
    <source>Stay here</source>
-   <translation type="unfinished" />
+   <translation>Hier bleiben</translation>
   </message>
   <message>
    <source>Steadying</source>
-   <translation type="unfinished" />
+   <translation>Beruhigung</translation>
   </message>
   <message>
    <source>Step %1: %2</source>
-   <translation type="unfinished" />
+   <translation>Schritt %1: %2</translation>
+  </message>
+  <message>
+   <source>Steps</source>
+   <translation>Schritte</translation>
   </message>
   <message>
    <source>Still tracing; it can be taken when the last pass is done.</source>
-   <translation type="unfinished" />
+   <translation>Es wird noch nachgezeichnet; nach dem letzten Durchgang kann es genommen werden.</translation>
   </message>
   <message>
    <source>Stop</source>
-   <translation type="unfinished" />
+   <translation>Anhalten</translation>
   </message>
   <message>
    <source>Stopped.</source>
-   <translation type="unfinished" />
+   <translation>Angehalten.</translation>
   </message>
   <message>
    <source>Stopped. No pieces were made.</source>
-   <translation type="unfinished" />
+   <translation>Angehalten. Es wurden keine Stücke gemacht.</translation>
   </message>
   <message>
    <source>Stopped. Nothing was brought in.</source>
-   <translation type="unfinished" />
+   <translation>Angehalten. Es wurde nichts geholt.</translation>
   </message>
   <message>
    <source>Stopped. Nothing was scanned.</source>
-   <translation type="unfinished" />
+   <translation>Angehalten. Es wurde nichts gescannt.</translation>
   </message>
   <message>
    <source>Stopped. Nothing was written.</source>
-   <translation type="unfinished" />
+   <translation>Angehalten. Es wurde nichts geschrieben.</translation>
   </message>
   <message>
    <source>Straight</source>
-   <translation type="unfinished" />
+   <translation>Gerade</translation>
   </message>
   <message>
    <source>Straighten</source>
-   <translation type="unfinished" />
+   <translation>Ausrichten</translation>
   </message>
   <message>
    <source>Straighten piece</source>
-   <translation type="unfinished" />
+   <translation>Stück begradigen</translation>
   </message>
   <message>
    <source>Straighten the picture by itself</source>
-   <translation type="unfinished" />
+   <translation>Bild von selbst ausrichten</translation>
   </message>
   <message>
    <source>Straightened: the page lay %1° off. Ctrl+Z turns it back.</source>
-   <translation type="unfinished" />
+   <translation>Ausgerichtet: Die Seite lag %1° schief. Strg+Z dreht sie zurück.</translation>
   </message>
   <message>
    <source>Straights</source>
-   <translation type="unfinished" />
+   <translation>Geraden</translation>
   </message>
   <message>
    <source>Strokes (*.json);;All files (*)</source>
-   <translation type="unfinished" />
+   <translation>Striche (*.json);;Alle Dateien (*)</translation>
   </message>
   <message>
    <source>Swap</source>
-   <translation type="unfinished" />
+   <translation>Tauschen</translation>
   </message>
   <message>
    <source>Swap fill and line</source>
-   <translation type="unfinished" />
+   <translation>Füllung und Linie tauschen</translation>
   </message>
   <message>
    <source>Swap paint</source>
-   <translation type="unfinished" />
+   <translation>Farben tauschen</translation>
   </message>
   <message>
    <source>Sweep</source>
-   <translation type="unfinished" />
+   <translation>Fegen</translation>
   </message>
   <message>
    <source>Sweep specks</source>
-   <translation type="unfinished" />
+   <translation>Krümel fegen</translation>
   </message>
   <message>
    <source>Swell</source>
-   <translation type="unfinished" />
+   <translation>Schwellzug</translation>
   </message>
   <message>
    <source>Tablet stand-in: play recorded strokes…</source>
-   <translation type="unfinished" />
+   <translation>Tablett-Ersatz: aufgezeichnete Striche abspielen…</translation>
   </message>
   <message>
    <source>Tablet stand-in: stop</source>
-   <translation type="unfinished" />
+   <translation>Tablett-Ersatz: anhalten</translation>
   </message>
   <message>
    <source>Take a live shape apart</source>
-   <translation type="unfinished" />
+   <translation>Lebende Form auseinandernehmen</translation>
   </message>
   <message>
    <source>Take apart</source>
-   <translation type="unfinished" />
+   <translation>Auseinandernehmen</translation>
   </message>
   <message>
    <source>Take back node</source>
-   <translation type="unfinished" />
+   <translation>Knoten zurücknehmen</translation>
   </message>
   <message>
    <source>Take colour</source>
-   <translation type="unfinished" />
+   <translation>Farbe nehmen</translation>
   </message>
   <message>
    <source>Take from the picture</source>
-   <translation type="unfinished" />
+   <translation>Aus dem Bild nehmen</translation>
   </message>
   <message>
    <source>Take ink</source>
-   <translation type="unfinished" />
+   <translation>Tinte nehmen</translation>
   </message>
   <message>
    <source>Take inks from the picture</source>
-   <translation type="unfinished" />
+   <translation>Tinten aus dem Bild nehmen</translation>
   </message>
   <message>
    <source>Take line</source>
-   <translation type="unfinished" />
+   <translation>Linie nehmen</translation>
   </message>
   <message>
    <source>Take lines</source>
-   <translation type="unfinished" />
+   <translation>Linien nehmen</translation>
   </message>
   <message>
    <source>Take out</source>
-   <translation type="unfinished" />
+   <translation>Herausnehmen</translation>
   </message>
   <message>
    <source>Take out of what it lies in</source>
-   <translation type="unfinished" />
+   <translation>Aus dem herausnehmen, worin es liegt</translation>
   </message>
   <message>
    <source>Take piece out</source>
-   <translation type="unfinished" />
+   <translation>Stück herausnehmen</translation>
   </message>
   <message>
    <source>Take shape</source>
-   <translation type="unfinished" />
+   <translation>Form nehmen</translation>
   </message>
   <message>
    <source>Take shapes</source>
-   <translation type="unfinished" />
+   <translation>Formen nehmen</translation>
   </message>
   <message>
    <source>Take this line's look for the next ones</source>
-   <translation type="unfinished" />
+   <translation>Aussehen dieser Linie für die nächsten nehmen</translation>
   </message>
   <message>
    <source>Take what was traced</source>
-   <translation type="unfinished" />
+   <translation>Nachgezeichnetes nehmen</translation>
   </message>
   <message>
    <source>Taken</source>
-   <translation type="unfinished" />
+   <translation>Genommen</translation>
   </message>
   <message>
    <source>Takes the fill away</source>
-   <translation type="unfinished" />
+   <translation>Nimmt die Füllung weg</translation>
   </message>
   <message>
    <source>Takes the line away</source>
-   <translation type="unfinished" />
+   <translation>Nimmt die Linie weg</translation>
   </message>
   <message>
    <source>Takes this notice away; What happened (F2) keeps it</source>
-   <translation type="unfinished" />
+   <translation>Nimmt diesen Hinweis weg; Was geschah (F2) behält ihn</translation>
   </message>
   <message>
    <source>Taking inks</source>
-   <translation type="unfinished" />
+   <translation>Tinten werden genommen</translation>
+  </message>
+  <message>
+   <source>Teapot on the counter</source>
+   <translation>Teekanne auf der Theke</translation>
   </message>
   <message>
    <source>Tell ink from pencil by itself</source>
-   <translation type="unfinished" />
+   <translation>Tusche und Bleistift von selbst unterscheiden</translation>
   </message>
   <message>
    <source>That encloses too little. Draw all the way round.</source>
-   <translation type="unfinished" />
+   <translation>Das umschließt zu wenig. Ganz herum zeichnen.</translation>
   </message>
   <message>
    <source>That line cuts no piece in two.</source>
-   <translation type="unfinished" />
+   <translation>Diese Linie schneidet kein Stück entzwei.</translation>
   </message>
   <message>
    <source>The areas are being worked out after the last change. Once more, in a moment.</source>
-   <translation type="unfinished" />
+   <translation>Die Flächen werden nach der letzten Änderung errechnet. Gleich noch einmal.</translation>
   </message>
   <message>
    <source>The artwork alone</source>
-   <translation type="unfinished" />
+   <translation>Nur das Werk</translation>
   </message>
   <message>
    <source>The artwork over the reference; the keys go to the next view</source>
-   <translation type="unfinished" />
+   <translation>Das Werk über der Vorlage; die Taste geht zur nächsten Ansicht</translation>
   </message>
   <message>
    <source>The closed line is opened at the picked node</source>
-   <translation type="unfinished" />
+   <translation>Die geschlossene Linie wird am gewählten Knoten geöffnet</translation>
   </message>
   <message>
    <source>The colour in hand as a new ink</source>
-   <translation type="unfinished" />
+   <translation>Die Farbe in der Hand als neue Tinte</translation>
   </message>
   <message>
    <source>The drop's area is closed again.</source>
-   <translation type="unfinished" />
+   <translation>Die Fläche des Tropfens ist wieder geschlossen.</translation>
   </message>
   <message>
    <source>The file is broken: %1 at byte %2.</source>
-   <translation type="unfinished" />
+   <translation>Die Datei ist beschädigt: %1 bei Byte %2.</translation>
   </message>
   <message>
    <source>The file is empty.</source>
-   <translation type="unfinished" />
+   <translation>Die Datei ist leer.</translation>
   </message>
   <message>
    <source>The file is not a palette: its JSON is broken.</source>
-   <translation type="unfinished" />
+   <translation>Die Datei ist keine Palette: Ihr JSON ist beschädigt.</translation>
   </message>
   <message>
    <source>The file is not an SVG drawing.</source>
-   <translation type="unfinished" />
+   <translation>Die Datei ist keine SVG-Zeichnung.</translation>
   </message>
   <message>
    <source>The fill</source>
-   <translation type="unfinished" />
+   <translation>Die Füllung</translation>
   </message>
   <message>
    <source>The first stop's colour in place of the gradient</source>
-   <translation type="unfinished" />
+   <translation>Die Farbe der ersten Marke anstelle des Verlaufs</translation>
   </message>
   <message>
    <source>The halves become whole; they are kept on a hidden layer</source>
-   <translation type="unfinished" />
+   <translation>Die Hälften werden ganz; sie bleiben auf einer verborgenen Ebene</translation>
+  </message>
+  <message>
+   <source>The language changes when the program is started next.</source>
+   <translation>Die Sprache wechselt beim nächsten Start des Programms.</translation>
   </message>
   <message>
    <source>The last layer stays.</source>
-   <translation type="unfinished" />
+   <translation>Die letzte Ebene bleibt.</translation>
   </message>
   <message>
    <source>The last one taken is let go (Backspace)</source>
-   <translation type="unfinished" />
+   <translation>Das zuletzt Genommene wird losgelassen (Rücktaste)</translation>
   </message>
   <message>
    <source>The layer drawn on is mirrored at an axis</source>
-   <translation type="unfinished" />
+   <translation>Die Ebene, auf der gezeichnet wird, spiegelt sich an einer Achse</translation>
   </message>
   <message>
    <source>The layer is mirrored at this line.</source>
-   <translation type="unfinished" />
+   <translation>Die Ebene ist an dieser Linie gespiegelt.</translation>
   </message>
   <message>
    <source>The line</source>
-   <translation type="unfinished" />
+   <translation>Die Linie</translation>
   </message>
   <message>
    <source>The line is open there: the pen goes on from an end it is put on. Ctrl+Z puts the piece back.</source>
-   <translation type="unfinished" />
+   <translation>Die Linie ist dort offen: Die Feder macht an einem Ende weiter, auf das man sie setzt. Strg+Z legt das Stück zurück.</translation>
   </message>
   <message>
    <source>The line serves other lines</source>
-   <translation type="unfinished" />
+   <translation>Die Linie dient anderen Linien</translation>
   </message>
   <message>
    <source>The line with its swell becomes an area</source>
-   <translation type="unfinished" />
+   <translation>Die Linie mit ihrem Schwellzug wird eine Fläche</translation>
   </message>
   <message>
    <source>The lines are being looked at after the last change. Once more, in a moment.</source>
-   <translation type="unfinished" />
+   <translation>Die Linien werden nach der letzten Änderung betrachtet. Gleich noch einmal.</translation>
   </message>
   <message>
    <source>The lines are used up</source>
-   <translation type="unfinished" />
+   <translation>Die Linien werden verbraucht</translation>
   </message>
   <message>
    <source>The lines become guides: seen here, never delivered</source>
-   <translation type="unfinished" />
+   <translation>Die Linien werden Hilfslinien: hier zu sehen, nie geliefert</translation>
   </message>
   <message>
    <source>The lines stay as they are</source>
-   <translation type="unfinished" />
+   <translation>Die Linien bleiben, wie sie sind</translation>
   </message>
   <message>
    <source>The lowest without the others</source>
-   <translation type="unfinished" />
+   <translation>Das unterste ohne die anderen</translation>
   </message>
   <message>
    <source>The mirror is off; what was drawn stays as it is.</source>
-   <translation type="unfinished" />
+   <translation>Der Spiegel ist aus; was gezeichnet wurde, bleibt, wie es ist.</translation>
   </message>
   <message>
    <source>The name must end in .svg, .pdf or .png.</source>
-   <translation type="unfinished" />
+   <translation>Der Name muss auf .svg, .pdf oder .png enden.</translation>
   </message>
   <message>
    <source>The nearest ink of the palette</source>
-   <translation type="unfinished" />
+   <translation>Die nächste Tinte der Palette</translation>
   </message>
   <message>
    <source>The next line</source>
-   <translation type="unfinished" />
+   <translation>Die nächste Linie</translation>
   </message>
   <message>
    <source>The other half is taken away</source>
-   <translation type="unfinished" />
+   <translation>Die andere Hälfte wird weggenommen</translation>
   </message>
   <message>
    <source>The parts come back as they were</source>
-   <translation type="unfinished" />
+   <translation>Die Teile kommen zurück, wie sie waren</translation>
   </message>
   <message>
    <source>The parts stay and can be moved until the shape is set</source>
-   <translation type="unfinished" />
+   <translation>Die Teile bleiben und lassen sich bewegen, bis die Form festgesetzt ist</translation>
   </message>
   <message>
    <source>The picked stop takes the ink in hand</source>
-   <translation type="unfinished" />
+   <translation>Die gewählte Marke bekommt die Tinte in der Hand</translation>
+  </message>
+  <message>
+   <source>The picture</source>
+   <translation>Das Bild</translation>
   </message>
   <message>
    <source>The picture becomes few flat colour areas that abut</source>
-   <translation type="unfinished" />
+   <translation>Das Bild wird wenige flache Farbflächen, die aneinanderstoßen</translation>
   </message>
   <message>
    <source>The picture counts as it is there (Delete)</source>
-   <translation type="unfinished" />
+   <translation>Das Bild zählt dort, wie es ist (Entf)</translation>
   </message>
   <message>
    <source>The picture is still being read. Try again in a moment.</source>
-   <translation type="unfinished" />
+   <translation>Das Bild wird noch gelesen. Gleich noch einmal versuchen.</translation>
   </message>
   <message>
    <source>The same again with a copy</source>
-   <translation type="unfinished" />
+   <translation>Dasselbe noch einmal mit einer Kopie</translation>
   </message>
   <message>
    <source>The stroke has to end on the line too. Nothing was changed.</source>
-   <translation type="unfinished" />
+   <translation>Der Strich muss auch auf der Linie enden. Nichts wurde geändert.</translation>
   </message>
   <message>
    <source>The weld leaves a corner at this seam.</source>
-   <translation type="unfinished" />
+   <translation>Die Schweißung lässt an dieser Naht eine Ecke.</translation>
   </message>
   <message>
    <source>The weld makes this seam smooth.</source>
-   <translation type="unfinished" />
+   <translation>Die Schweißung macht diese Naht glatt.</translation>
   </message>
   <message>
    <source>Theme</source>
-   <translation type="unfinished" />
+   <translation>Thema</translation>
   </message>
   <message>
    <source>There are no colours in the file.</source>
-   <translation type="unfinished" />
+   <translation>In der Datei sind keine Farben.</translation>
   </message>
   <message>
    <source>There are no facets of an outline.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt keine Facetten eines Umrisses.</translation>
   </message>
   <message>
    <source>There are no facets yet. Pick an outline, or a picture, and make them on the card.</source>
-   <translation type="unfinished" />
+   <translation>Noch gibt es keine Facetten. Einen Umriss oder ein Bild wählen und sie auf der Karte machen.</translation>
   </message>
   <message>
    <source>There are no inks to save.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt keine Tinten zu speichern.</translation>
   </message>
   <message>
    <source>There are very many steps: the oldest can no longer be taken back.</source>
-   <translation type="unfinished" />
+   <translation>Es sind sehr viele Schritte: Die ältesten lassen sich nicht mehr zurücknehmen.</translation>
   </message>
   <message>
    <source>There is no file %1.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt keine Datei %1.</translation>
   </message>
   <message>
    <source>There is no ink in hand. Add one on the card.</source>
-   <translation type="unfinished" />
+   <translation>Keine Tinte in der Hand. Auf der Karte eine hinzufügen.</translation>
   </message>
   <message>
    <source>There is no picture to crop.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt kein Bild zum Zuschneiden.</translation>
   </message>
   <message>
    <source>There is no picture to lay pieces over.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt kein Bild, über das Stücke gelegt werden könnten.</translation>
   </message>
   <message>
    <source>There is no picture to lay the rope on. Bring one in with Ctrl+I.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt kein Bild, auf das sich das Seil legen könnte. Strg+I holt eines.</translation>
   </message>
   <message>
    <source>There is no picture to straighten.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt kein Bild zum Ausrichten.</translation>
   </message>
   <message>
    <source>There is no picture to take inks from.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt kein Bild, aus dem Tinten zu nehmen wären.</translation>
   </message>
   <message>
    <source>There is no picture under the pointer.</source>
-   <translation type="unfinished" />
+   <translation>Unter dem Zeiger ist kein Bild.</translation>
   </message>
   <message>
    <source>There is no shape here. Drag over a shape, or pick several first.</source>
-   <translation type="unfinished" />
+   <translation>Hier ist keine Form. Über eine Form ziehen oder zuerst mehrere wählen.</translation>
   </message>
   <message>
    <source>There is no tone stack yet. Choose 2, 3 or 5 tones on the card.</source>
-   <translation type="unfinished" />
+   <translation>Noch kein Tonstapel. Auf der Karte 2, 3 oder 5 Töne wählen.</translation>
   </message>
   <message>
    <source>There is no tone under the pointer.</source>
-   <translation type="unfinished" />
+   <translation>Unter dem Zeiger ist kein Ton.</translation>
   </message>
   <message>
    <source>There is not enough memory for %1.</source>
-   <translation type="unfinished" />
+   <translation>Der Speicher reicht nicht für %1.</translation>
   </message>
   <message>
    <source>There is not enough memory for this size.</source>
-   <translation type="unfinished" />
+   <translation>Der Speicher reicht nicht für diese Größe.</translation>
   </message>
   <message>
    <source>There is not enough memory for this. Nothing was changed.</source>
-   <translation type="unfinished" />
+   <translation>Der Speicher reicht dafür nicht. Nichts wurde geändert.</translation>
   </message>
   <message>
    <source>There is nothing in %1 to find an axis in.</source>
-   <translation type="unfinished" />
+   <translation>In %1 ist nichts, worin eine Achse zu finden wäre.</translation>
   </message>
   <message>
    <source>There is nothing to paste: copy a drawing first.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt nichts einzufügen: Zuerst eine Zeichnung kopieren.</translation>
   </message>
   <message>
    <source>There is nothing to paste: copy a picture or a drawing first.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt nichts einzufügen: Zuerst ein Bild oder eine Zeichnung kopieren.</translation>
   </message>
   <message>
    <source>There is nothing to split: pick shapes that overlap, or one with holes.</source>
-   <translation type="unfinished" />
+   <translation>Es gibt nichts zu teilen: Formen wählen, die sich überlappen, oder eine mit Löchern.</translation>
   </message>
   <message>
    <source>These ends meet already.</source>
-   <translation type="unfinished" />
+   <translation>Diese Enden treffen sich schon.</translation>
   </message>
   <message>
    <source>These tones are set. "Live again" on the card goes back to the stack.</source>
-   <translation type="unfinished" />
+   <translation>Diese Töne sind festgesetzt. „Wieder lebend“ auf der Karte führt zum Stapel zurück.</translation>
   </message>
   <message>
    <source>These two have no border in common.</source>
-   <translation type="unfinished" />
+   <translation>Diese beiden haben keine gemeinsame Grenze.</translation>
   </message>
   <message>
    <source>Thinnest area kept</source>
-   <translation type="unfinished" />
+   <translation>Dünnste Fläche, die bleibt</translation>
   </message>
   <message>
    <source>This</source>
-   <translation type="unfinished" />
+   <translation>Dies</translation>
   </message>
   <message>
    <source>This cannot be done with what is picked.</source>
-   <translation type="unfinished" />
+   <translation>Das geht nicht mit dem Gewählten.</translation>
   </message>
   <message>
    <source>This could not be done. Nothing was changed.</source>
-   <translation type="unfinished" />
+   <translation>Das ging nicht. Nichts wurde geändert.</translation>
   </message>
   <message>
    <source>This could not be done: %1. Nothing was changed.</source>
-   <translation type="unfinished" />
+   <translation>Das ging nicht: %1. Nichts wurde geändert.</translation>
   </message>
   <message>
    <source>This end belongs to a shape of several outlines. Use Nodes on it.</source>
-   <translation type="unfinished" />
+   <translation>Dieses Ende gehört zu einer Form aus mehreren Umrissen. Dafür ist Knoten da.</translation>
   </message>
   <message>
    <source>This is no group.</source>
-   <translation type="unfinished" />
+   <translation>Das ist keine Gruppe.</translation>
   </message>
   <message>
    <source>This is worked out by a live part. Set that first, to change its pieces by hand.</source>
-   <translation type="unfinished" />
+   <translation>Das wird von einem lebenden Teil errechnet. Erst festsetzen, um seine Stücke von Hand zu ändern.</translation>
   </message>
   <message>
    <source>This key stays: it goes by place, or is held.</source>
-   <translation type="unfinished" />
+   <translation>Diese Taste bleibt: Sie geht nach dem Platz oder wird gehalten.</translation>
   </message>
   <message>
    <source>This layer has no mirror to weld at. M puts one on.</source>
-   <translation type="unfinished" />
+   <translation>Diese Ebene hat keinen Spiegel zum Verschweißen. M setzt einen.</translation>
   </message>
   <message>
    <source>This piece has changes that are not saved.</source>
-   <translation type="unfinished" />
+   <translation>Dieses Werk hat ungespeicherte Änderungen.</translation>
   </message>
   <message>
    <source>This piece is picked: Delete takes it out and leaves the line open there.</source>
-   <translation type="unfinished" />
+   <translation>Dieses Stück ist gewählt: Entf nimmt es heraus und lässt die Linie dort offen.</translation>
   </message>
   <message>
    <source>This shape is not live: it has no parts.</source>
-   <translation type="unfinished" />
+   <translation>Diese Form ist nicht lebend: Sie hat keine Teile.</translation>
   </message>
   <message>
    <source>This takes more than is picked.</source>
-   <translation type="unfinished" />
+   <translation>Dazu braucht es mehr, als gewählt ist.</translation>
   </message>
   <message>
    <source>Three tones</source>
-   <translation type="unfinished" />
+   <translation>Drei Töne</translation>
   </message>
   <message>
    <source>Tints</source>
-   <translation type="unfinished" />
+   <translation>Tönungen</translation>
   </message>
   <message>
    <source>Tints of</source>
-   <translation type="unfinished" />
+   <translation>Tönungen von</translation>
   </message>
   <message>
    <source>To the stack</source>
-   <translation type="unfinished" />
+   <translation>Zum Stapel</translation>
   </message>
   <message>
    <source>Together</source>
-   <translation type="unfinished" />
+   <translation>Zusammen</translation>
   </message>
   <message>
    <source>Tone</source>
-   <translation type="unfinished" />
+   <translation>Ton</translation>
   </message>
   <message>
    <source>Tone %1</source>
-   <translation type="unfinished" />
+   <translation>Ton %1</translation>
   </message>
   <message>
    <source>Tone stack</source>
-   <translation type="unfinished" />
+   <translation>Tonstapel</translation>
   </message>
   <message>
    <source>Tones</source>
-   <translation type="unfinished" />
+   <translation>Töne</translation>
   </message>
   <message>
    <source>Tones live again</source>
-   <translation type="unfinished" />
+   <translation>Töne wieder lebend</translation>
   </message>
   <message>
    <source>Took %1 inks from the picture. Ctrl+Z drops them.</source>
-   <translation type="unfinished" />
+   <translation>%1 Tinten aus dem Bild genommen. Strg+Z wirft sie weg.</translation>
   </message>
   <message>
    <source>Took %1 with %2 nodes.</source>
-   <translation type="unfinished" />
+   <translation>%1 mit %2 Knoten genommen.</translation>
   </message>
   <message>
    <source>Took back: %1.</source>
-   <translation type="unfinished" />
+   <translation>Zurückgenommen: %1.</translation>
+  </message>
+  <message>
+   <source>Tools</source>
+   <translation>Werkzeuge</translation>
   </message>
   <message>
    <source>Top</source>
-   <translation type="unfinished" />
+   <translation>Oben</translation>
   </message>
   <message>
    <source>Tops in one line</source>
-   <translation type="unfinished" />
+   <translation>Oberkanten auf einer Linie</translation>
   </message>
   <message>
    <source>Touch the neighbour</source>
-   <translation type="unfinished" />
+   <translation>Den Nachbarn berühren</translation>
   </message>
   <message>
    <source>Trace</source>
-   <translation type="unfinished" />
+   <translation>Nachzeichnen</translation>
   </message>
   <message>
    <source>Trace lines</source>
-   <translation type="unfinished" />
+   <translation>Linien nachzeichnen</translation>
   </message>
   <message>
    <source>Trace lines of the picture</source>
-   <translation type="unfinished" />
+   <translation>Linien des Bildes nachzeichnen</translation>
   </message>
   <message>
    <source>Trace shapes</source>
-   <translation type="unfinished" />
+   <translation>Formen nachzeichnen</translation>
   </message>
   <message>
    <source>Trace shapes of the picture</source>
-   <translation type="unfinished" />
+   <translation>Formen des Bildes nachzeichnen</translation>
   </message>
   <message>
    <source>Trace the picture</source>
-   <translation type="unfinished" />
+   <translation>Das Bild nachzeichnen</translation>
   </message>
   <message>
    <source>Tracing, %1 %</source>
-   <translation type="unfinished" />
+   <translation>Wird nachgezeichnet, %1 %</translation>
   </message>
   <message>
    <source>Triad</source>
-   <translation type="unfinished" />
+   <translation>Dreiklang</translation>
   </message>
   <message>
    <source>Trim</source>
-   <translation type="unfinished" />
+   <translation>Stutzen</translation>
   </message>
   <message>
    <source>Trimmed %1 pieces. Ctrl+Z puts them back.</source>
-   <translation type="unfinished" />
+   <translation>%1 Stücke gestutzt. Strg+Z legt sie zurück.</translation>
   </message>
   <message>
    <source>Turn</source>
-   <translation type="unfinished" />
+   <translation>Drehen</translation>
   </message>
   <message>
    <source>Turn by</source>
-   <translation type="unfinished" />
+   <translation>Drehen um</translation>
   </message>
   <message>
    <source>Turn facet</source>
-   <translation type="unfinished" />
+   <translation>Facette drehen</translation>
+  </message>
+  <message>
+   <source>Turn into tones</source>
+   <translation>In Töne verwandeln</translation>
   </message>
   <message>
    <source>Turn line round</source>
-   <translation type="unfinished" />
+   <translation>Linie umkehren</translation>
   </message>
   <message>
    <source>Turn picture</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>Turn them into their tones</source>
-   <translation type="unfinished" />
+   <translation>Bild drehen</translation>
   </message>
   <message>
    <source>Turn working colours</source>
-   <translation type="unfinished" />
+   <translation>Arbeitsfarben verwandeln</translation>
   </message>
   <message>
    <source>Turn working colours into their tones</source>
-   <translation type="unfinished" />
+   <translation>Arbeitsfarben in ihre Töne verwandeln</translation>
   </message>
   <message>
    <source>Turned %1 by %2°. Ctrl+Z turns it back.</source>
-   <translation type="unfinished" />
+   <translation>%1 um %2° gedreht. Strg+Z dreht es zurück.</translation>
   </message>
   <message>
    <source>Two arcs from tip to tip</source>
-   <translation type="unfinished" />
+   <translation>Zwei Bögen von Spitze zu Spitze</translation>
   </message>
   <message>
    <source>Two tones</source>
-   <translation type="unfinished" />
+   <translation>Zwei Töne</translation>
   </message>
   <message>
    <source>Under the pointer</source>
-   <translation type="unfinished" />
+   <translation>Unter dem Zeiger</translation>
   </message>
   <message>
    <source>Undo</source>
-   <translation type="unfinished" />
+   <translation>Rückgängig</translation>
   </message>
   <message>
    <source>Undo: %1</source>
-   <translation type="unfinished" />
+   <translation>Rückgängig: %1</translation>
   </message>
   <message>
    <source>Ungroup</source>
-   <translation type="unfinished" />
+   <translation>Gruppe auflösen</translation>
   </message>
   <message>
    <source>Union</source>
-   <translation type="unfinished" />
+   <translation>Vereinigung</translation>
   </message>
   <message>
    <source>Unit</source>
-   <translation type="unfinished" />
+   <translation>Einheit</translation>
   </message>
   <message>
    <source>Unlock</source>
-   <translation type="unfinished" />
+   <translation>Entsperren</translation>
   </message>
   <message>
    <source>Unlock facet</source>
-   <translation type="unfinished" />
+   <translation>Facette entsperren</translation>
   </message>
   <message>
    <source>Unlock layer</source>
-   <translation type="unfinished" />
+   <translation>Ebene entsperren</translation>
   </message>
   <message>
    <source>Unlock what is picked</source>
-   <translation type="unfinished" />
+   <translation>Gewähltes entsperren</translation>
   </message>
   <message>
    <source>Unlocked.</source>
-   <translation type="unfinished" />
+   <translation>Entsperrt.</translation>
   </message>
   <message>
    <source>Unsaved work</source>
-   <translation type="unfinished" />
+   <translation>Ungespeicherte Arbeit</translation>
   </message>
   <message>
    <source>Untitled</source>
-   <translation type="unfinished" />
+   <translation>Ohne Titel</translation>
   </message>
   <message>
    <source>Up</source>
-   <translation type="unfinished" />
+   <translation>Nach oben</translation>
   </message>
   <message>
    <source>Veil</source>
-   <translation type="unfinished" />
+   <translation>Schleier</translation>
+  </message>
+  <message>
+   <source>View</source>
+   <translation>Ansicht</translation>
   </message>
   <message>
    <source>Waist</source>
-   <translation type="unfinished" />
+   <translation>Taille</translation>
   </message>
   <message>
    <source>Wanted share of dark</source>
-   <translation type="unfinished" />
+   <translation>Gewünschter Anteil Dunkel</translation>
   </message>
   <message>
    <source>Weight</source>
-   <translation type="unfinished" />
+   <translation>Stärke</translation>
   </message>
   <message>
    <source>Weld</source>
-   <translation type="unfinished" />
+   <translation>Verschweißen</translation>
   </message>
   <message>
    <source>Weld halves</source>
-   <translation type="unfinished" />
+   <translation>Hälften verschweißen</translation>
   </message>
   <message>
    <source>Weld the mirrored halves</source>
-   <translation type="unfinished" />
+   <translation>Gespiegelte Hälften verschweißen</translation>
   </message>
   <message>
    <source>Welds ends within</source>
-   <translation type="unfinished" />
+   <translation>Verschweißt Enden innerhalb</translation>
   </message>
   <message>
    <source>What</source>
-   <translation type="unfinished" />
+   <translation>Was</translation>
   </message>
   <message>
    <source>What all of them cover</source>
-   <translation type="unfinished" />
+   <translation>Was alle bedecken</translation>
   </message>
   <message>
    <source>What all parts cover</source>
-   <translation type="unfinished" />
+   <translation>Was alle Teile bedecken</translation>
   </message>
   <message>
    <source>What do you want to do?</source>
-   <translation type="unfinished" />
+   <translation>Was möchten Sie tun?</translation>
   </message>
   <message>
    <source>What happened</source>
-   <translation type="unfinished" />
+   <translation>Was geschah</translation>
   </message>
   <message>
    <source>What is darker than the flag is traced. Drag it, or press left and right</source>
-   <translation type="unfinished" />
+   <translation>Was dunkler ist als die Flagge, wird nachgezeichnet. Ziehen, oder links und rechts drücken</translation>
   </message>
   <message>
    <source>What is picked is hidden.</source>
-   <translation type="unfinished" />
+   <translation>Das Gewählte ist verborgen.</translation>
   </message>
   <message>
    <source>What is picked is locked.</source>
-   <translation type="unfinished" />
+   <translation>Das Gewählte ist gesperrt.</translation>
   </message>
   <message>
    <source>What is picked, or drawn next, means dark</source>
-   <translation type="unfinished" />
+   <translation>Was gewählt ist oder als Nächstes gezeichnet wird, bedeutet dunkel</translation>
   </message>
   <message>
    <source>What is picked, or drawn next, means light</source>
-   <translation type="unfinished" />
+   <translation>Was gewählt ist oder als Nächstes gezeichnet wird, bedeutet hell</translation>
   </message>
   <message>
    <source>What lies on the layer shows on both sides of an axis</source>
-   <translation type="unfinished" />
+   <translation>Was auf der Ebene liegt, zeigt sich zu beiden Seiten einer Achse</translation>
   </message>
   <message>
    <source>What lies on this layer shows on both sides of the axis until you weld it.</source>
-   <translation type="unfinished" />
+   <translation>Was auf dieser Ebene liegt, zeigt sich zu beiden Seiten der Achse, bis Sie es verschweißen.</translation>
   </message>
   <message>
    <source>What was kept cannot be read: %1</source>
-   <translation type="unfinished" />
+   <translation>Das Aufbewahrte kann nicht gelesen werden: %1</translation>
   </message>
   <message>
    <source>Where an odd number lie</source>
-   <translation type="unfinished" />
+   <translation>Wo eine ungerade Zahl liegt</translation>
   </message>
   <message>
    <source>Where an odd number of them lie</source>
-   <translation type="unfinished" />
+   <translation>Wo eine ungerade Zahl von ihnen liegt</translation>
   </message>
   <message>
    <source>Where light meets dark</source>
-   <translation type="unfinished" />
+   <translation>Wo Hell auf Dunkel trifft</translation>
   </message>
   <message>
    <source>While drawing</source>
-   <translation type="unfinished" />
+   <translation>Beim Zeichnen</translation>
   </message>
   <message>
    <source>Whole sheet</source>
-   <translation type="unfinished" />
+   <translation>Ganzes Blatt</translation>
   </message>
   <message>
    <source>Wide</source>
-   <translation type="unfinished" />
+   <translation>Breit</translation>
   </message>
   <message>
    <source>Width along the line, by name</source>
-   <translation type="unfinished" />
+   <translation>Breite entlang der Linie, nach Namen</translation>
   </message>
   <message>
    <source>Width along the line. Drag a bead up, down or along; click the shape for a new one; drag one off to remove it.
 Keys: left and right pick a bead, up and down change its width, Insert adds, Delete removes</source>
-   <translation type="unfinished" />
+   <translation>Breite entlang der Linie. Eine Perle auf, ab oder entlang ziehen; Klick auf die Form für eine neue; herausziehen entfernt sie.
+Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Einfg fügt hinzu, Entf entfernt</translation>
   </message>
   <message>
    <source>Width of its length</source>
-   <translation type="unfinished" />
+   <translation>Breite ihrer Länge</translation>
   </message>
   <message>
    <source>Will be dark</source>
-   <translation type="unfinished" />
+   <translation>Wird dunkel</translation>
   </message>
   <message>
    <source>Will be light</source>
-   <translation type="unfinished" />
+   <translation>Wird hell</translation>
   </message>
   <message>
    <source>Without a name</source>
-   <translation type="unfinished" />
+   <translation>Ohne Namen</translation>
   </message>
   <message>
    <source>Without that cut nothing changes.</source>
-   <translation type="unfinished" />
+   <translation>Ohne diesen Schnitt ändert sich nichts.</translation>
   </message>
   <message>
    <source>Work of the last time was kept</source>
-   <translation type="unfinished" />
+   <translation>Arbeit vom letzten Mal ist aufbewahrt</translation>
   </message>
   <message>
    <source>Worked out from its recipe.</source>
-   <translation type="unfinished" />
+   <translation>Aus seinem Rezept errechnet.</translation>
   </message>
   <message>
    <source>Working colour: will be dark</source>
-   <translation type="unfinished" />
+   <translation>Arbeitsfarbe: wird dunkel</translation>
   </message>
   <message>
    <source>Working colour: will be light</source>
-   <translation type="unfinished" />
+   <translation>Arbeitsfarbe: wird hell</translation>
   </message>
   <message>
    <source>Working out the shapes, %1 %</source>
-   <translation type="unfinished" />
+   <translation>Die Formen werden errechnet, %1 %</translation>
   </message>
   <message>
    <source>Z held</source>
-   <translation type="unfinished" />
+   <translation>Z gehalten</translation>
   </message>
   <message>
    <source>Zoom in</source>
-   <translation type="unfinished" />
+   <translation>Näher heran</translation>
   </message>
   <message>
    <source>Zoom out</source>
-   <translation type="unfinished" />
+   <translation>Weiter weg</translation>
   </message>
   <message>
    <source>a drop is open</source>
-   <translation type="unfinished" />
+   <translation>ein Tropfen ist offen</translation>
   </message>
   <message>
    <source>a line</source>
-   <translation type="unfinished" />
+   <translation>eine Linie</translation>
   </message>
   <message>
    <source>a shape</source>
-   <translation type="unfinished" />
+   <translation>eine Form</translation>
   </message>
   <message>
    <source>a shape with holes</source>
-   <translation type="unfinished" />
+   <translation>eine Form mit Löchern</translation>
   </message>
   <message>
    <source>all after the first %1</source>
-   <translation type="unfinished" />
+   <translation>alle nach den ersten %1</translation>
   </message>
   <message>
    <source>and %1 more</source>
-   <translation type="unfinished" />
+   <translation>und noch %1</translation>
   </message>
   <message>
    <source>and soft over</source>
-   <translation type="unfinished" />
+   <translation>und weich über</translation>
   </message>
   <message>
    <source>area</source>
-   <translation type="unfinished" />
+   <translation>Fläche</translation>
   </message>
   <message>
    <source>area %1 px²</source>
-   <translation type="unfinished" />
+   <translation>Fläche %1 px²</translation>
   </message>
   <message>
    <source>areas</source>
-   <translation type="unfinished" />
+   <translation>Flächen</translation>
   </message>
   <message>
    <source>as mixed</source>
-   <translation type="unfinished" />
+   <translation>wie gemischt</translation>
   </message>
   <message>
    <source>bead %1 of %2: %3 % of the width at %4 % of the length</source>
-   <translation type="unfinished" />
+   <translation>Perle %1 von %2: %3 % der Breite bei %4 % der Länge</translation>
   </message>
   <message>
    <source>both joins are corners</source>
-   <translation type="unfinished" />
+   <translation>beide Anschlüsse sind Ecken</translation>
   </message>
   <message>
    <source>both joins are smooth</source>
-   <translation type="unfinished" />
+   <translation>beide Anschlüsse sind glatt</translation>
   </message>
   <message>
    <source>bottom</source>
-   <translation type="unfinished" />
+   <translation>unten</translation>
   </message>
   <message>
    <source>breaks the handles apart; sizes from the middle</source>
-   <translation type="unfinished" />
+   <translation>bricht die Griffe auseinander; bemisst aus der Mitte</translation>
   </message>
   <message>
    <source>centre</source>
-   <translation type="unfinished" />
+   <translation>Mitte</translation>
   </message>
   <message>
    <source>changes nothing</source>
-   <translation type="unfinished" />
+   <translation>ändert nichts</translation>
   </message>
   <message>
    <source>closed</source>
-   <translation type="unfinished" />
+   <translation>geschlossen</translation>
   </message>
   <message>
    <source>closed · Enter takes it</source>
-   <translation type="unfinished" />
+   <translation>geschlossen · Eingabe nimmt es</translation>
   </message>
   <message>
    <source>closed · click puts %1 here</source>
-   <translation type="unfinished" />
+   <translation>geschlossen · Klick setzt %1 hierher</translation>
   </message>
   <message>
    <source>closed · click puts %1 in place of %2</source>
-   <translation type="unfinished" />
+   <translation>geschlossen · Klick setzt %1 anstelle von %2</translation>
   </message>
   <message>
    <source>closes here</source>
-   <translation type="unfinished" />
+   <translation>schließt hier</translation>
   </message>
   <message>
    <source>crossing</source>
-   <translation type="unfinished" />
+   <translation>Kreuzung</translation>
   </message>
   <message>
    <source>cut %1 of %2 at %3 of 255</source>
-   <translation type="unfinished" />
+   <translation>Schnitt %1 von %2 bei %3 von 255</translation>
   </message>
   <message>
    <source>darker</source>
-   <translation type="unfinished" />
+   <translation>dunkler</translation>
   </message>
   <message>
    <source>drag to zoom</source>
-   <translation type="unfinished" />
+   <translation>ziehen zum Zoomen</translation>
   </message>
   <message>
    <source>enough for marks</source>
-   <translation type="unfinished" />
+   <translation>genug für Zeichen</translation>
   </message>
   <message>
    <source>enough for text</source>
-   <translation type="unfinished" />
+   <translation>genug für Text</translation>
   </message>
   <message>
    <source>even</source>
-   <translation type="unfinished" />
+   <translation>gleichmäßig</translation>
   </message>
   <message>
    <source>fill</source>
    <comment>same</comment>
-   <translation type="unfinished" />
+   <translation>Füllung</translation>
   </message>
   <message>
    <source>finish the line</source>
-   <translation type="unfinished" />
+   <translation>die Linie beenden</translation>
   </message>
   <message>
    <source>free to move</source>
-   <translation type="unfinished" />
+   <translation>frei beweglich</translation>
   </message>
   <message>
    <source>from the edge</source>
-   <translation type="unfinished" />
+   <translation>von der Kante</translation>
   </message>
   <message>
    <source>from what was drawn</source>
-   <translation type="unfinished" />
+   <translation>vom Gezeichneten</translation>
   </message>
   <message>
    <source>furthest off %1 of %2 px</source>
-   <translation type="unfinished" />
+   <translation>am weitesten daneben %1 von %2 px</translation>
   </message>
   <message>
    <source>gap %1</source>
-   <translation type="unfinished" />
+   <translation>Lücke %1</translation>
   </message>
   <message>
    <source>gap %1, counts as closed</source>
-   <translation type="unfinished" />
+   <translation>Lücke %1, gilt als geschlossen</translation>
   </message>
   <message>
    <source>gap closed</source>
-   <translation type="unfinished" />
+   <translation>Lücke geschlossen</translation>
   </message>
   <message>
    <source>gaps closed</source>
-   <translation type="unfinished" />
+   <translation>Lücken geschlossen</translation>
   </message>
   <message>
    <source>go on from here</source>
-   <translation type="unfinished" />
+   <translation>von hier weiter</translation>
   </message>
   <message>
    <source>gradient</source>
-   <translation type="unfinished" />
+   <translation>Verlauf</translation>
   </message>
   <message>
    <source>guide</source>
-   <translation type="unfinished" />
+   <translation>Hilfslinie</translation>
   </message>
   <message>
    <source>hidden</source>
-   <translation type="unfinished" />
+   <translation>verborgen</translation>
   </message>
   <message>
    <source>in Nodes: smooth or corner</source>
-   <translation type="unfinished" />
+   <translation>in Knoten: glatt oder Ecke</translation>
   </message>
   <message>
    <source>in hand</source>
-   <translation type="unfinished" />
+   <translation>in der Hand</translation>
   </message>
   <message>
    <source>its picture is gone: the last shapes stay</source>
-   <translation type="unfinished" />
+   <translation>sein Bild ist weg: die letzten Formen bleiben</translation>
   </message>
   <message>
    <source>kept %1 h ago</source>
-   <translation type="unfinished" />
+   <translation>vor %1 Std. aufbewahrt</translation>
   </message>
   <message>
    <source>kept %1 min ago</source>
-   <translation type="unfinished" />
+   <translation>vor %1 Min. aufbewahrt</translation>
   </message>
   <message>
    <source>kept just now</source>
-   <translation type="unfinished" />
+   <translation>gerade aufbewahrt</translation>
   </message>
   <message>
    <source>largest move %1</source>
-   <translation type="unfinished" />
+   <translation>größte Bewegung %1</translation>
   </message>
   <message>
    <source>leak</source>
-   <translation type="unfinished" />
+   <translation>Leck</translation>
   </message>
   <message>
    <source>leaks</source>
-   <translation type="unfinished" />
+   <translation>Lecks</translation>
   </message>
   <message>
    <source>left</source>
-   <translation type="unfinished" />
+   <translation>links</translation>
   </message>
   <message>
    <source>let go, then Pick</source>
-   <translation type="unfinished" />
+   <translation>loslassen, dann Wählen</translation>
   </message>
   <message>
    <source>lighter</source>
-   <translation type="unfinished" />
+   <translation>heller</translation>
   </message>
   <message>
    <source>line colour</source>
    <comment>same</comment>
-   <translation type="unfinished" />
+   <translation>Linienfarbe</translation>
   </message>
   <message>
    <source>lines</source>
-   <translation type="unfinished" />
+   <translation>Linien</translation>
   </message>
   <message>
    <source>live · </source>
-   <translation type="unfinished" />
+   <translation>lebend · </translation>
   </message>
   <message>
    <source>live · %1 areas, %2 nodes</source>
-   <translation type="unfinished" />
+   <translation>lebend · %1 Flächen, %2 Knoten</translation>
   </message>
   <message>
    <source>live · working out the shapes</source>
-   <translation type="unfinished" />
+   <translation>lebend · die Formen werden errechnet</translation>
   </message>
   <message>
    <source>locked</source>
-   <translation type="unfinished" />
+   <translation>gesperrt</translation>
   </message>
   <message>
    <source>middle</source>
-   <translation type="unfinished" />
+   <translation>Mitte</translation>
   </message>
   <message>
    <source>move the sheet</source>
-   <translation type="unfinished" />
+   <translation>das Blatt bewegen</translation>
   </message>
   <message>
    <source>move what is picked by 1 px; Shift 10, Alt 0.1</source>
-   <translation type="unfinished" />
+   <translation>Gewähltes um 1 px bewegen; Umschalt 10, Alt 0,1</translation>
   </message>
   <message>
    <source>no areas yet</source>
-   <translation type="unfinished" />
+   <translation>noch keine Flächen</translation>
   </message>
   <message>
    <source>no cut</source>
-   <translation type="unfinished" />
+   <translation>kein Schnitt</translation>
   </message>
   <message>
    <source>no hole</source>
-   <translation type="unfinished" />
+   <translation>kein Loch</translation>
   </message>
   <message>
    <source>no picture yet</source>
-   <translation type="unfinished" />
+   <translation>noch kein Bild</translation>
   </message>
   <message>
    <source>no snapping</source>
-   <translation type="unfinished" />
+   <translation>kein Einrasten</translation>
   </message>
   <message>
    <source>no stack yet: choose how many tones</source>
-   <translation type="unfinished" />
+   <translation>noch kein Stapel: Zahl der Töne wählen</translation>
   </message>
   <message>
    <source>no stop</source>
-   <translation type="unfinished" />
+   <translation>keine Marke</translation>
   </message>
   <message>
    <source>no tones</source>
-   <translation type="unfinished" />
+   <translation>keine Töne</translation>
   </message>
   <message>
    <source>node</source>
-   <translation type="unfinished" />
+   <translation>Knoten</translation>
   </message>
   <message>
    <source>nodes</source>
-   <translation type="unfinished" />
+   <translation>Knoten</translation>
   </message>
   <message>
    <source>nodes in this line, %1 on the sheet</source>
-   <translation type="unfinished" />
+   <translation>Knoten in dieser Linie, %1 auf dem Blatt</translation>
   </message>
   <message>
    <source>nodes on the sheet</source>
-   <translation type="unfinished" />
+   <translation>Knoten auf dem Blatt</translation>
   </message>
   <message>
    <source>none</source>
-   <translation type="unfinished" />
+   <translation>keine</translation>
   </message>
   <message>
    <source>not begun</source>
-   <translation type="unfinished" />
+   <translation>nicht begonnen</translation>
   </message>
   <message>
    <source>not kept yet</source>
-   <translation type="unfinished" />
+   <translation>noch nicht aufbewahrt</translation>
   </message>
   <message>
    <source>not looked at</source>
-   <translation type="unfinished" />
+   <translation>nicht betrachtet</translation>
   </message>
   <message>
    <source>not used</source>
-   <translation type="unfinished" />
+   <translation>nicht verwendet</translation>
   </message>
   <message>
    <source>nothing</source>
-   <translation type="unfinished" />
+   <translation>nichts</translation>
   </message>
   <message>
    <source>nothing encloses this</source>
-   <translation type="unfinished" />
+   <translation>nichts umschließt dies</translation>
   </message>
   <message>
    <source>on %1</source>
-   <translation type="unfinished" />
+   <translation>auf %1</translation>
   </message>
   <message>
    <source>on the line</source>
-   <translation type="unfinished" />
+   <translation>auf der Linie</translation>
   </message>
   <message>
    <source>one join is smooth, one a corner</source>
-   <translation type="unfinished" />
+   <translation>ein Anschluss ist glatt, einer eine Ecke</translation>
   </message>
   <message>
    <source>open</source>
-   <translation type="unfinished" />
+   <translation>offen</translation>
   </message>
   <message>
    <source>open end</source>
-   <translation type="unfinished" />
+   <translation>offenes Ende</translation>
   </message>
   <message>
    <source>open ends</source>
-   <translation type="unfinished" />
+   <translation>offene Enden</translation>
   </message>
   <message>
    <source>open here: the fill stays as it was</source>
-   <translation type="unfinished" />
+   <translation>hier offen: die Füllung bleibt, wie sie war</translation>
   </message>
   <message>
    <source>open, %1 ends</source>
-   <translation type="unfinished" />
+   <translation>offen, %1 Enden</translation>
   </message>
   <message>
    <source>or start drawing: press 2, then S</source>
-   <translation type="unfinished" />
+   <translation>oder gleich zeichnen: 2 drücken, dann S</translation>
   </message>
   <message>
    <source>patch · %1 darker</source>
-   <translation type="unfinished" />
+   <translation>Fleck · %1 dunkler</translation>
   </message>
   <message>
    <source>patch · %1 lighter</source>
-   <translation type="unfinished" />
+   <translation>Fleck · %1 heller</translation>
   </message>
   <message>
    <source>patch · no change</source>
-   <translation type="unfinished" />
+   <translation>Fleck · keine Änderung</translation>
   </message>
   <message>
    <source>pulled %1</source>
-   <translation type="unfinished" />
+   <translation>%1 gezogen</translation>
   </message>
   <message>
    <source>px</source>
-   <translation type="unfinished" />
+   <translation>px</translation>
   </message>
   <message>
    <source>px²</source>
-   <translation type="unfinished" />
+   <translation>px²</translation>
   </message>
   <message>
    <source>reading edges, %1 %</source>
-   <translation type="unfinished" />
+   <translation>Kanten werden gelesen, %1 %</translation>
   </message>
   <message>
    <source>right</source>
-   <translation type="unfinished" />
+   <translation>rechts</translation>
   </message>
   <message>
    <source>set: the shapes are artwork now</source>
-   <translation type="unfinished" />
+   <translation>festgesetzt: die Formen sind jetzt Teil des Werks</translation>
   </message>
   <message>
    <source>shapes</source>
-   <translation type="unfinished" />
+   <translation>Formen</translation>
   </message>
   <message>
    <source>sharp</source>
-   <translation type="unfinished" />
+   <translation>scharf</translation>
   </message>
   <message>
    <source>sheet centre</source>
-   <translation type="unfinished" />
+   <translation>Blattmitte</translation>
   </message>
   <message>
    <source>sheet edge</source>
-   <translation type="unfinished" />
+   <translation>Blattrand</translation>
   </message>
   <message>
    <source>sliver %1 wide</source>
-   <translation type="unfinished" />
+   <translation>Splitter, %1 breit</translation>
   </message>
   <message>
    <source>sliver, %1</source>
-   <translation type="unfinished" />
+   <translation>Splitter, %1</translation>
   </message>
   <message>
    <source>slivers</source>
-   <translation type="unfinished" />
+   <translation>Splitter</translation>
   </message>
   <message>
    <source>slivers, thinnest %1</source>
-   <translation type="unfinished" />
+   <translation>Splitter, dünnster %1</translation>
   </message>
   <message>
    <source>small piece, %1 px²</source>
-   <translation type="unfinished" />
+   <translation>kleines Stück, %1 px²</translation>
   </message>
   <message>
    <source>steps of 15°, or along one axis</source>
-   <translation type="unfinished" />
+   <translation>Schritte von 15°, oder entlang einer Achse</translation>
   </message>
   <message>
    <source>stop %1 of %2 at %3 %, %4</source>
-   <translation type="unfinished" />
+   <translation>Marke %1 von %2 bei %3 %, %4</translation>
   </message>
   <message>
    <source>take back the last node</source>
-   <translation type="unfinished" />
+   <translation>den letzten Knoten zurücknehmen</translation>
   </message>
   <message>
    <source>the lines</source>
-   <translation type="unfinished" />
+   <translation>den Linien</translation>
   </message>
   <message>
    <source>the picture</source>
-   <translation type="unfinished" />
+   <translation>dem Bild</translation>
   </message>
   <message>
    <source>tone areas</source>
-   <translation type="unfinished" />
+   <translation>Tonflächen</translation>
   </message>
   <message>
    <source>too little for marks</source>
-   <translation type="unfinished" />
+   <translation>zu wenig für Zeichen</translation>
   </message>
   <message>
    <source>top</source>
-   <translation type="unfinished" />
+   <translation>oben</translation>
   </message>
   <message>
    <source>value %1 of 255</source>
-   <translation type="unfinished" />
+   <translation>Wert %1 von 255</translation>
   </message>
   <message>
    <source>wanted %1</source>
-   <translation type="unfinished" />
+   <translation>gewünscht %1</translation>
   </message>
   <message>
    <source>weak edge, click to hold</source>
-   <translation type="unfinished" />
+   <translation>schwache Kante, Klick hält sie</translation>
   </message>
   <message>
    <source>weight</source>
    <comment>same</comment>
-   <translation type="unfinished" />
+   <translation>Stärke</translation>
   </message>
   <message>
    <source>without ink</source>
-   <translation type="unfinished" />
+   <translation>ohne Tinte</translation>
   </message>
  </context>
 </TS>

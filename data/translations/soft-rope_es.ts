@@ -5,4939 +5,5027 @@
   <name />
   <message>
    <source> of %1</source>
-   <translation type="unfinished" />
+   <translation> de %1</translation>
   </message>
   <message>
    <source> tint</source>
-   <translation type="unfinished" />
+   <translation> matiz</translation>
   </message>
   <message>
    <source> · %1 bridged</source>
-   <translation type="unfinished" />
+   <translation> · %1 salvados</translation>
   </message>
   <message numerus="yes">
    <source> · %n slivers join</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform> · %n astilla se une</numerusform>
+    <numerusform> · %n astillas se unen</numerusform>
    </translation>
   </message>
   <message>
    <source> · fill %1 · line %2</source>
-   <translation type="unfinished" />
+   <translation> · relleno %1 · línea %2</translation>
   </message>
   <message>
    <source> – Soft Rope</source>
-   <translation type="unfinished" />
+   <translation> – Soft Rope</translation>
   </message>
   <message>
    <source>%1 %2 is offered.</source>
-   <translation type="unfinished" />
+   <translation>Se ofrece %1 %2.</translation>
   </message>
   <message>
    <source>%1 (halves)</source>
-   <translation type="unfinished" />
+   <translation>%1 (mitades)</translation>
   </message>
   <message>
    <source>%1 are alike.</source>
-   <translation type="unfinished" />
+   <translation>%1 son iguales.</translation>
   </message>
   <message>
    <source>%1 areas lie on "Colour areas" under the lines; %2 gaps closed, %3 slivers absorbed (Ctrl+. shows them). Ctrl+Z takes them away.</source>
-   <translation type="unfinished" />
+   <translation>%1 áreas están en «Áreas de color» bajo las líneas; %2 huecos cerrados, %3 astillas absorbidas (Ctrl+. las muestra). Ctrl+Z las quita.</translation>
   </message>
   <message>
    <source>%1 areas, %2 nodes</source>
-   <translation type="unfinished" />
+   <translation>%1 áreas, %2 nodos</translation>
   </message>
   <message>
    <source>%1 cannot be opened.</source>
-   <translation type="unfinished" />
+   <translation>%1 no se puede abrir.</translation>
   </message>
   <message>
    <source>%1 cannot be opened: %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 no se puede abrir: %2.</translation>
   </message>
   <message>
    <source>%1 cannot be read to its end.</source>
-   <translation type="unfinished" />
+   <translation>%1 no se puede leer hasta el final.</translation>
   </message>
   <message>
    <source>%1 colour drops' areas opened: they stay as they were, rings show where.</source>
-   <translation type="unfinished" />
+   <translation>Se abrieron las áreas de %1 gotas de color: quedan como estaban, unos anillos muestran dónde.</translation>
   </message>
   <message>
    <source>%1 darker</source>
-   <translation type="unfinished" />
+   <translation>%1 más oscuro</translation>
   </message>
   <message>
    <source>%1 drops' areas are closed again.</source>
-   <translation type="unfinished" />
+   <translation>Las áreas de %1 gotas vuelven a estar cerradas.</translation>
   </message>
   <message>
    <source>%1 ends are open; two are %2 apart.</source>
-   <translation type="unfinished" />
+   <translation>%1 extremos están abiertos; dos distan %2.</translation>
   </message>
   <message>
    <source>%1 ends are open; two meet and are not joined.</source>
-   <translation type="unfinished" />
+   <translation>%1 extremos están abiertos; dos se tocan y no están unidos.</translation>
   </message>
   <message>
    <source>%1 has %2 megapixels; at most 100 can be opened.</source>
-   <translation type="unfinished" />
+   <translation>%1 tiene %2 megapíxeles; se pueden abrir 100 como mucho.</translation>
   </message>
   <message>
    <source>%1 holds no recorded strokes.</source>
-   <translation type="unfinished" />
+   <translation>%1 no contiene trazos grabados.</translation>
   </message>
   <message>
    <source>%1 is a drawing, not a picture. Open it instead.</source>
-   <translation type="unfinished" />
+   <translation>%1 es un dibujo, no una imagen. Ábralo en su lugar.</translation>
   </message>
   <message>
    <source>%1 is a folder.</source>
-   <translation type="unfinished" />
+   <translation>%1 es una carpeta.</translation>
   </message>
   <message>
    <source>%1 is broken and cannot be read.</source>
-   <translation type="unfinished" />
+   <translation>%1 está dañado y no se puede leer.</translation>
   </message>
   <message>
    <source>%1 is cut off before its first row.</source>
-   <translation type="unfinished" />
+   <translation>%1 se corta antes de la primera fila.</translation>
   </message>
   <message>
    <source>%1 is empty.</source>
-   <translation type="unfinished" />
+   <translation>%1 está vacío.</translation>
   </message>
   <message>
    <source>%1 is fitted, dimmed to 50 % and locked. Unlock it to move it.</source>
-   <translation type="unfinished" />
+   <translation>%1 está ajustada, atenuada al 50 % y bloqueada. Desbloquéela para moverla.</translation>
   </message>
   <message>
    <source>%1 is free.</source>
-   <translation type="unfinished" />
+   <translation>%1 está libre.</translation>
   </message>
   <message>
    <source>%1 is hidden. Show it to draw on it.</source>
-   <translation type="unfinished" />
+   <translation>%1 está oculta. Muéstrela para dibujar en ella.</translation>
   </message>
   <message>
    <source>%1 is larger than 100 megapixels.</source>
-   <translation type="unfinished" />
+   <translation>%1 supera los 100 megapíxeles.</translation>
   </message>
   <message>
    <source>%1 is larger than 2 GB.</source>
-   <translation type="unfinished" />
+   <translation>%1 supera los 2 GB.</translation>
   </message>
   <message>
    <source>%1 is not a picture that can be read (PNG, JPEG, WebP, TIFF, BMP or GIF).</source>
-   <translation type="unfinished" />
+   <translation>%1 no es una imagen legible (PNG, JPEG, WebP, TIFF, BMP o GIF).</translation>
   </message>
   <message>
    <source>%1 is the key of "%2" now, which would have none.</source>
-   <translation type="unfinished" />
+   <translation>%1 es ahora la tecla de «%2», que se quedaría sin ninguna.</translation>
   </message>
   <message>
    <source>%1 is the key of "%2", which stays.</source>
-   <translation type="unfinished" />
+   <translation>%1 es la tecla de «%2», que no cambia.</translation>
   </message>
   <message>
    <source>%1 is too large to open.</source>
-   <translation type="unfinished" />
+   <translation>%1 es demasiado grande para abrirlo.</translation>
   </message>
   <message>
    <source>%1 levels darker</source>
-   <translation type="unfinished" />
+   <translation>%1 niveles más oscuro</translation>
   </message>
   <message>
    <source>%1 levels lighter</source>
-   <translation type="unfinished" />
+   <translation>%1 niveles más claro</translation>
   </message>
   <message>
    <source>%1 lighter</source>
-   <translation type="unfinished" />
+   <translation>%1 más claro</translation>
   </message>
   <message>
    <source>%1 long</source>
-   <translation type="unfinished" />
+   <translation>%1 de largo</translation>
   </message>
   <message>
    <source>%1 nodes</source>
-   <translation type="unfinished" />
+   <translation>%1 nodos</translation>
   </message>
   <message>
    <source>%1 nodes, %2</source>
-   <translation type="unfinished" />
+   <translation>%1 nodos, %2</translation>
   </message>
   <message numerus="yes">
    <source>%1 of %n area(s) inked</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%1 de %n área con tinta</numerusform>
+    <numerusform>%1 de %n áreas con tinta</numerusform>
    </translation>
   </message>
   <message>
    <source>%1 of 255</source>
-   <translation type="unfinished" />
+   <translation>%1 de 255</translation>
   </message>
   <message>
    <source>%1 off at most</source>
-   <translation type="unfinished" />
+   <translation>se aparta %1 como mucho</translation>
   </message>
   <message>
    <source>%1 offset</source>
-   <translation type="unfinished" />
+   <translation>%1 desplazada</translation>
   </message>
   <message>
    <source>%1 part</source>
-   <translation type="unfinished" />
+   <translation>parte de %1</translation>
   </message>
   <message>
    <source>%1 picked</source>
-   <translation type="unfinished" />
+   <translation>%1 elegidos</translation>
   </message>
   <message>
    <source>%1 pieces</source>
-   <translation type="unfinished" />
+   <translation>%1 piezas</translation>
   </message>
   <message>
    <source>%1 pieces. Drag corners, split and merge. Ctrl+Z takes them away.</source>
-   <translation type="unfinished" />
+   <translation>%1 piezas. Arrastre esquinas, divida y fusione. Ctrl+Z las quita.</translation>
   </message>
   <message>
    <source>%1 shapes have their tones now. Hold W to compare with the picture; Ctrl+Z takes it back.</source>
-   <translation type="unfinished" />
+   <translation>%1 formas tienen ya sus tonos. Mantenga W para comparar con la imagen; Ctrl+Z lo deshace.</translation>
   </message>
   <message>
    <source>%1 tones</source>
-   <translation type="unfinished" />
+   <translation>%1 tonos</translation>
   </message>
   <message>
    <source>%1 was loaded only in part, %2 of %3 rows.</source>
-   <translation type="unfinished" />
+   <translation>%1 se cargó solo en parte, %2 de %3 filas.</translation>
   </message>
   <message>
    <source>%1 was not saved</source>
-   <translation type="unfinished" />
+   <translation>%1 no se guardó</translation>
   </message>
   <message>
    <source>%1 with the same %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 con lo mismo: %2.</translation>
   </message>
   <message>
    <source>%1 · %2</source>
-   <translation type="unfinished" />
+   <translation>%1 · %2</translation>
   </message>
   <message>
    <source>%1 × %2 px</source>
-   <translation type="unfinished" />
+   <translation>%1 × %2 px</translation>
   </message>
   <message>
    <source>%1 × %2 px · %3</source>
-   <translation type="unfinished" />
+   <translation>%1 × %2 px · %3</translation>
   </message>
   <message>
    <source>%1 → %2 nodes</source>
-   <translation type="unfinished" />
+   <translation>%1 → %2 nodos</translation>
   </message>
   <message>
    <source>%1 → %2 nodes, %3 off</source>
-   <translation type="unfinished" />
+   <translation>%1 → %2 nodos, se aparta %3</translation>
   </message>
   <message>
    <source>%1, %2 %</source>
-   <translation type="unfinished" />
+   <translation>%1, %2 %</translation>
   </message>
   <message>
    <source>%1, %2 nodes</source>
-   <translation type="unfinished" />
+   <translation>%1, %2 nodos</translation>
   </message>
   <message>
    <source>%1, %2 px²</source>
-   <translation type="unfinished" />
+   <translation>%1, %2 px²</translation>
   </message>
   <message>
    <source>%1, %2, %3 %</source>
-   <translation type="unfinished" />
+   <translation>%1, %2, %3 %</translation>
   </message>
   <message numerus="yes">
    <source>%1, %n open end(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%1, %n extremo abierto</numerusform>
+    <numerusform>%1, %n extremos abiertos</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%1, %n sliver(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%1, %n astilla</numerusform>
+    <numerusform>%1, %n astillas</numerusform>
    </translation>
   </message>
   <message>
    <source>%1, current, %2</source>
-   <translation type="unfinished" />
+   <translation>%1, actual, %2</translation>
   </message>
   <message>
    <source>%1, reference</source>
-   <translation type="unfinished" />
+   <translation>%1, referencia</translation>
   </message>
   <message>
    <source>%1, second</source>
-   <translation type="unfinished" />
+   <translation>%1, segundo</translation>
   </message>
   <message>
    <source>%1, set</source>
-   <translation type="unfinished" />
+   <translation>%1, fijado</translation>
   </message>
   <message>
    <source>%1. Shift keeps it as an ink</source>
-   <translation type="unfinished" />
+   <translation>%1. Mayús la guarda como tinta</translation>
   </message>
   <message>
    <source>%1: %2 nodes%3. Ctrl+Z takes it apart.</source>
-   <translation type="unfinished" />
+   <translation>%1: %2 nodos%3. Ctrl+Z lo separa.</translation>
   </message>
   <message>
    <source>%1: the disk is full.</source>
-   <translation type="unfinished" />
+   <translation>%1: el disco está lleno.</translation>
   </message>
   <message>
    <source>%1: writing is not allowed there.</source>
-   <translation type="unfinished" />
+   <translation>%1: no está permitido escribir ahí.</translation>
   </message>
   <message numerus="yes">
    <source>%n %1 element(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n elemento %1</numerusform>
+    <numerusform>%n elementos %1</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n area(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n área</numerusform>
+    <numerusform>%n áreas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n area(s) enclosed</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n área encerrada</numerusform>
+    <numerusform>%n áreas encerradas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n area(s) gathered</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n área reunida</numerusform>
+    <numerusform>%n áreas reunidas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n area(s) → 1 shape</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n área → 1 forma</numerusform>
+    <numerusform>%n áreas → 1 forma</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n area(s), no inks</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n área, sin tintas</numerusform>
+    <numerusform>%n áreas, sin tintas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n areas have no ink.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n área no tiene tinta.</numerusform>
+    <numerusform>%n áreas no tienen tinta.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n broken picture(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n imagen dañada</numerusform>
+    <numerusform>%n imágenes dañadas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n clip path(s) (drawn without)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n trazado de recorte (dibujado sin él)</numerusform>
+    <numerusform>%n trazados de recorte (dibujado sin ellos)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n corners have room for less only.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n esquina solo tiene sitio para menos.</numerusform>
+    <numerusform>%n esquinas solo tienen sitio para menos.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n dash pattern(s) (drawn solid)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n trazo discontinuo (dibujado continuo)</numerusform>
+    <numerusform>%n trazos discontinuos (dibujados continuos)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n drops are open and stay as they were.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n gota está abierta y queda como estaba.</numerusform>
+    <numerusform>%n gotas están abiertas y quedan como estaban.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n end(s) open on this sheet</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n extremo abierto en esta hoja</numerusform>
+    <numerusform>%n extremos abiertos en esta hoja</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n filter(s) (drawn without)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n filtro (dibujado sin él)</numerusform>
+    <numerusform>%n filtros (dibujado sin ellos)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n gradient(s) or pattern(s) (painted grey)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n degradado o motivo (pintado en gris)</numerusform>
+    <numerusform>%n degradados o motivos (pintados en gris)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n group(s) nested deeper than %1 (flattened)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n grupo anidado a más de %1 (aplanado)</numerusform>
+    <numerusform>%n grupos anidados a más de %1 (aplanados)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n group(s) too deeply nested</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n grupo anidado en exceso</numerusform>
+    <numerusform>%n grupos anidados en exceso</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n hole(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n agujero</numerusform>
+    <numerusform>%n agujeros</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n ink(s) ready</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n tinta lista</numerusform>
+    <numerusform>%n tintas listas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n line(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n línea</numerusform>
+    <numerusform>%n líneas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n linked picture(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n imagen enlazada</numerusform>
+    <numerusform>%n imágenes enlazadas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n mask(s) (drawn without)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n máscara (dibujado sin ella)</numerusform>
+    <numerusform>%n máscaras (dibujado sin ellas)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n more after this</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n más después</numerusform>
+    <numerusform>%n más después</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n nodes picked</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n nodo elegido</numerusform>
+    <numerusform>%n nodos elegidos</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n pairs of ends are that near.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n par de extremos está así de cerca.</numerusform>
+    <numerusform>%n pares de extremos están así de cerca.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n path(s) broken off at a fault</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n trazado cortado por un fallo</numerusform>
+    <numerusform>%n trazados cortados por un fallo</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n picture(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n imagen</numerusform>
+    <numerusform>%n imágenes</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n piece(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n pieza</numerusform>
+    <numerusform>%n piezas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n pieces are much smaller than the rest.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n pieza es mucho menor que las demás.</numerusform>
+    <numerusform>%n piezas son mucho menores que las demás.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n seam(s) welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n costura soldada, %1 suaves; %2 copiadas. Las mitades se guardan en una capa oculta.</numerusform>
+    <numerusform>%n costuras soldadas, %1 suaves; %2 copiadas. Las mitades se guardan en una capa oculta.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n shape(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n forma</numerusform>
+    <numerusform>%n formas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n specks go to their neighbours.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n mota pasa a su vecina.</numerusform>
+    <numerusform>%n motas pasan a sus vecinas.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n style sheet(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n hoja de estilo</numerusform>
+    <numerusform>%n hojas de estilo</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n text(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n texto</numerusform>
+    <numerusform>%n textos</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n thing(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n cosa</numerusform>
+    <numerusform>%n cosas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n tone(s)</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n tono</numerusform>
+    <numerusform>%n tonos</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>%n use(s) of another element</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n uso de otro elemento</numerusform>
+    <numerusform>%n usos de otros elementos</numerusform>
    </translation>
   </message>
   <message>
    <source>, %1 across gaps</source>
-   <translation type="unfinished" />
+   <translation>, %1 a través de huecos</translation>
   </message>
   <message>
    <source>, %1 much smaller than the rest</source>
-   <translation type="unfinished" />
+   <translation>, %1 mucho menores que las demás</translation>
   </message>
   <message>
    <source>, %1 nodes</source>
-   <translation type="unfinished" />
+   <translation>, %1 nodos</translation>
   </message>
   <message>
    <source>, 1 across a gap</source>
-   <translation type="unfinished" />
+   <translation>, 1 a través de un hueco</translation>
   </message>
   <message>
    <source>, hidden</source>
-   <translation type="unfinished" />
+   <translation>, oculta</translation>
   </message>
   <message>
    <source>, in hand</source>
-   <translation type="unfinished" />
+   <translation>, en mano</translation>
   </message>
   <message>
    <source>, live</source>
-   <translation type="unfinished" />
+   <translation>, viva</translation>
   </message>
   <message>
    <source>, locked</source>
-   <translation type="unfinished" />
+   <translation>, bloqueada</translation>
   </message>
   <message>
    <source>100 %</source>
-   <translation type="unfinished" />
+   <translation>100 %</translation>
   </message>
   <message>
    <source>1080 × 1080 px</source>
-   <translation type="unfinished" />
+   <translation>1080 × 1080 px</translation>
   </message>
   <message>
    <source>1920 × 1080 px</source>
-   <translation type="unfinished" />
+   <translation>1920 × 1080 px</translation>
   </message>
   <message>
    <source>210 × 297 mm</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>&lt;b&gt;%1&lt;/b&gt;%2 &amp;nbsp;&lt;span style='color:%3'&gt;%4&lt;/span&gt;</source>
-   <translation type="unfinished" />
+   <translation>210 × 297 mm</translation>
   </message>
   <message>
    <source>&lt;b&gt;Alike&lt;/b&gt; picks everything with the same fill as what you click; Shift: the same line colour, Alt: the same weight.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Iguales&lt;/b&gt; elige todo lo que tiene el mismo relleno que lo pulsado; Mayús: el mismo color de línea, Alt: el mismo grosor.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Axis&lt;/b&gt;: drag a line to mirror the layer at; drag its diamonds to turn it, the line to move it. A click on a half-bead: its seam smooth or a corner.</source>
-   <translation type="unfinished" />
+   <source>&lt;b&gt;Axis&lt;/b&gt;: drag a line to mirror the layer at; its diamonds turn it. Click a half-bead: its seam smooth or a corner.</source>
+   <translation>&lt;b&gt;Eje&lt;/b&gt;: arrastre la línea en que se refleja la capa; sus rombos la giran. Clic en una media cuenta: costura suave o esquina.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Bound&lt;/b&gt;: draw round what is to be cut into tones, or click a closed shape. A click beside lifts the bound.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Límite&lt;/b&gt;: rodee lo que se dividirá en tonos, o pulse una forma cerrada. Un clic al lado quita el límite.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Bow&lt;/b&gt; pulls the middle of a piece into a curve. A double click makes it straight again. Esc lets go.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Arquear&lt;/b&gt; tira del medio de un tramo hasta hacerlo curvo. Un doble clic lo endereza. Esc suelta.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Carve&lt;/b&gt; gathers the areas you drag through; Shift drops them out. Enter takes the shape, Backspace lets one go.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Tallar&lt;/b&gt; reúne las áreas por las que pasa; Mayús las saca. Intro toma la forma, Retroceso suelta una.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Circle&lt;/b&gt;: drag from the middle (Alt: from side to side). It locks where it touches; Ctrl lets it go free.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Círculo&lt;/b&gt;: arrastre desde el centro (Alt: de lado a lado). Se fija donde toca; Ctrl lo libera.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Crop&lt;/b&gt;: drag a frame over the part of the picture to keep. A double click brings the whole picture back.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Recortar&lt;/b&gt;: arrastre un marco sobre la parte que se conserva. Un doble clic devuelve la imagen entera.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Cut here&lt;/b&gt; moves the nearest cut to the tone under the pointer; drag to try others. Shift adds a cut.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Cortar aquí&lt;/b&gt; lleva el corte más cercano al tono bajo el puntero; arrastre para probar otros. Mayús añade un corte.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Drop&lt;/b&gt; puts the ink in hand in the area under the pointer; drag to fill several. It follows the lines. Esc lets go.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Gota&lt;/b&gt; pone la tinta en mano en el área bajo el puntero; arrastre para llenar varias. Sigue a las líneas. Esc suelta.</translation>
+  </message>
+  <message>
+   <source>&lt;b&gt;Edge&lt;/b&gt; pushes a border: start in a tone and drag over its border, the tone comes along. Brush size on the card.</source>
+   <translation>&lt;b&gt;Borde&lt;/b&gt; empuja un límite: empiece en un tono y arrastre sobre su borde, el tono le sigue. Tamaño del pincel en la ficha.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Facets&lt;/b&gt;: drag from corner to corner to cut; a click changes a piece's shade, a drag inside turns it, Shift locks it. On a mesh: drag corners.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Facetas&lt;/b&gt;: arrastre de esquina a esquina para cortar; un clic cambia el tono, arrastrar dentro lo gira, Mayús lo bloquea. En una malla: arrastre esquinas.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Follow&lt;/b&gt;: drag roughly along pieces of lines; back over them lets go. Enter takes the outline, Backspace the last piece back.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Seguir&lt;/b&gt;: arrastre más o menos por tramos de líneas; volver atrás los suelta. Intro toma el contorno, Retroceso quita el último.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Freehand&lt;/b&gt; draws and fits. End near the start to close. Slack can be changed on the card. Esc drops the stroke.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;A mano&lt;/b&gt; dibuja y ajusta. Acabe cerca del inicio para cerrar. La holgura está en la ficha. Esc descarta el trazo.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Gradient&lt;/b&gt;: drag over the shape, or over several that are picked. Its ends can be dragged on. Shift steps by 15 degrees.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Degradado&lt;/b&gt;: arrastre sobre la forma, o sobre varias elegidas. Sus extremos se pueden mover. Mayús avanza de 15 en 15 grados.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Guide&lt;/b&gt;: drag a guide at any angle, or take hold of one to move it. Shift steps by 15°. Delete drops the one under the pointer.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Guía&lt;/b&gt;: arrastre una guía en cualquier ángulo, o tome una y muévala. Mayús avanza de 15°. Supr quita la que está bajo el puntero.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Join&lt;/b&gt;: click an open end, then another; or drag from end to end. Shift+J joins all that nearly meet.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Unir&lt;/b&gt;: pulse un extremo abierto y luego otro; o arrastre de extremo a extremo. Mayús+J une todos los que casi se tocan.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Line&lt;/b&gt;: drag from end to end. Shift steps the angle by 15°; near a curve it locks to its tangent.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Línea&lt;/b&gt;: arrastre de extremo a extremo. Mayús avanza de 15°; cerca de una curva se fija a su tangente.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Nodes&lt;/b&gt;: drag nodes, handles and pieces. One more click on a picked node: smooth or corner. Double click adds, Delete takes the picked node or piece out.</source>
-   <translation type="unfinished" />
+   <source>&lt;b&gt;Nodes&lt;/b&gt;: drag nodes, handles and pieces. Click a picked node: smooth or corner. Double click adds, Delete takes out.</source>
+   <translation>&lt;b&gt;Nodos&lt;/b&gt;: arrastre nodos, tiradores y tramos. Clic en un nodo elegido: suave o esquina. Doble clic añade, Supr quita.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Part&lt;/b&gt;: drag a frame, or with Shift round a part, to trace just that. Click a traced line to leave it out, double click to keep only it.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Parte&lt;/b&gt;: arrastre un marco, o rodee con Mayús, para calcar solo eso. Pulse una línea para dejarla fuera, doble clic para dejar solo esa.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Patch&lt;/b&gt; makes one spot lighter or darker. Draw round it (Shift paints it), then drag up or down inside. Alt draws the picked one anew.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Parche&lt;/b&gt; aclara u oscurece un sitio. Rodéelo (Mayús lo pinta) y arrastre dentro arriba o abajo. Alt dibuja de nuevo el elegido.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Pen&lt;/b&gt;: click for a corner, drag for a curve; Alt breaks the handles. Enter or Esc ends, Backspace takes a node back.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Pluma&lt;/b&gt;: clic para una esquina, arrastre para una curva; Alt rompe los tiradores. Intro o Esc acaba, Retroceso quita un nodo.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Pick&lt;/b&gt; chooses, moves, sizes and turns. Drag a frame round several; Shift adds.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Elegir&lt;/b&gt; elige, mueve, dimensiona y gira. Arrastre un marco alrededor de varios; Mayús añade.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Place&lt;/b&gt; moves, sizes and turns an unlocked picture. Esc lets go.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Colocar&lt;/b&gt; mueve, dimensiona y gira una imagen desbloqueada. Esc suelta.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Rectangle&lt;/b&gt;: drag from corner to corner. Shift makes it square, Alt goes from the middle.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Rectángulo&lt;/b&gt;: arrastre de esquina a esquina. Mayús lo hace cuadrado, Alt parte del centro.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Redraw&lt;/b&gt; start on a line, draw a better way, end on the line. The dotted part goes. Esc drops the stroke.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Redibujar&lt;/b&gt;: empiece en una línea, dibuje mejor camino, acabe en la línea. Lo punteado se va. Esc descarta el trazo.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Rope&lt;/b&gt; click loosely along an edge; it settles between the clicks. Shift draws by hand. Click the start to close, Enter ends, Backspace lets go.</source>
-   <translation type="unfinished" />
+   <source>&lt;b&gt;Rope&lt;/b&gt; click loosely along an edge; Shift draws by hand. Click the start to close, Enter ends, Backspace lets go.</source>
+   <translation>&lt;b&gt;Cuerda&lt;/b&gt;: pulse sin apretar a lo largo de un borde; Mayús dibuja a mano. Clic en el inicio cierra, Intro acaba, Retroceso suelta.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Round guide&lt;/b&gt;: drag from the middle. It serves other lines only and is never delivered.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Guía redonda&lt;/b&gt;: arrastre desde el centro. Solo sirve a otras líneas y nunca se entrega.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Ruler&lt;/b&gt;: drag to measure length and angle. Shift steps by 15°. Esc takes it away.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Regla&lt;/b&gt;: arrastre para medir longitud y ángulo. Mayús avanza de 15°. Esc la quita.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Straighten&lt;/b&gt;: draw along a line of the picture that should be level or upright. A double click finds the turn by itself.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Enderezar&lt;/b&gt;: trace a lo largo de una línea de la imagen que deba ser horizontal o vertical. Un doble clic halla el giro por sí solo.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Straights&lt;/b&gt; goes corner to corner; bow the pieces later. Enter or Esc ends, Backspace takes a node back.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Rectas&lt;/b&gt; va de esquina a esquina; arquee los tramos después. Intro o Esc acaba, Retroceso quita un nodo.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Sweep&lt;/b&gt;: drag over specks; areas that lie wholly under the brush go to their neighbours.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Barrer&lt;/b&gt;: arrastre sobre motas; las áreas que quedan enteras bajo el pincel pasan a sus vecinas.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Take ink&lt;/b&gt;: a click takes the colour under the loupe in hand, its ink if it has one; Shift keeps it as a new ink.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Tomar tinta&lt;/b&gt;: un clic toma en mano el color bajo la lupa, su tinta si la tiene; Mayús lo guarda como tinta nueva.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Trim&lt;/b&gt;: click a stub, or drag across several. What goes is dotted; between two nodes Shift takes the piece.</source>
-   <translation type="unfinished" />
+   <translation>&lt;b&gt;Podar&lt;/b&gt;: pulse un cabo, o arrastre sobre varios. Lo que se va está punteado; entre dos nodos, Mayús quita el tramo.</translation>
   </message>
   <message>
    <source>A click takes the stretch between two crossings; a drag takes all it crosses; Shift takes the piece between two nodes.</source>
-   <translation type="unfinished" />
+   <translation>Un clic quita el trecho entre dos cruces; arrastrar quita todo lo cruzado; Mayús quita el tramo entre dos nodos.</translation>
   </message>
   <message>
    <source>A colour drop's area opened: it stays as it was, the ring shows where. Close the gap, or drop again.</source>
-   <translation type="unfinished" />
+   <translation>Se abrió el área de una gota de color: queda como estaba, el anillo muestra dónde. Cierre el hueco o ponga otra gota.</translation>
   </message>
   <message>
    <source>A copy of the outline, out or (negative) in</source>
-   <translation type="unfinished" />
+   <translation>Una copia del contorno, hacia fuera o (negativo) hacia dentro</translation>
   </message>
   <message>
    <source>A cut runs from border to border of one piece.</source>
-   <translation type="unfinished" />
+   <translation>Un corte va de borde a borde de una pieza.</translation>
   </message>
   <message>
    <source>A guide only: never delivered</source>
-   <translation type="unfinished" />
+   <translation>Solo guía: nunca se entrega</translation>
   </message>
   <message>
    <source>A mesh over the picture</source>
-   <translation type="unfinished" />
+   <translation>Una malla sobre la imagen</translation>
   </message>
   <message>
    <source>A mirrored copy across the layer's axis or the sheet's middle</source>
-   <translation type="unfinished" />
+   <translation>Una copia reflejada respecto al eje de la capa o al centro de la hoja</translation>
   </message>
   <message>
    <source>A new gradient is</source>
-   <translation type="unfinished" />
+   <translation>Un degradado nuevo es</translation>
   </message>
   <message>
    <source>A new layer above this one</source>
-   <translation type="unfinished" />
+   <translation>Una capa nueva sobre esta</translation>
   </message>
   <message>
    <source>A new patch is lighter by</source>
-   <translation type="unfinished" />
+   <translation>Un parche nuevo aclara</translation>
   </message>
   <message>
    <source>A photo from a file</source>
-   <translation type="unfinished" />
+   <translation>Una foto de un archivo</translation>
   </message>
   <message>
    <source>A photo is cut into flat tones here. Bring one in first.</source>
-   <translation type="unfinished" />
+   <translation>Aquí una foto se divide en tonos planos. Traiga una primero.</translation>
   </message>
   <message>
    <source>A piece would fold over there.</source>
-   <translation type="unfinished" />
+   <translation>Una pieza se plegaría ahí.</translation>
   </message>
   <message>
    <source>A plain shape: the parts go</source>
-   <translation type="unfinished" />
+   <translation>Una forma simple: las partes se van</translation>
   </message>
   <message>
    <source>A shape of several outlines into single ones</source>
-   <translation type="unfinished" />
+   <translation>Una forma de varios contornos en formas sueltas</translation>
   </message>
   <message>
    <source>A single straight cannot be closed: there is nothing between its ends.</source>
-   <translation type="unfinished" />
+   <translation>Una sola recta no se puede cerrar: no hay nada entre sus extremos.</translation>
   </message>
   <message>
    <source>A4</source>
-   <translation type="unfinished" />
+   <translation>A4</translation>
   </message>
   <message>
    <source>About Soft Rope</source>
-   <translation type="unfinished" />
+   <translation>Acerca de Soft Rope</translation>
   </message>
   <message>
    <source>Add</source>
-   <translation type="unfinished" />
+   <translation>Añadir</translation>
   </message>
   <message>
    <source>Add guide</source>
-   <translation type="unfinished" />
+   <translation>Añadir guía</translation>
   </message>
   <message>
    <source>Add ink</source>
-   <translation type="unfinished" />
+   <translation>Añadir tinta</translation>
   </message>
   <message>
    <source>Add layer</source>
-   <translation type="unfinished" />
+   <translation>Añadir capa</translation>
   </message>
   <message>
    <source>Add node</source>
-   <translation type="unfinished" />
+   <translation>Añadir nodo</translation>
   </message>
   <message>
    <source>Add the colour in hand as an ink</source>
-   <translation type="unfinished" />
+   <translation>Añadir el color en mano como tinta</translation>
   </message>
   <message>
    <source>Align to each other</source>
-   <translation type="unfinished" />
+   <translation>Alinear entre sí</translation>
   </message>
   <message>
    <source>Align to each other: %1</source>
-   <translation type="unfinished" />
+   <translation>Alinear entre sí: %1</translation>
   </message>
   <message>
    <source>Align to sheet</source>
-   <translation type="unfinished" />
+   <translation>Alinear con la hoja</translation>
   </message>
   <message>
    <source>Align to sheet: %1</source>
-   <translation type="unfinished" />
+   <translation>Alinear con la hoja: %1</translation>
   </message>
   <message>
    <source>Alike</source>
-   <translation type="unfinished" />
+   <translation>Iguales</translation>
   </message>
   <message>
    <source>All areas smaller than four times the smallest piece go to their neighbours</source>
-   <translation type="unfinished" />
+   <translation>Todas las áreas menores que cuatro veces la pieza más pequeña pasan a sus vecinas</translation>
   </message>
   <message>
    <source>All as they came</source>
-   <translation type="unfinished" />
+   <translation>Todas como venían</translation>
   </message>
   <message>
    <source>All of them as one</source>
-   <translation type="unfinished" />
+   <translation>Todas ellas como una</translation>
   </message>
   <message>
    <source>All pairs within the distance, nearest first</source>
-   <translation type="unfinished" />
+   <translation>Todos los pares dentro de la distancia, los más cercanos primero</translation>
   </message>
   <message>
    <source>All parts as one</source>
-   <translation type="unfinished" />
+   <translation>Todas las partes como una</translation>
   </message>
   <message>
    <source>All the way down</source>
-   <translation type="unfinished" />
+   <translation>Hasta abajo del todo</translation>
   </message>
   <message>
    <source>All the way up</source>
-   <translation type="unfinished" />
+   <translation>Hasta arriba del todo</translation>
   </message>
   <message>
    <source>Alone</source>
-   <translation type="unfinished" />
+   <translation>Solo</translation>
   </message>
   <message>
    <source>Along the drag</source>
-   <translation type="unfinished" />
+   <translation>A lo largo del arrastre</translation>
   </message>
   <message>
    <source>Along the middle of dark lines</source>
-   <translation type="unfinished" />
+   <translation>Por el medio de las líneas oscuras</translation>
   </message>
   <message>
    <source>Alt held</source>
-   <translation type="unfinished" />
+   <translation>Alt pulsada</translation>
   </message>
   <message>
    <source>Angle</source>
-   <translation type="unfinished" />
+   <translation>Ángulo</translation>
   </message>
   <message>
    <source>Angle steps with Shift</source>
-   <translation type="unfinished" />
+   <translation>Pasos de ángulo con Mayús</translation>
   </message>
   <message>
    <source>Another harmony</source>
-   <translation type="unfinished" />
+   <translation>Otra armonía</translation>
   </message>
   <message>
    <source>Any number</source>
-   <translation type="unfinished" />
+   <translation>Cualquier número</translation>
   </message>
   <message>
    <source>Area</source>
-   <translation type="unfinished" />
+   <translation>Área</translation>
   </message>
   <message>
    <source>Area %1</source>
-   <translation type="unfinished" />
+   <translation>Área %1</translation>
   </message>
   <message>
    <source>Areas</source>
-   <translation type="unfinished" />
+   <translation>Áreas</translation>
   </message>
   <message>
    <source>Areas under lines</source>
-   <translation type="unfinished" />
+   <translation>Áreas bajo las líneas</translation>
   </message>
   <message>
    <source>Arrows</source>
-   <translation type="unfinished" />
+   <translation>Flechas</translation>
   </message>
   <message>
    <source>As it came</source>
-   <translation type="unfinished" />
+   <translation>Como venía</translation>
   </message>
   <message>
    <source>As the desktop</source>
-   <translation type="unfinished" />
+   <translation>Como el escritorio</translation>
   </message>
   <message>
    <source>Autosave has no folder: %1.</source>
-   <translation type="unfinished" />
+   <translation>El autoguardado no tiene carpeta: %1.</translation>
   </message>
   <message>
    <source>Axis</source>
-   <translation type="unfinished" />
+   <translation>Eje</translation>
   </message>
   <message>
    <source>Axis found in %1: %2°, %3 % sure.</source>
-   <translation type="unfinished" />
+   <translation>Eje hallado en %1: %2°, seguro al %3 %.</translation>
   </message>
   <message>
    <source>Axis through</source>
-   <translation type="unfinished" />
+   <translation>Eje por</translation>
   </message>
   <message>
    <source>Backspace</source>
-   <translation type="unfinished" />
+   <translation>Retroceso</translation>
   </message>
   <message>
    <source>Balance</source>
-   <translation type="unfinished" />
+   <translation>Equilibrio</translation>
   </message>
   <message>
    <source>Begin line</source>
-   <translation type="unfinished" />
+   <translation>Empezar línea</translation>
   </message>
   <message>
    <source>Belly</source>
-   <translation type="unfinished" />
+   <translation>Vientre</translation>
   </message>
   <message>
    <source>Bench</source>
-   <translation type="unfinished" />
+   <translation>Mesa</translation>
   </message>
   <message>
    <source>Beside</source>
-   <translation type="unfinished" />
+   <translation>Al lado</translation>
   </message>
   <message>
    <source>Bevel</source>
-   <translation type="unfinished" />
+   <translation>Bisel</translation>
   </message>
   <message>
    <source>Blend</source>
-   <translation type="unfinished" />
+   <translation>Fusión</translation>
   </message>
   <message>
    <source>Blur</source>
-   <translation type="unfinished" />
+   <translation>Desenfoque</translation>
   </message>
   <message>
    <source>Blurred, as through half-closed eyes, while held (Q). Click to stay.</source>
-   <translation type="unfinished" />
+   <translation>Borroso, como con los ojos entornados, mientras se mantiene (Q). Clic para quedarse.</translation>
   </message>
   <message>
    <source>Borders within</source>
-   <translation type="unfinished" />
+   <translation>Bordes dentro de</translation>
   </message>
   <message>
    <source>Both</source>
-   <translation type="unfinished" />
+   <translation>Ambos</translation>
   </message>
   <message>
    <source>Bottom</source>
-   <translation type="unfinished" />
+   <translation>Abajo</translation>
   </message>
   <message>
    <source>Bottoms in one line</source>
-   <translation type="unfinished" />
+   <translation>Bordes inferiores en una línea</translation>
   </message>
   <message>
    <source>Bound</source>
-   <translation type="unfinished" />
+   <translation>Límite</translation>
   </message>
   <message>
    <source>Bound tones</source>
-   <translation type="unfinished" />
+   <translation>Limitar tonos</translation>
   </message>
   <message>
    <source>Bow</source>
-   <translation type="unfinished" />
+   <translation>Arquear</translation>
   </message>
   <message>
    <source>Bring in</source>
-   <translation type="unfinished" />
+   <translation>Traer</translation>
   </message>
   <message>
    <source>Bring in %1</source>
-   <translation type="unfinished" />
+   <translation>Traer %1</translation>
   </message>
   <message>
    <source>Bring in pictures</source>
-   <translation type="unfinished" />
+   <translation>Traer imágenes</translation>
   </message>
   <message>
    <source>Bring in pictures…</source>
-   <translation type="unfinished" />
+   <translation>Traer imágenes…</translation>
   </message>
   <message>
    <source>Bring in the sketch or photo to work from. It is fitted to the sheet, dimmed and locked.</source>
-   <translation type="unfinished" />
+   <translation>Traiga el boceto o la foto de partida. Se ajusta a la hoja, se atenúa y se bloquea.</translation>
   </message>
   <message>
    <source>Brush</source>
-   <translation type="unfinished" />
+   <translation>Pincel</translation>
   </message>
   <message>
    <source>Brush, with Shift</source>
-   <translation type="unfinished" />
+   <translation>Pincel, con Mayús</translation>
   </message>
   <message>
    <source>Build</source>
-   <translation type="unfinished" />
+   <translation>Construir</translation>
   </message>
   <message>
    <source>By lightness alone</source>
-   <translation type="unfinished" />
+   <translation>Solo por luminosidad</translation>
   </message>
   <message>
    <source>C</source>
-   <translation type="unfinished" />
+   <translation>C</translation>
   </message>
   <message>
    <source>CSS (*.css)</source>
-   <translation type="unfinished" />
+   <translation>CSS (*.css)</translation>
   </message>
   <message>
    <source>Card</source>
-   <translation type="unfinished" />
+   <translation>Ficha</translation>
   </message>
   <message>
    <source>Carve</source>
-   <translation type="unfinished" />
+   <translation>Tallar</translation>
   </message>
   <message>
    <source>Centre</source>
-   <translation type="unfinished" />
+   <translation>Centro</translation>
   </message>
   <message>
    <source>Centre guides</source>
-   <translation type="unfinished" />
+   <translation>Guías centrales</translation>
   </message>
   <message>
    <source>Centre on sheet</source>
-   <translation type="unfinished" />
+   <translation>Centrar en la hoja</translation>
   </message>
   <message>
    <source>Choose a picture</source>
-   <translation type="unfinished" />
+   <translation>Elegir una imagen</translation>
   </message>
   <message>
    <source>Circle</source>
-   <translation type="unfinished" />
+   <translation>Círculo</translation>
   </message>
   <message>
    <source>Clean SVG (*.svg);;PDF (*.pdf);;PNG (*.png)</source>
-   <translation type="unfinished" />
+   <translation>SVG limpio (*.svg);;PDF (*.pdf);;PNG (*.png)</translation>
   </message>
   <message>
    <source>Click a piece for the next shade, drag inside it for its direction, Shift and click to lock it.</source>
-   <translation type="unfinished" />
+   <translation>Pulse una pieza para el tono siguiente, arrastre dentro para su dirección, Mayús y clic para bloquearla.</translation>
   </message>
   <message>
    <source>Click a swatch to mix the tone's paint, Shift and click for the mean of what lies there; by keys Enter, and Delete for the mean</source>
-   <translation type="unfinished" />
+   <translation>Pulse una muestra para mezclar el color del tono, Mayús y clic para la media de lo que hay ahí; con teclas Intro, y Supr para la media</translation>
   </message>
   <message>
    <source>Click once more to pick what is in it; Esc leads back.</source>
-   <translation type="unfinished" />
+   <translation>Otro clic elige lo que hay dentro; Esc vuelve.</translation>
   </message>
   <message>
    <source>Click to rename</source>
-   <translation type="unfinished" />
+   <translation>Clic para renombrar</translation>
   </message>
   <message>
    <source>Click: take in hand. Double click the swatch to mix it, the name to change it (F2). Delete drops it</source>
-   <translation type="unfinished" />
+   <translation>Clic: tomar en mano. Doble clic en la muestra para mezclarla, en el nombre para cambiarlo (F2). Supr la quita</translation>
   </message>
   <message>
    <source>Close gap</source>
-   <translation type="unfinished" />
+   <translation>Cerrar hueco</translation>
   </message>
   <message>
    <source>Close line</source>
-   <translation type="unfinished" />
+   <translation>Cerrar línea</translation>
   </message>
   <message>
    <source>Close line with a straight</source>
-   <translation type="unfinished" />
+   <translation>Cerrar línea con una recta</translation>
   </message>
   <message>
    <source>Closed.</source>
-   <translation type="unfinished" />
+   <translation>Cerrada.</translation>
   </message>
   <message>
    <source>Colour</source>
-   <translation type="unfinished" />
+   <translation>Color</translation>
   </message>
   <message>
    <source>Colour areas</source>
-   <translation type="unfinished" />
+   <translation>Áreas de color</translation>
   </message>
   <message>
    <source>Colour burn</source>
-   <translation type="unfinished" />
+   <translation>Quemar color</translation>
   </message>
   <message>
    <source>Colour dodge</source>
-   <translation type="unfinished" />
+   <translation>Iluminar color</translation>
   </message>
   <message>
    <source>Colour drops</source>
-   <translation type="unfinished" />
+   <translation>Gotas de color</translation>
   </message>
   <message>
    <source>Colour of a piece</source>
-   <translation type="unfinished" />
+   <translation>Color de una pieza</translation>
   </message>
   <message>
    <source>Combine otherwise</source>
-   <translation type="unfinished" />
+   <translation>Combinar de otro modo</translation>
   </message>
   <message>
    <source>Commands</source>
-   <translation type="unfinished" />
+   <translation>Órdenes</translation>
   </message>
   <message>
    <source>Complement</source>
-   <translation type="unfinished" />
+   <translation>Complementario</translation>
   </message>
   <message>
    <source>Contrast ratio by WCAG 2.2: 4.5 for text, 3 for large text and marks</source>
-   <translation type="unfinished" />
+   <translation>Contraste según WCAG 2.2: 4,5 para texto, 3 para texto grande y marcas</translation>
   </message>
   <message>
    <source>Copied.</source>
-   <translation type="unfinished" />
+   <translation>Copiado.</translation>
   </message>
   <message>
    <source>Copy</source>
-   <translation type="unfinished" />
+   <translation>Copiar</translation>
   </message>
   <message>
    <source>Copy across</source>
-   <translation type="unfinished" />
+   <translation>Copiar al otro lado</translation>
   </message>
   <message>
    <source>Corner</source>
-   <translation type="unfinished" />
+   <translation>Esquina</translation>
   </message>
   <message>
    <source>Corner radius</source>
-   <translation type="unfinished" />
+   <translation>Radio de esquina</translation>
   </message>
   <message>
    <source>Corners</source>
-   <translation type="unfinished" />
+   <translation>Esquinas</translation>
   </message>
   <message>
    <source>Corners stay sharp; else they are rounded</source>
-   <translation type="unfinished" />
+   <translation>Las esquinas siguen vivas; si no, se redondean</translation>
   </message>
   <message>
    <source>Course</source>
-   <translation type="unfinished" />
+   <translation>Recorrido</translation>
   </message>
   <message>
    <source>Cover what is messy, with the pen or figures</source>
-   <translation type="unfinished" />
+   <translation>Cubra lo revuelto con la pluma o figuras</translation>
   </message>
   <message>
    <source>Crop</source>
-   <translation type="unfinished" />
+   <translation>Recortar</translation>
   </message>
   <message>
    <source>Ctrl held</source>
-   <translation type="unfinished" />
+   <translation>Ctrl pulsada</translation>
   </message>
   <message>
    <source>Ctrl suspends it while held</source>
-   <translation type="unfinished" />
+   <translation>Ctrl lo suspende mientras se mantiene</translation>
   </message>
   <message>
    <source>Ctrl+Z puts it back.</source>
-   <translation type="unfinished" />
+   <translation>Ctrl+Z lo devuelve.</translation>
   </message>
   <message>
    <source>Cut</source>
-   <translation type="unfinished" />
+   <translation>Cortar</translation>
   </message>
   <message>
    <source>Cut %1: %2 to %3</source>
-   <translation type="unfinished" />
+   <translation>Corte %1: %2 a %3</translation>
   </message>
   <message>
    <source>Cut facet</source>
-   <translation type="unfinished" />
+   <translation>Cortar faceta</translation>
   </message>
   <message>
    <source>Cut here</source>
-   <translation type="unfinished" />
+   <translation>Cortar aquí</translation>
   </message>
   <message>
    <source>Cut into %1 pieces. Drag from corner to corner for more. Ctrl+Z takes them away.</source>
-   <translation type="unfinished" />
+   <translation>Cortado en %1 piezas. Arrastre de esquina a esquina para más. Ctrl+Z las quita.</translation>
   </message>
   <message>
    <source>Cut into facets</source>
-   <translation type="unfinished" />
+   <translation>Cortar en facetas</translation>
   </message>
   <message>
    <source>Cut the picked outline into facets</source>
-   <translation type="unfinished" />
+   <translation>Cortar el contorno elegido en facetas</translation>
   </message>
   <message>
    <source>Cut the picture into %1 tones</source>
-   <translation type="unfinished" />
+   <translation>Dividir la imagen en %1 tonos</translation>
   </message>
   <message>
    <source>Cut. Ctrl+V puts it down again, Ctrl+Shift+V where it was.</source>
-   <translation type="unfinished" />
+   <translation>Cortado. Ctrl+V lo vuelve a poner, Ctrl+Mayús+V donde estaba.</translation>
   </message>
   <message>
    <source>Cuts</source>
-   <translation type="unfinished" />
+   <translation>Cortes</translation>
   </message>
   <message>
    <source>Dark</source>
-   <translation type="unfinished" />
+   <translation>Oscuro</translation>
   </message>
   <message>
    <source>Dark : light</source>
-   <translation type="unfinished" />
+   <translation>Oscuro : claro</translation>
   </message>
   <message>
    <source>Dark : light at cut %1   %2 : %3</source>
-   <translation type="unfinished" />
+   <translation>Oscuro : claro en el corte %1   %2 : %3</translation>
   </message>
   <message>
    <source>Dark and light</source>
-   <translation type="unfinished" />
+   <translation>Oscuro y claro</translation>
   </message>
   <message>
    <source>Dark shapes become areas</source>
-   <translation type="unfinished" />
+   <translation>Las formas oscuras se vuelven áreas</translation>
   </message>
   <message>
    <source>Dark, even lines</source>
-   <translation type="unfinished" />
+   <translation>Líneas oscuras y parejas</translation>
   </message>
   <message>
    <source>Dark, middle, light</source>
-   <translation type="unfinished" />
+   <translation>Oscuro, medio, claro</translation>
   </message>
   <message>
    <source>Darken</source>
-   <translation type="unfinished" />
+   <translation>Oscurecer</translation>
   </message>
   <message>
    <source>Darker or lighter</source>
-   <translation type="unfinished" />
+   <translation>Más oscuro o más claro</translation>
   </message>
   <message>
    <source>Day</source>
-   <translation type="unfinished" />
+   <translation>Día</translation>
   </message>
   <message>
    <source>Deep</source>
-   <translation type="unfinished" />
+   <translation>Profundo</translation>
   </message>
   <message>
    <source>Delete</source>
-   <translation type="unfinished" />
+   <translation>Eliminar</translation>
   </message>
   <message>
    <source>Delete layer</source>
-   <translation type="unfinished" />
+   <translation>Eliminar capa</translation>
   </message>
   <message>
    <source>Delete line</source>
-   <translation type="unfinished" />
+   <translation>Eliminar línea</translation>
   </message>
   <message>
    <source>Deleted %1. Ctrl+Z brings it back.</source>
-   <translation type="unfinished" />
+   <translation>Se eliminó %1. Ctrl+Z lo devuelve.</translation>
   </message>
   <message numerus="yes">
    <source>Deleted %n things. Ctrl+Z brings them back.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n cosa eliminada. Ctrl+Z la devuelve.</numerusform>
+    <numerusform>%n cosas eliminadas. Ctrl+Z las devuelve.</numerusform>
    </translation>
   </message>
   <message>
    <source>Design tokens (*.json)</source>
-   <translation type="unfinished" />
+   <translation>Tokens de diseño (*.json)</translation>
   </message>
   <message>
    <source>Difference</source>
-   <translation type="unfinished" />
+   <translation>Diferencia</translation>
   </message>
   <message>
    <source>Difference: the lowest without the others</source>
-   <translation type="unfinished" />
+   <translation>Diferencia: la más baja sin las demás</translation>
   </message>
   <message>
    <source>Dim and lock</source>
-   <translation type="unfinished" />
+   <translation>Atenuar y bloquear</translation>
   </message>
   <message>
    <source>Distance from what was drawn, along the line</source>
-   <translation type="unfinished" />
+   <translation>Distancia de lo dibujado, a lo largo de la línea</translation>
   </message>
   <message>
    <source>Do the last move, size or turn again</source>
-   <translation type="unfinished" />
+   <translation>Repetir el último movimiento, tamaño o giro</translation>
   </message>
   <message>
    <source>Do what the strip offers</source>
-   <translation type="unfinished" />
+   <translation>Hacer lo que ofrece la franja</translation>
   </message>
   <message>
    <source>Down</source>
-   <translation type="unfinished" />
+   <translation>Abajo</translation>
   </message>
   <message>
    <source>Drag a corner: all its pieces follow. Drag from border to border to split, from piece to piece to merge.</source>
-   <translation type="unfinished" />
+   <translation>Arrastre una esquina: todas sus piezas la siguen. De borde a borde divide, de pieza a pieza fusiona.</translation>
   </message>
   <message>
    <source>Drag a flag. Left and right move the picked one, up and down pick another, a double click adds one, Delete takes it away</source>
-   <translation type="unfinished" />
+   <translation>Arrastre una bandera. Izquierda y derecha mueven la elegida, arriba y abajo eligen otra, doble clic añade una, Supr la quita</translation>
   </message>
   <message>
    <source>Drag a frame, Shift-drag round it, click lines to leave them out</source>
-   <translation type="unfinished" />
+   <translation>Arrastre un marco, rodee con Mayús, pulse líneas para dejarlas fuera</translation>
   </message>
   <message>
    <source>Drag a stop along; off the band drops it. Click the band to add one, double click a stop to mix it. Left and right move it</source>
-   <translation type="unfinished" />
+   <translation>Arrastre una parada; fuera de la banda se quita. Clic en la banda añade una, doble clic la mezcla. Izquierda y derecha la mueven</translation>
   </message>
   <message>
    <source>Drag along lines.</source>
-   <translation type="unfinished" />
+   <translation>Arrastre por las líneas.</translation>
   </message>
   <message>
    <source>Drag from the middle</source>
-   <translation type="unfinished" />
+   <translation>Arrastre desde el centro</translation>
   </message>
   <message>
    <source>Drag from the middle to a corner</source>
-   <translation type="unfinished" />
+   <translation>Arrastre del centro a una esquina</translation>
   </message>
   <message>
    <source>Drag through areas to put them together</source>
-   <translation type="unfinished" />
+   <translation>Arrastre por las áreas para juntarlas</translation>
   </message>
   <message>
    <source>Drag through areas to take them out again (Shift, held)</source>
-   <translation type="unfinished" />
+   <translation>Arrastre por las áreas para volver a sacarlas (Mayús, pulsada)</translation>
   </message>
   <message>
    <source>Drag through areas.</source>
-   <translation type="unfinished" />
+   <translation>Arrastre por las áreas.</translation>
   </message>
   <message>
    <source>Drag to draw; Shift keeps it even, Alt works from the other point.</source>
-   <translation type="unfinished" />
+   <translation>Arrastre para dibujar; Mayús lo mantiene regular, Alt parte del otro punto.</translation>
   </message>
   <message>
    <source>Drag up or down inside the patch for its strength. Up and Down change it by one level.</source>
-   <translation type="unfinished" />
+   <translation>Arrastre arriba o abajo dentro del parche para su fuerza. Arriba y Abajo la cambian un nivel.</translation>
   </message>
   <message>
    <source>Drawings (*.svg);;All files (*)</source>
-   <translation type="unfinished" />
+   <translation>Dibujos (*.svg);;Todos los archivos (*)</translation>
   </message>
   <message>
    <source>Drawn with</source>
-   <translation type="unfinished" />
+   <translation>Dibujado con</translation>
   </message>
   <message>
    <source>Drop</source>
-   <translation type="unfinished" />
+   <translation>Gota</translation>
   </message>
   <message>
    <source>Drop %1</source>
-   <translation type="unfinished" />
+   <translation>Gota de %1</translation>
   </message>
   <message>
    <source>Drop a sketch or photo here</source>
-   <translation type="unfinished" />
+   <translation>Suelte aquí un boceto o una foto</translation>
   </message>
   <message>
    <source>Drop all guides</source>
-   <translation type="unfinished" />
+   <translation>Quitar todas las guías</translation>
   </message>
   <message>
    <source>Drop cut</source>
-   <translation type="unfinished" />
+   <translation>Quitar corte</translation>
   </message>
   <message>
    <source>Drop gradient</source>
-   <translation type="unfinished" />
+   <translation>Quitar degradado</translation>
   </message>
   <message>
    <source>Drop guide</source>
-   <translation type="unfinished" />
+   <translation>Quitar guía</translation>
   </message>
   <message>
    <source>Drop guides</source>
-   <translation type="unfinished" />
+   <translation>Quitar guías</translation>
   </message>
   <message>
    <source>Drop ink</source>
-   <translation type="unfinished" />
+   <translation>Quitar tinta</translation>
   </message>
   <message>
    <source>Drop it; the colours stay</source>
-   <translation type="unfinished" />
+   <translation>Quitarla; los colores quedan</translation>
   </message>
   <message>
    <source>Drop line</source>
-   <translation type="unfinished" />
+   <translation>Quitar línea</translation>
   </message>
   <message>
    <source>Drop out</source>
-   <translation type="unfinished" />
+   <translation>Sacar</translation>
   </message>
   <message>
    <source>Drop patch</source>
-   <translation type="unfinished" />
+   <translation>Quitar parche</translation>
   </message>
   <message>
    <source>Drop the preview</source>
-   <translation type="unfinished" />
+   <translation>Descartar la vista previa</translation>
   </message>
   <message>
    <source>Drop the traced preview</source>
-   <translation type="unfinished" />
+   <translation>Descartar el calco previo</translation>
   </message>
   <message>
    <source>Duplicate</source>
-   <translation type="unfinished" />
+   <translation>Duplicar</translation>
   </message>
   <message>
    <source>Duplicate again</source>
-   <translation type="unfinished" />
+   <translation>Duplicar otra vez</translation>
   </message>
   <message>
    <source>Edge</source>
-   <translation type="unfinished" />
+   <translation>Borde</translation>
   </message>
   <message>
    <source>Edges</source>
-   <translation type="unfinished" />
+   <translation>Bordes</translation>
+  </message>
+  <message>
+   <source>Edit</source>
+   <translation>Editar</translation>
   </message>
   <message>
    <source>Eight tones</source>
-   <translation type="unfinished" />
+   <translation>Ocho tonos</translation>
   </message>
   <message>
    <source>Ellipse</source>
-   <translation type="unfinished" />
+   <translation>Elipse</translation>
   </message>
   <message>
    <source>End runs out over</source>
-   <translation type="unfinished" />
+   <translation>El final se afina a lo largo de</translation>
   </message>
   <message>
    <source>Ends</source>
-   <translation type="unfinished" />
+   <translation>Extremos</translation>
   </message>
   <message>
    <source>Ends run out</source>
-   <translation type="unfinished" />
+   <translation>Extremos afinados</translation>
   </message>
   <message>
    <source>Enter</source>
-   <translation type="unfinished" />
+   <translation>Intro</translation>
   </message>
   <message>
    <source>Enter takes it</source>
-   <translation type="unfinished" />
+   <translation>Intro lo toma</translation>
   </message>
   <message>
    <source>Esc</source>
-   <translation type="unfinished" />
+   <translation>Esc</translation>
   </message>
   <message>
    <source>Even</source>
-   <translation type="unfinished" />
+   <translation>Parejo</translation>
   </message>
   <message>
    <source>Even across</source>
-   <translation type="unfinished" />
+   <translation>Igual a lo ancho</translation>
   </message>
   <message>
    <source>Even down</source>
-   <translation type="unfinished" />
+   <translation>Igual a lo alto</translation>
   </message>
   <message>
    <source>Even spaces</source>
-   <translation type="unfinished" />
+   <translation>Espacios iguales</translation>
   </message>
   <message>
    <source>Even spaces across</source>
-   <translation type="unfinished" />
+   <translation>Espacios iguales a lo ancho</translation>
   </message>
   <message>
    <source>Even spaces down</source>
-   <translation type="unfinished" />
+   <translation>Espacios iguales a lo alto</translation>
   </message>
   <message>
    <source>Even spaces from left to right</source>
-   <translation type="unfinished" />
+   <translation>Espacios iguales de izquierda a derecha</translation>
   </message>
   <message>
    <source>Even spaces from top to bottom</source>
-   <translation type="unfinished" />
+   <translation>Espacios iguales de arriba abajo</translation>
   </message>
   <message>
    <source>Evening</source>
-   <translation type="unfinished" />
+   <translation>Noche</translation>
   </message>
   <message>
    <source>Every area that the lines enclose, lightly filled</source>
-   <translation type="unfinished" />
+   <translation>Cada área que encierran las líneas, con un relleno leve</translation>
   </message>
   <message>
    <source>Every part by itself</source>
-   <translation type="unfinished" />
+   <translation>Cada parte por separado</translation>
   </message>
   <message>
    <source>Everything in working colours gets the darkest or lightest tone</source>
-   <translation type="unfinished" />
+   <translation>Todo lo que está en colores de trabajo recibe el tono más oscuro o más claro</translation>
   </message>
   <message>
    <source>Everything with the same fill</source>
-   <translation type="unfinished" />
+   <translation>Todo con el mismo relleno</translation>
   </message>
   <message>
    <source>Everything with the same line colour</source>
-   <translation type="unfinished" />
+   <translation>Todo con el mismo color de línea</translation>
   </message>
   <message>
    <source>Everything with the same weight</source>
-   <translation type="unfinished" />
+   <translation>Todo con el mismo grosor</translation>
   </message>
   <message>
    <source>Exclus.</source>
-   <translation type="unfinished" />
+   <translation>Exclus.</translation>
   </message>
   <message>
    <source>Exclusion</source>
-   <translation type="unfinished" />
+   <translation>Exclusión</translation>
   </message>
   <message>
    <source>Export</source>
-   <translation type="unfinished" />
+   <translation>Exportar</translation>
   </message>
   <message>
    <source>Export PNG</source>
-   <translation type="unfinished" />
+   <translation>Exportar PNG</translation>
   </message>
   <message>
    <source>Export PNG at twice the size…</source>
-   <translation type="unfinished" />
+   <translation>Exportar PNG al doble…</translation>
   </message>
   <message>
    <source>Exported %1.</source>
-   <translation type="unfinished" />
+   <translation>Se exportó %1.</translation>
   </message>
   <message>
    <source>Exporting %1</source>
-   <translation type="unfinished" />
+   <translation>Exportando %1</translation>
   </message>
   <message>
    <source>Export…</source>
-   <translation type="unfinished" />
+   <translation>Exportar…</translation>
   </message>
   <message>
    <source>Facet %1</source>
-   <translation type="unfinished" />
+   <translation>Faceta %1</translation>
   </message>
   <message>
    <source>Facets</source>
-   <translation type="unfinished" />
+   <translation>Facetas</translation>
   </message>
   <message>
    <source>Fading</source>
-   <translation type="unfinished" />
+   <translation>Menguante</translation>
   </message>
   <message>
    <source>Fetching %1</source>
-   <translation type="unfinished" />
+   <translation>Trayendo %1</translation>
   </message>
   <message>
    <source>Fewer nodes</source>
-   <translation type="unfinished" />
+   <translation>Menos nodos</translation>
   </message>
   <message>
    <source>Fewer nodes: how far it may move</source>
-   <translation type="unfinished" />
+   <translation>Menos nodos: cuánto puede moverse</translation>
+  </message>
+  <message>
+   <source>File</source>
+   <translation>Archivo</translation>
   </message>
   <message>
    <source>File, Open what was put aside brings it back for %1 days</source>
-   <translation type="unfinished" />
+   <translation>Archivo, Abrir lo apartado lo devuelve durante %1 días</translation>
   </message>
   <message>
    <source>Fill</source>
-   <translation type="unfinished" />
+   <translation>Relleno</translation>
   </message>
   <message>
    <source>Fill and line</source>
-   <translation type="unfinished" />
+   <translation>Relleno y línea</translation>
   </message>
   <message>
    <source>Fill and line change places</source>
-   <translation type="unfinished" />
+   <translation>Relleno y línea cambian de sitio</translation>
   </message>
   <message>
    <source>Filled %1 areas. Ctrl+Z takes them back.</source>
-   <translation type="unfinished" />
+   <translation>%1 áreas rellenas. Ctrl+Z las quita.</translation>
   </message>
   <message>
    <source>Find</source>
-   <translation type="unfinished" />
+   <translation>Buscar</translation>
   </message>
   <message>
    <source>Find a command</source>
-   <translation type="unfinished" />
+   <translation>Buscar una orden</translation>
   </message>
   <message>
    <source>Find a command…</source>
-   <translation type="unfinished" />
+   <translation>Buscar una orden…</translation>
   </message>
   <message>
    <source>Find axis</source>
-   <translation type="unfinished" />
+   <translation>Hallar eje</translation>
   </message>
   <message>
    <source>Find the axis of the picture</source>
-   <translation type="unfinished" />
+   <translation>Hallar el eje de la imagen</translation>
   </message>
   <message>
    <source>Find the cut</source>
-   <translation type="unfinished" />
+   <translation>Hallar el corte</translation>
   </message>
   <message>
    <source>Find the cut by itself</source>
-   <translation type="unfinished" />
+   <translation>Hallar el corte por sí solo</translation>
   </message>
   <message>
    <source>Finds the turn from the picture itself</source>
-   <translation type="unfinished" />
+   <translation>Halla el giro a partir de la imagen misma</translation>
   </message>
   <message>
    <source>Finer where there is detail</source>
-   <translation type="unfinished" />
+   <translation>Más fino donde hay detalle</translation>
   </message>
   <message>
    <source>Finest detail</source>
-   <translation type="unfinished" />
+   <translation>Detalle más fino</translation>
   </message>
   <message>
    <source>Fit picture to sheet</source>
-   <translation type="unfinished" />
+   <translation>Ajustar imagen a la hoja</translation>
   </message>
   <message>
    <source>Fit to sheet</source>
-   <translation type="unfinished" />
+   <translation>Ajustar a la hoja</translation>
   </message>
   <message>
    <source>Fit what is picked</source>
-   <translation type="unfinished" />
+   <translation>Encuadrar lo elegido</translation>
   </message>
   <message>
    <source>Five tones</source>
-   <translation type="unfinished" />
+   <translation>Cinco tonos</translation>
   </message>
   <message>
    <source>Flat again</source>
-   <translation type="unfinished" />
+   <translation>Plano otra vez</translation>
   </message>
   <message>
    <source>Flat ends</source>
-   <translation type="unfinished" />
+   <translation>Extremos planos</translation>
   </message>
   <message>
    <source>Flatten light</source>
-   <translation type="unfinished" />
+   <translation>Igualar la luz</translation>
   </message>
   <message>
    <source>Follow</source>
-   <translation type="unfinished" />
+   <translation>Seguir</translation>
   </message>
   <message>
    <source>Follow line</source>
-   <translation type="unfinished" />
+   <translation>Seguir línea</translation>
   </message>
   <message>
    <source>Follow outline</source>
-   <translation type="unfinished" />
+   <translation>Seguir contorno</translation>
   </message>
   <message>
    <source>Forget</source>
-   <translation type="unfinished" />
+   <translation>Olvidar</translation>
   </message>
   <message>
    <source>Forgets the kept swell of that name</source>
-   <translation type="unfinished" />
+   <translation>Olvida el modulado guardado con ese nombre</translation>
   </message>
   <message>
    <source>Forgot the swell %1.</source>
-   <translation type="unfinished" />
+   <translation>Se olvidó el modulado %1.</translation>
   </message>
   <message>
    <source>Free to move.</source>
-   <translation type="unfinished" />
+   <translation>Libre para moverse.</translation>
   </message>
   <message>
    <source>Freehand</source>
-   <translation type="unfinished" />
+   <translation>A mano</translation>
   </message>
   <message>
    <source>Freehand: %1.</source>
-   <translation type="unfinished" />
+   <translation>A mano: %1.</translation>
   </message>
   <message>
    <source>From the middle to the rim</source>
-   <translation type="unfinished" />
+   <translation>Del centro al borde</translation>
   </message>
   <message>
    <source>From the picked outline</source>
-   <translation type="unfinished" />
+   <translation>Del contorno elegido</translation>
   </message>
   <message>
    <source>From the picture: %1</source>
-   <translation type="unfinished" />
+   <translation>De la imagen: %1</translation>
   </message>
   <message>
    <source>Furthest off</source>
-   <translation type="unfinished" />
+   <translation>Lo más apartado</translation>
   </message>
   <message>
    <source>Gap</source>
-   <translation type="unfinished" />
+   <translation>Hueco</translation>
   </message>
   <message>
    <source>Gap between pieces</source>
-   <translation type="unfinished" />
+   <translation>Hueco entre piezas</translation>
   </message>
   <message>
    <source>Gaps that close</source>
-   <translation type="unfinished" />
+   <translation>Huecos que se cierran</translation>
   </message>
   <message>
    <source>Gather</source>
-   <translation type="unfinished" />
+   <translation>Reunir</translation>
   </message>
   <message>
    <source>Give it this key</source>
-   <translation type="unfinished" />
+   <translation>Darle esta tecla</translation>
   </message>
   <message>
    <source>Give look</source>
-   <translation type="unfinished" />
+   <translation>Dar aspecto</translation>
   </message>
   <message>
    <source>Give the kept look to what is picked</source>
-   <translation type="unfinished" />
+   <translation>Dar el aspecto guardado a lo elegido</translation>
   </message>
   <message>
    <source>Give the swell a name first.</source>
-   <translation type="unfinished" />
+   <translation>Dé primero un nombre al modulado.</translation>
   </message>
   <message>
    <source>Go</source>
-   <translation type="unfinished" />
+   <translation>Se van</translation>
   </message>
   <message>
    <source>Go on without saving</source>
-   <translation type="unfinished" />
+   <translation>Seguir sin guardar</translation>
   </message>
   <message>
    <source>Goes with it</source>
-   <translation type="unfinished" />
+   <translation>Va con él</translation>
   </message>
   <message>
    <source>Going on from the open end. Enter or Esc ends.</source>
-   <translation type="unfinished" />
+   <translation>Se sigue desde el extremo abierto. Intro o Esc acaba.</translation>
   </message>
   <message>
    <source>Gradient</source>
-   <translation type="unfinished" />
+   <translation>Degradado</translation>
   </message>
   <message>
    <source>Gradient stops</source>
-   <translation type="unfinished" />
+   <translation>Paradas del degradado</translation>
   </message>
   <message>
    <source>Grey areas under the lines</source>
-   <translation type="unfinished" />
+   <translation>Áreas grises debajo</translation>
   </message>
   <message>
    <source>Group</source>
-   <translation type="unfinished" />
+   <translation>Grupo</translation>
   </message>
   <message>
    <source>Grouped %1 things. A click picks the group, another one what is in it.</source>
-   <translation type="unfinished" />
+   <translation>%1 cosas agrupadas. Un clic elige el grupo, otro lo que hay dentro.</translation>
   </message>
   <message>
    <source>Growing</source>
-   <translation type="unfinished" />
+   <translation>Creciente</translation>
   </message>
   <message>
    <source>Guide</source>
-   <translation type="unfinished" />
+   <translation>Guía</translation>
   </message>
   <message>
    <source>Guide line</source>
-   <translation type="unfinished" />
+   <translation>Línea guía</translation>
   </message>
   <message>
    <source>Guides</source>
-   <translation type="unfinished" />
+   <translation>Guías</translation>
   </message>
   <message>
    <source>Hard light</source>
-   <translation type="unfinished" />
+   <translation>Luz dura</translation>
+  </message>
+  <message>
+   <source>Help</source>
+   <translation>Ayuda</translation>
   </message>
   <message>
    <source>Hidden. Its row in the layer list shows it again, or Ctrl+Alt+H everything.</source>
-   <translation type="unfinished" />
+   <translation>Oculto. Su fila en la lista de capas lo muestra de nuevo, o Ctrl+Alt+H todo.</translation>
   </message>
   <message>
    <source>Hide</source>
-   <translation type="unfinished" />
+   <translation>Ocultar</translation>
   </message>
   <message>
    <source>Hide layer</source>
-   <translation type="unfinished" />
+   <translation>Ocultar capa</translation>
   </message>
   <message>
    <source>Hide or show the reference</source>
-   <translation type="unfinished" />
+   <translation>Ocultar o mostrar la referencia</translation>
   </message>
   <message>
    <source>Hide what is picked</source>
-   <translation type="unfinished" />
+   <translation>Ocultar lo elegido</translation>
   </message>
   <message>
    <source>How far off: the picked line against what was drawn, or the picture's edge</source>
-   <translation type="unfinished" />
+   <translation>Cuánto se aparta: la línea elegida de lo dibujado, o del borde de la imagen</translation>
   </message>
   <message>
    <source>How it is laid over what lies below</source>
-   <translation type="unfinished" />
+   <translation>Cómo se pone sobre lo que hay debajo</translation>
   </message>
   <message>
    <source>How many</source>
-   <translation type="unfinished" />
+   <translation>Cuántos</translation>
   </message>
   <message>
    <source>How strongly the reference shows through ([ and ])</source>
-   <translation type="unfinished" />
+   <translation>Cuánto se transparenta la referencia ([ y ])</translation>
   </message>
   <message>
    <source>Hue</source>
-   <translation type="unfinished" />
+   <translation>Matiz</translation>
   </message>
   <message>
    <source>In hand for closed shapes: carve or draw them, then turn them into their tones at the end.</source>
-   <translation type="unfinished" />
+   <translation>En mano para formas cerradas: tállelas o dibújelas y al final conviértalas en sus tonos.</translation>
   </message>
   <message>
    <source>In hand: %1</source>
-   <translation type="unfinished" />
+   <translation>En mano: %1</translation>
   </message>
   <message>
    <source>Ink</source>
-   <translation type="unfinished" />
+   <translation>Tinta</translation>
   </message>
   <message>
    <source>Ink %1</source>
-   <translation type="unfinished" />
+   <translation>Tinta %1</translation>
   </message>
   <message>
    <source>Ink %1 in hand</source>
-   <translation type="unfinished" />
+   <translation>Tinta %1 en mano</translation>
   </message>
   <message>
    <source>Ink and pencil lines become strokes</source>
-   <translation type="unfinished" />
+   <translation>Las líneas de tinta y lápiz se vuelven trazos</translation>
   </message>
   <message>
    <source>Ink of facets</source>
-   <translation type="unfinished" />
+   <translation>Tinta de las facetas</translation>
   </message>
   <message>
    <source>Ink of stop</source>
-   <translation type="unfinished" />
+   <translation>Tinta de la parada</translation>
   </message>
   <message>
    <source>Ink of the facets</source>
-   <translation type="unfinished" />
+   <translation>Tinta de las facetas</translation>
   </message>
   <message>
    <source>Ink to the stop</source>
-   <translation type="unfinished" />
+   <translation>Tinta a la parada</translation>
   </message>
   <message>
    <source>Inks</source>
-   <translation type="unfinished" />
+   <translation>Tintas</translation>
   </message>
   <message>
    <source>Inks from the picture</source>
-   <translation type="unfinished" />
+   <translation>Tintas de la imagen</translation>
   </message>
   <message>
    <source>Inside %1 now, and cut by it. Ctrl+Z takes it out.</source>
-   <translation type="unfinished" />
+   <translation>Ahora dentro de %1 y recortado por él. Ctrl+Z lo saca.</translation>
   </message>
   <message>
    <source>Inters.</source>
-   <translation type="unfinished" />
+   <translation>Inters.</translation>
   </message>
   <message>
    <source>Intersection</source>
-   <translation type="unfinished" />
+   <translation>Intersección</translation>
   </message>
   <message>
    <source>It could not be put aside: %1.</source>
-   <translation type="unfinished" />
+   <translation>No se pudo apartar: %1.</translation>
   </message>
   <message>
    <source>It serves other lines</source>
-   <translation type="unfinished" />
+   <translation>Sirve a otras líneas</translation>
   </message>
   <message>
    <source>It was not exported.</source>
-   <translation type="unfinished" />
+   <translation>No se exportó.</translation>
   </message>
   <message>
    <source>It was not saved.</source>
-   <translation type="unfinished" />
+   <translation>No se guardó.</translation>
   </message>
   <message>
    <source>Its ends are meant: they are no longer counted or ringed</source>
-   <translation type="unfinished" />
+   <translation>Sus extremos son a propósito: ya no se cuentan ni se rodean</translation>
   </message>
   <message>
    <source>Its lines</source>
-   <translation type="unfinished" />
+   <translation>Sus líneas</translation>
   </message>
   <message>
    <source>Its lines are gone.</source>
-   <translation type="unfinished" />
+   <translation>Sus líneas se fueron.</translation>
   </message>
   <message>
    <source>Its lines are guides now.</source>
-   <translation type="unfinished" />
+   <translation>Sus líneas son ahora guías.</translation>
   </message>
   <message>
    <source>Its pieces are worked out. Set it to change them by hand.</source>
-   <translation type="unfinished" />
+   <translation>Sus piezas se calculan. Fíjelo para cambiarlas a mano.</translation>
   </message>
   <message>
    <source>Join</source>
-   <translation type="unfinished" />
+   <translation>Unir</translation>
   </message>
   <message>
    <source>Join all ends that nearly meet</source>
-   <translation type="unfinished" />
+   <translation>Unir todos los extremos que casi se tocan</translation>
   </message>
   <message>
    <source>Join ends</source>
-   <translation type="unfinished" />
+   <translation>Unir extremos</translation>
   </message>
   <message>
    <source>Join them all</source>
-   <translation type="unfinished" />
+   <translation>Unirlos todos</translation>
   </message>
   <message>
    <source>Join to line</source>
-   <translation type="unfinished" />
+   <translation>Unir a línea</translation>
   </message>
   <message>
    <source>Joined %1 pairs of ends. Ctrl+Z takes them apart.</source>
-   <translation type="unfinished" />
+   <translation>%1 pares de extremos unidos. Ctrl+Z los separa.</translation>
   </message>
   <message>
    <source>Joined 2 ends. Ctrl+Z takes it apart.</source>
-   <translation type="unfinished" />
+   <translation>2 extremos unidos. Ctrl+Z los separa.</translation>
   </message>
   <message>
    <source>Joins at once within</source>
-   <translation type="unfinished" />
+   <translation>Une al momento dentro de</translation>
   </message>
   <message>
    <source>Keep how the width varies</source>
-   <translation type="unfinished" />
+   <translation>Conservar cómo varía el grosor</translation>
   </message>
   <message>
    <source>Keep live</source>
-   <translation type="unfinished" />
+   <translation>Mantener vivo</translation>
   </message>
   <message>
    <source>Keep swell</source>
-   <translation type="unfinished" />
+   <translation>Guardar modulado</translation>
   </message>
   <message>
    <source>Keep width</source>
-   <translation type="unfinished" />
+   <translation>Mantener grosor</translation>
   </message>
   <message>
    <source>Keeps its width when scaled</source>
-   <translation type="unfinished" />
+   <translation>Mantiene su grosor al escalar</translation>
   </message>
   <message>
    <source>Keeps this swell under the name, for any line</source>
-   <translation type="unfinished" />
+   <translation>Guarda este modulado con el nombre, para cualquier línea</translation>
   </message>
   <message>
    <source>Kept %1 as an ink. Double click its name to change it.</source>
-   <translation type="unfinished" />
+   <translation>%1 guardado como tinta. Doble clic en su nombre para cambiarlo.</translation>
   </message>
   <message>
    <source>Kept the swell %1.</source>
-   <translation type="unfinished" />
+   <translation>Modulado %1 guardado.</translation>
   </message>
   <message>
    <source>Key</source>
-   <translation type="unfinished" />
+   <translation>Tecla</translation>
   </message>
   <message>
    <source>Keys</source>
-   <translation type="unfinished" />
+   <translation>Teclas</translation>
   </message>
   <message>
    <source>Lands on the layer being drawn on.</source>
-   <translation type="unfinished" />
+   <translation>Va a la capa en la que se dibuja.</translation>
+  </message>
+  <message>
+   <source>Language</source>
+   <translation>Idioma</translation>
+  </message>
+  <message>
+   <source>Language: %1</source>
+   <translation>Idioma: %1</translation>
+  </message>
+  <message>
+   <source>Language: as the desktop</source>
+   <translation>Idioma: como el escritorio</translation>
   </message>
   <message>
    <source>Lay a mesh of pieces over the picture</source>
-   <translation type="unfinished" />
+   <translation>Poner una malla de piezas sobre la imagen</translation>
   </message>
   <message>
    <source>Layer %1</source>
-   <translation type="unfinished" />
+   <translation>Capa %1</translation>
   </message>
   <message>
    <source>Layer opacity</source>
-   <translation type="unfinished" />
+   <translation>Opacidad de la capa</translation>
   </message>
   <message>
    <source>Layers</source>
-   <translation type="unfinished" />
+   <translation>Capas</translation>
   </message>
   <message>
    <source>Layers  %1</source>
-   <translation type="unfinished" />
+   <translation>Capas  %1</translation>
   </message>
   <message>
    <source>Laying pieces</source>
-   <translation type="unfinished" />
+   <translation>Poniendo piezas</translation>
   </message>
   <message>
    <source>Leaf</source>
-   <translation type="unfinished" />
+   <translation>Hoja de árbol</translation>
   </message>
   <message>
    <source>Leave</source>
-   <translation type="unfinished" />
+   <translation>Salir</translation>
   </message>
   <message>
    <source>Leave it open</source>
-   <translation type="unfinished" />
+   <translation>Dejarla abierta</translation>
   </message>
   <message>
    <source>Left</source>
-   <translation type="unfinished" />
+   <translation>Izquierda</translation>
   </message>
   <message>
    <source>Left sides in one line</source>
-   <translation type="unfinished" />
+   <translation>Lados izquierdos en una línea</translation>
   </message>
   <message>
    <source>Less of the reference</source>
-   <translation type="unfinished" />
+   <translation>Menos de la referencia</translation>
   </message>
   <message>
    <source>Let go one</source>
-   <translation type="unfinished" />
+   <translation>Soltar uno</translation>
   </message>
   <message>
    <source>Lets go of the patch (Esc)</source>
-   <translation type="unfinished" />
+   <translation>Suelta el parche (Esc)</translation>
   </message>
   <message>
    <source>Lies on</source>
-   <translation type="unfinished" />
+   <translation>Va por</translation>
   </message>
   <message>
    <source>Lift bound</source>
-   <translation type="unfinished" />
+   <translation>Quitar límite</translation>
   </message>
   <message>
    <source>Lift paper to white</source>
-   <translation type="unfinished" />
+   <translation>Llevar el papel a blanco</translation>
   </message>
   <message>
    <source>Light</source>
-   <translation type="unfinished" />
+   <translation>Claro</translation>
   </message>
   <message>
    <source>Light shapes on dark ground</source>
-   <translation type="unfinished" />
+   <translation>Formas claras sobre fondo oscuro</translation>
   </message>
   <message>
    <source>Lighten</source>
-   <translation type="unfinished" />
+   <translation>Aclarar</translation>
   </message>
   <message>
    <source>Like fill</source>
-   <translation type="unfinished" />
+   <translation>Igual relleno</translation>
   </message>
   <message>
    <source>Line</source>
-   <translation type="unfinished" />
+   <translation>Línea</translation>
   </message>
   <message>
    <source>Line colour</source>
-   <translation type="unfinished" />
+   <translation>Color de línea</translation>
   </message>
   <message>
    <source>Line opacity</source>
-   <translation type="unfinished" />
+   <translation>Opacidad de línea</translation>
   </message>
   <message>
    <source>Line to shape</source>
-   <translation type="unfinished" />
+   <translation>Línea a forma</translation>
   </message>
   <message>
    <source>Lines</source>
-   <translation type="unfinished" />
+   <translation>Líneas</translation>
   </message>
   <message>
    <source>Live again</source>
-   <translation type="unfinished" />
+   <translation>Vivo otra vez</translation>
   </message>
   <message>
    <source>Live shape</source>
-   <translation type="unfinished" />
+   <translation>Forma viva</translation>
   </message>
   <message>
    <source>Live: drag a part by its dashed outline</source>
-   <translation type="unfinished" />
+   <translation>Viva: arrastre una parte por su contorno discontinuo</translation>
   </message>
   <message>
    <source>Load a palette</source>
-   <translation type="unfinished" />
+   <translation>Cargar una paleta</translation>
   </message>
   <message>
    <source>Load a palette…</source>
-   <translation type="unfinished" />
+   <translation>Cargar una paleta…</translation>
   </message>
   <message>
    <source>Load palette</source>
-   <translation type="unfinished" />
+   <translation>Cargar paleta</translation>
   </message>
   <message>
    <source>Load, save, take from the picture</source>
-   <translation type="unfinished" />
+   <translation>Cargar, guardar, tomar de la imagen</translation>
   </message>
   <message>
    <source>Loaded %1 inks.</source>
-   <translation type="unfinished" />
+   <translation>%1 tintas cargadas.</translation>
   </message>
   <message>
    <source>Loaded %1 inks; left out, as they are no colours: %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 tintas cargadas; se omitió, por no ser colores: %2.</translation>
   </message>
   <message>
    <source>Lock</source>
-   <translation type="unfinished" />
+   <translation>Bloquear</translation>
   </message>
   <message>
    <source>Lock facet</source>
-   <translation type="unfinished" />
+   <translation>Bloquear faceta</translation>
   </message>
   <message>
    <source>Lock layer</source>
-   <translation type="unfinished" />
+   <translation>Bloquear capa</translation>
   </message>
   <message>
    <source>Lock what is picked</source>
-   <translation type="unfinished" />
+   <translation>Bloquear lo elegido</translation>
   </message>
   <message>
    <source>Locked. The lock in its row, or Alt+Shift+U, frees it.</source>
-   <translation type="unfinished" />
+   <translation>Bloqueado. El candado de su fila, o Alt+Mayús+U, lo libera.</translation>
   </message>
   <message>
    <source>Locked: it cannot be moved by accident.</source>
-   <translation type="unfinished" />
+   <translation>Bloqueada: no se puede mover por accidente.</translation>
   </message>
   <message>
    <source>Locks exactly tangent to one or two lines near by; three give a circle its size (Ctrl lets go)</source>
-   <translation type="unfinished" />
+   <translation>Se fija justo tangente a una o dos líneas cercanas; tres dan a un círculo su tamaño (Ctrl suelta)</translation>
   </message>
   <message>
    <source>Looking at the picture</source>
-   <translation type="unfinished" />
+   <translation>Mirando la imagen</translation>
   </message>
   <message>
    <source>Looking for level and upright lines…</source>
-   <translation type="unfinished" />
+   <translation>Buscando líneas horizontales y verticales…</translation>
   </message>
   <message>
    <source>Looks for the symmetry of the picture</source>
-   <translation type="unfinished" />
+   <translation>Busca la simetría de la imagen</translation>
   </message>
   <message>
    <source>Luminosity</source>
-   <translation type="unfinished" />
+   <translation>Luminosidad</translation>
   </message>
   <message>
    <source>Made-up pictures that come with the program</source>
-   <translation type="unfinished" />
+   <translation>Imágenes inventadas que trae el programa</translation>
   </message>
   <message>
    <source>Make areas</source>
-   <translation type="unfinished" />
+   <translation>Hacer áreas</translation>
   </message>
   <message>
    <source>Make areas of the tones</source>
-   <translation type="unfinished" />
+   <translation>Hacer áreas de los tonos</translation>
   </message>
   <message>
    <source>Make corner</source>
-   <translation type="unfinished" />
+   <translation>Hacer esquina</translation>
   </message>
   <message>
    <source>Make guide</source>
-   <translation type="unfinished" />
+   <translation>Hacer guía</translation>
   </message>
   <message>
    <source>Make guides of what is picked, or lines again</source>
-   <translation type="unfinished" />
+   <translation>Hacer guías de lo elegido, o líneas otra vez</translation>
   </message>
   <message>
    <source>Make it the axis</source>
-   <translation type="unfinished" />
+   <translation>Hacerla el eje</translation>
   </message>
   <message>
    <source>Make line</source>
-   <translation type="unfinished" />
+   <translation>Hacer línea</translation>
   </message>
   <message>
    <source>Make pieces</source>
-   <translation type="unfinished" />
+   <translation>Hacer piezas</translation>
   </message>
   <message>
    <source>Make smooth</source>
-   <translation type="unfinished" />
+   <translation>Hacer suave</translation>
   </message>
   <message>
    <source>Make the picked line the axis</source>
-   <translation type="unfinished" />
+   <translation>Hacer de la línea elegida el eje</translation>
   </message>
   <message>
    <source>Mean</source>
-   <translation type="unfinished" />
+   <translation>Media</translation>
   </message>
   <message>
    <source>Mean of a disc of radius</source>
-   <translation type="unfinished" />
+   <translation>Media de un disco de radio</translation>
   </message>
   <message>
    <source>Median</source>
-   <translation type="unfinished" />
+   <translation>Mediana</translation>
   </message>
   <message>
    <source>Merge nodes</source>
-   <translation type="unfinished" />
+   <translation>Fusionar nodos</translation>
   </message>
   <message>
    <source>Merge pieces</source>
-   <translation type="unfinished" />
+   <translation>Fusionar piezas</translation>
   </message>
   <message>
    <source>Middle</source>
-   <translation type="unfinished" />
+   <translation>Medio</translation>
   </message>
   <message>
    <source>Middles above each other</source>
-   <translation type="unfinished" />
+   <translation>Centros uno sobre otro</translation>
   </message>
   <message>
    <source>Middles beside each other</source>
-   <translation type="unfinished" />
+   <translation>Centros uno junto a otro</translation>
   </message>
   <message>
    <source>Mind its ends</source>
-   <translation type="unfinished" />
+   <translation>Atender a sus extremos</translation>
   </message>
   <message>
    <source>Mirror</source>
-   <translation type="unfinished" />
+   <translation>Espejo</translation>
   </message>
   <message>
    <source>Mirror axis</source>
-   <translation type="unfinished" />
+   <translation>Eje del espejo</translation>
   </message>
   <message>
    <source>Mirror of the layer drawn on</source>
-   <translation type="unfinished" />
+   <translation>Espejo de la capa en la que se dibuja</translation>
   </message>
   <message>
    <source>Mirror off</source>
-   <translation type="unfinished" />
+   <translation>Quitar espejo</translation>
   </message>
   <message>
    <source>Mirror on</source>
-   <translation type="unfinished" />
+   <translation>Poner espejo</translation>
   </message>
   <message>
    <source>Mirror the layer drawn on</source>
-   <translation type="unfinished" />
+   <translation>Reflejar la capa en la que se dibuja</translation>
   </message>
   <message>
    <source>Mirrored copy</source>
-   <translation type="unfinished" />
+   <translation>Copia reflejada</translation>
   </message>
   <message>
    <source>Mirrored copy across the axis</source>
-   <translation type="unfinished" />
+   <translation>Copia reflejada respecto al eje</translation>
   </message>
   <message>
    <source>Mitred corners</source>
-   <translation type="unfinished" />
+   <translation>Esquinas en inglete</translation>
   </message>
   <message>
    <source>Mix ink</source>
-   <translation type="unfinished" />
+   <translation>Mezclar tinta</translation>
+  </message>
+  <message>
+   <source>Moon over the market</source>
+   <translation>Luna sobre el mercado</translation>
   </message>
   <message>
    <source>More of the reference</source>
-   <translation type="unfinished" />
+   <translation>Más de la referencia</translation>
+  </message>
+  <message>
+   <source>Moth emblem</source>
+   <translation>Emblema de polilla</translation>
+  </message>
+  <message>
+   <source>Moth, half drawn</source>
+   <translation>Polilla, medio dibujada</translation>
   </message>
   <message>
    <source>Move</source>
-   <translation type="unfinished" />
+   <translation>Mover</translation>
   </message>
   <message>
    <source>Move again</source>
-   <translation type="unfinished" />
+   <translation>Mover otra vez</translation>
   </message>
   <message>
    <source>Move axis</source>
-   <translation type="unfinished" />
+   <translation>Mover eje</translation>
   </message>
   <message>
    <source>Move corner</source>
-   <translation type="unfinished" />
+   <translation>Mover esquina</translation>
   </message>
   <message>
    <source>Move cut %1</source>
-   <translation type="unfinished" />
+   <translation>Mover corte %1</translation>
   </message>
   <message>
    <source>Move gradient</source>
-   <translation type="unfinished" />
+   <translation>Mover degradado</translation>
   </message>
   <message>
    <source>Move guide</source>
-   <translation type="unfinished" />
+   <translation>Mover guía</translation>
   </message>
   <message>
    <source>Move handle</source>
-   <translation type="unfinished" />
+   <translation>Mover tirador</translation>
   </message>
   <message>
    <source>Move in the order</source>
-   <translation type="unfinished" />
+   <translation>Mover en el orden</translation>
   </message>
   <message>
    <source>Move ink</source>
-   <translation type="unfinished" />
+   <translation>Mover tinta</translation>
   </message>
   <message>
    <source>Move layer</source>
-   <translation type="unfinished" />
+   <translation>Mover capa</translation>
   </message>
   <message>
    <source>Move layer down</source>
-   <translation type="unfinished" />
+   <translation>Bajar capa</translation>
   </message>
   <message>
    <source>Move layer up</source>
-   <translation type="unfinished" />
+   <translation>Subir capa</translation>
   </message>
   <message>
    <source>Move node</source>
-   <translation type="unfinished" />
+   <translation>Mover nodo</translation>
   </message>
   <message>
    <source>Move part</source>
-   <translation type="unfinished" />
+   <translation>Mover parte</translation>
   </message>
   <message>
    <source>Move picture</source>
-   <translation type="unfinished" />
+   <translation>Mover imagen</translation>
   </message>
   <message>
    <source>Moves the nearest cut so that dark has the wanted share: within the bound, or the picked shapes</source>
-   <translation type="unfinished" />
+   <translation>Mueve el corte más cercano hasta que lo oscuro tenga la parte deseada: dentro del límite o de las formas elegidas</translation>
   </message>
   <message>
    <source>Multiply</source>
-   <translation type="unfinished" />
+   <translation>Multiplicar</translation>
   </message>
   <message>
    <source>Name</source>
-   <translation type="unfinished" />
+   <translation>Nombre</translation>
   </message>
   <message>
    <source>Name of the swell</source>
-   <translation type="unfinished" />
+   <translation>Nombre del modulado</translation>
   </message>
   <message>
    <source>Neighbours</source>
-   <translation type="unfinished" />
+   <translation>Vecinos</translation>
   </message>
   <message>
    <source>New key</source>
-   <translation type="unfinished" />
+   <translation>Tecla nueva</translation>
   </message>
   <message>
    <source>New sheet</source>
-   <translation type="unfinished" />
+   <translation>Hoja nueva</translation>
   </message>
   <message>
    <source>Next open end</source>
-   <translation type="unfinished" />
+   <translation>Siguiente extremo abierto</translation>
   </message>
   <message>
    <source>Next part of the window</source>
-   <translation type="unfinished" />
+   <translation>Siguiente parte de la ventana</translation>
   </message>
   <message>
    <source>Next view: Over, Beside, Alone</source>
-   <translation type="unfinished" />
+   <translation>Vista siguiente: Encima, Al lado, Solo</translation>
   </message>
   <message>
    <source>No area is closed. Ends that nearly meet close within the gap tolerance.</source>
-   <translation type="unfinished" />
+   <translation>No hay áreas cerradas. Los extremos que casi se tocan se cierran dentro de la tolerancia.</translation>
   </message>
   <message>
    <source>No colour drop is open.</source>
-   <translation type="unfinished" />
+   <translation>Ninguna gota de color está abierta.</translation>
   </message>
   <message>
    <source>No fill</source>
-   <translation type="unfinished" />
+   <translation>Sin relleno</translation>
   </message>
   <message>
    <source>No gap was closed and no sliver absorbed.</source>
-   <translation type="unfinished" />
+   <translation>No se cerró ningún hueco ni se absorbió ninguna astilla.</translation>
   </message>
   <message>
    <source>No inks yet. Add one, load a palette, or take one from the picture. What is painted with an ink changes with it.</source>
-   <translation type="unfinished" />
+   <translation>Aún no hay tintas. Añada una, cargue una paleta o tómela de la imagen. Lo pintado con una tinta cambia con ella.</translation>
   </message>
   <message>
    <source>No key</source>
-   <translation type="unfinished" />
+   <translation>Sin tecla</translation>
   </message>
   <message>
    <source>No level or upright line was found in the picture. Draw along one instead.</source>
-   <translation type="unfinished" />
+   <translation>No se halló ninguna línea horizontal ni vertical en la imagen. Trace a lo largo de una.</translation>
   </message>
   <message>
    <source>No line</source>
-   <translation type="unfinished" />
+   <translation>Sin línea</translation>
   </message>
   <message>
    <source>No line encloses this place. Gaps that count as closed are set on the Build card.</source>
-   <translation type="unfinished" />
+   <translation>Ninguna línea encierra este sitio. Los huecos que cuentan como cerrados se fijan en la ficha de Construir.</translation>
   </message>
   <message>
    <source>No line has an open end.</source>
-   <translation type="unfinished" />
+   <translation>Ninguna línea tiene un extremo abierto.</translation>
   </message>
   <message>
    <source>No symmetry was found in %1 (best guess %2 %).</source>
-   <translation type="unfinished" />
+   <translation>No se halló simetría en %1 (mejor conjetura %2 %).</translation>
   </message>
   <message>
    <source>No two ends are that near.</source>
-   <translation type="unfinished" />
+   <translation>No hay dos extremos así de cerca.</translation>
   </message>
   <message>
    <source>No two open ends are within %1 of each other.</source>
-   <translation type="unfinished" />
+   <translation>No hay dos extremos abiertos a menos de %1.</translation>
   </message>
   <message>
    <source>Nodes</source>
-   <translation type="unfinished" />
+   <translation>Nodos</translation>
   </message>
   <message>
    <source>Nodes at the extremes</source>
-   <translation type="unfinished" />
+   <translation>Nodos en los extremos</translation>
   </message>
   <message>
    <source>None</source>
-   <translation type="unfinished" />
+   <translation>Ninguno</translation>
   </message>
   <message>
    <source>Normal</source>
-   <translation type="unfinished" />
+   <translation>Normal</translation>
   </message>
   <message>
    <source>Nothing could be pasted: the layer is locked.</source>
-   <translation type="unfinished" />
+   <translation>No se pudo pegar nada: la capa está bloqueada.</translation>
   </message>
   <message>
    <source>Nothing else is like it.</source>
-   <translation type="unfinished" />
+   <translation>Nada más es igual.</translation>
   </message>
   <message>
    <source>Nothing in hand</source>
-   <translation type="unfinished" />
+   <translation>Nada en mano</translation>
   </message>
   <message>
    <source>Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines.</source>
-   <translation type="unfinished" />
+   <translation>No se está calcando nada. Ctrl+T empieza con formas, Ctrl+L con líneas.</translation>
   </message>
   <message>
    <source>Nothing is followed yet. Drag along a line first.</source>
-   <translation type="unfinished" />
+   <translation>Aún no se sigue nada. Arrastre primero por una línea.</translation>
   </message>
   <message>
    <source>Nothing is gathered. Drag through areas first.</source>
-   <translation type="unfinished" />
+   <translation>No hay nada reunido. Arrastre primero por áreas.</translation>
   </message>
   <message>
    <source>Nothing is hidden.</source>
-   <translation type="unfinished" />
+   <translation>No hay nada oculto.</translation>
   </message>
   <message>
    <source>Nothing is in hand.</source>
-   <translation type="unfinished" />
+   <translation>No hay nada en mano.</translation>
   </message>
   <message>
    <source>Nothing is left at that distance.</source>
-   <translation type="unfinished" />
+   <translation>A esa distancia no queda nada.</translation>
   </message>
   <message>
    <source>Nothing is left of it.</source>
-   <translation type="unfinished" />
+   <translation>No queda nada de ello.</translation>
   </message>
   <message>
    <source>Nothing is left of these shapes. Ctrl+Z brings them back.</source>
-   <translation type="unfinished" />
+   <translation>No queda nada de estas formas. Ctrl+Z las devuelve.</translation>
   </message>
   <message>
    <source>Nothing is offered now.</source>
-   <translation type="unfinished" />
+   <translation>Ahora no se ofrece nada.</translation>
   </message>
   <message>
    <source>Nothing is painted in the working colours.</source>
-   <translation type="unfinished" />
+   <translation>No hay nada pintado en los colores de trabajo.</translation>
   </message>
   <message>
    <source>Nothing is picked.</source>
-   <translation type="unfinished" />
+   <translation>No hay nada elegido.</translation>
   </message>
   <message>
    <source>Nothing on the shelf goes by these words.</source>
-   <translation type="unfinished" />
+   <translation>Nada del estante responde a esas palabras.</translation>
   </message>
   <message>
    <source>Nothing was found with these settings.</source>
-   <translation type="unfinished" />
+   <translation>No se encontró nada con estos ajustes.</translation>
   </message>
   <message>
    <source>Nothing was moved, sized or turned yet.</source>
-   <translation type="unfinished" />
+   <translation>Aún no se movió, dimensionó ni giró nada.</translation>
   </message>
   <message>
    <source>Nothing was put aside in the last %1 days.</source>
-   <translation type="unfinished" />
+   <translation>No se apartó nada en los últimos %1 días.</translation>
   </message>
   <message>
    <source>Nothing yet.</source>
-   <translation type="unfinished" />
+   <translation>Nada todavía.</translation>
   </message>
   <message>
    <source>Notice</source>
-   <translation type="unfinished" />
+   <translation>Aviso</translation>
   </message>
   <message>
    <source>Of the photo beneath, in OKLab</source>
-   <translation type="unfinished" />
+   <translation>De la foto de debajo, en OKLab</translation>
   </message>
   <message>
    <source>Offset</source>
-   <translation type="unfinished" />
+   <translation>Desplazar</translation>
   </message>
   <message>
    <source>Offset by</source>
-   <translation type="unfinished" />
+   <translation>Desplazar</translation>
   </message>
   <message>
    <source>On the sheet %1 : 1, %2</source>
-   <translation type="unfinished" />
+   <translation>Sobre la hoja %1 : 1, %2</translation>
   </message>
   <message>
    <source>One drawing is open at a time: %1 was opened, the others were not.</source>
-   <translation type="unfinished" />
+   <translation>Solo se abre un dibujo a la vez: se abrió %1, los demás no.</translation>
   </message>
   <message>
    <source>One more click on a picked node does the same (C)</source>
-   <translation type="unfinished" />
+   <translation>Otro clic en un nodo elegido hace lo mismo (C)</translation>
   </message>
   <message>
    <source>One step down in the order</source>
-   <translation type="unfinished" />
+   <translation>Un paso abajo en el orden</translation>
   </message>
   <message>
    <source>One step up in the order</source>
-   <translation type="unfinished" />
+   <translation>Un paso arriba en el orden</translation>
   </message>
   <message>
    <source>One thing is still being worked on.</source>
-   <translation type="unfinished" />
+   <translation>Aún se trabaja en una cosa.</translation>
   </message>
   <message>
    <source>One thing, with all that is in it.</source>
-   <translation type="unfinished" />
+   <translation>Una cosa, con todo lo que hay en ella.</translation>
   </message>
   <message>
    <source>Only a part</source>
-   <translation type="unfinished" />
+   <translation>Solo una parte</translation>
   </message>
   <message>
    <source>Only files on this computer can be brought in.</source>
-   <translation type="unfinished" />
+   <translation>Solo se pueden traer archivos de este equipo.</translation>
   </message>
   <message>
    <source>Only the reference, while held (W; Alt+W only the artwork). Click to stay.</source>
-   <translation type="unfinished" />
+   <translation>Solo la referencia, mientras se mantiene (W; Alt+W solo la obra). Clic para quedarse.</translation>
   </message>
   <message>
    <source>Opacity</source>
-   <translation type="unfinished" />
+   <translation>Opacidad</translation>
   </message>
   <message>
    <source>Opacity as a whole</source>
-   <translation type="unfinished" />
+   <translation>Opacidad del conjunto</translation>
   </message>
   <message>
    <source>Opacity of fill</source>
-   <translation type="unfinished" />
+   <translation>Opacidad del relleno</translation>
   </message>
   <message>
    <source>Opacity of stop</source>
-   <translation type="unfinished" />
+   <translation>Opacidad de la parada</translation>
   </message>
   <message>
    <source>Opacity of the fill</source>
-   <translation type="unfinished" />
+   <translation>Opacidad del relleno</translation>
   </message>
   <message>
    <source>Opacity of the stop</source>
-   <translation type="unfinished" />
+   <translation>Opacidad de la parada</translation>
   </message>
   <message>
    <source>Open</source>
-   <translation type="unfinished" />
+   <translation>Abrir</translation>
   </message>
   <message>
    <source>Open a piece of the demo…</source>
-   <translation type="unfinished" />
+   <translation>Abrir una pieza de la demostración…</translation>
   </message>
   <message>
    <source>Open here</source>
-   <translation type="unfinished" />
+   <translation>Abrir aquí</translation>
   </message>
   <message>
    <source>Open it</source>
-   <translation type="unfinished" />
+   <translation>Abrirlo</translation>
   </message>
   <message>
    <source>Open line</source>
-   <translation type="unfinished" />
+   <translation>Abrir línea</translation>
   </message>
   <message>
    <source>Open the demo</source>
-   <translation type="unfinished" />
+   <translation>Abrir la demostración</translation>
   </message>
   <message>
    <source>Open what was put aside…</source>
-   <translation type="unfinished" />
+   <translation>Abrir lo apartado…</translation>
   </message>
   <message>
    <source>Opened what was kept. Save it to keep it for good.</source>
-   <translation type="unfinished" />
+   <translation>Se abrió lo guardado. Guárdelo para conservarlo.</translation>
   </message>
   <message>
    <source>Opened. Left out: %1.</source>
-   <translation type="unfinished" />
+   <translation>Abierto. Se omitió: %1.</translation>
   </message>
   <message>
    <source>Opening %1</source>
-   <translation type="unfinished" />
+   <translation>Abriendo %1</translation>
   </message>
   <message>
    <source>Opening what was kept</source>
-   <translation type="unfinished" />
+   <translation>Abriendo lo guardado</translation>
   </message>
   <message>
    <source>Open…</source>
-   <translation type="unfinished" />
+   <translation>Abrir…</translation>
   </message>
   <message>
    <source>Origin: %1. Licence: %2.</source>
-   <translation type="unfinished" />
+   <translation>Origen: %1. Licencia: %2.</translation>
   </message>
   <message>
    <source>Other cuts for as many pieces</source>
-   <translation type="unfinished" />
+   <translation>Otros cortes para el mismo número de piezas</translation>
   </message>
   <message>
    <source>Other shades and directions; locked pieces stay</source>
-   <translation type="unfinished" />
+   <translation>Otros tonos y direcciones; las piezas bloqueadas quedan</translation>
   </message>
   <message>
    <source>Other work is under way.</source>
-   <translation type="unfinished" />
+   <translation>Hay otro trabajo en curso.</translation>
   </message>
   <message>
    <source>Over</source>
-   <translation type="unfinished" />
+   <translation>Encima</translation>
   </message>
   <message>
    <source>Overlay</source>
-   <translation type="unfinished" />
+   <translation>Sobreponer</translation>
   </message>
   <message>
    <source>Own</source>
-   <translation type="unfinished" />
+   <translation>Propio</translation>
   </message>
   <message>
    <source>PNG (*.png)</source>
-   <translation type="unfinished" />
+   <translation>PNG (*.png)</translation>
   </message>
   <message>
    <source>Paint</source>
-   <translation type="unfinished" />
+   <translation>Pintura</translation>
   </message>
   <message>
    <source>Paint %1</source>
-   <translation type="unfinished" />
+   <translation>Pintar %1</translation>
   </message>
   <message>
    <source>Paint of a tone</source>
-   <translation type="unfinished" />
+   <translation>Pintura de un tono</translation>
   </message>
   <message>
    <source>Pale, grainy lines, several passes</source>
-   <translation type="unfinished" />
+   <translation>Líneas pálidas y granuladas, varias pasadas</translation>
   </message>
   <message>
    <source>Palette</source>
-   <translation type="unfinished" />
+   <translation>Paleta</translation>
   </message>
   <message>
    <source>Palettes (*.css *.json);;All files (*)</source>
-   <translation type="unfinished" />
+   <translation>Paletas (*.css *.json);;Todos los archivos (*)</translation>
   </message>
   <message>
    <source>Paper</source>
-   <translation type="unfinished" />
+   <translation>Papel</translation>
+  </message>
+  <message>
+   <source>Paper lantern</source>
+   <translation>Farol de papel</translation>
+  </message>
+  <message>
+   <source>Paper lantern at night</source>
+   <translation>Farol de papel de noche</translation>
   </message>
   <message>
    <source>Part</source>
-   <translation type="unfinished" />
+   <translation>Parte</translation>
   </message>
   <message>
    <source>Passes that become one line</source>
-   <translation type="unfinished" />
+   <translation>Pasadas que se vuelven una línea</translation>
   </message>
   <message>
    <source>Paste</source>
-   <translation type="unfinished" />
+   <translation>Pegar</translation>
   </message>
   <message>
    <source>Paste where it was</source>
-   <translation type="unfinished" />
+   <translation>Pegar donde estaba</translation>
   </message>
   <message>
    <source>Pasted picture</source>
-   <translation type="unfinished" />
+   <translation>Imagen pegada</translation>
   </message>
   <message>
    <source>Patch</source>
-   <translation type="unfinished" />
+   <translation>Parche</translation>
   </message>
   <message>
    <source>Patch drawn anew</source>
-   <translation type="unfinished" />
+   <translation>Parche dibujado de nuevo</translation>
   </message>
   <message>
    <source>Patch strength</source>
-   <translation type="unfinished" />
+   <translation>Fuerza del parche</translation>
   </message>
   <message>
    <source>Peek</source>
-   <translation type="unfinished" />
+   <translation>Ojear</translation>
   </message>
   <message>
    <source>Peek: only the reference, while held (Alt: only the artwork)</source>
-   <translation type="unfinished" />
+   <translation>Ojear: solo la referencia, mientras se mantiene (Alt: solo la obra)</translation>
   </message>
   <message>
    <source>Pen</source>
-   <translation type="unfinished" />
+   <translation>Pluma</translation>
   </message>
   <message>
    <source>Pencil</source>
-   <translation type="unfinished" />
+   <translation>Lápiz</translation>
   </message>
   <message>
    <source>Pick</source>
-   <translation type="unfinished" />
+   <translation>Elegir</translation>
   </message>
   <message>
    <source>Pick a closed outline first.</source>
-   <translation type="unfinished" />
+   <translation>Elija primero un contorno cerrado.</translation>
   </message>
   <message>
    <source>Pick a closed outline, or bring in a picture.</source>
-   <translation type="unfinished" />
+   <translation>Elija un contorno cerrado o traiga una imagen.</translation>
   </message>
   <message>
    <source>Pick a row, press a key in the field below, and give it.</source>
-   <translation type="unfinished" />
+   <translation>Elija una fila, pulse una tecla en el campo de abajo y désela.</translation>
   </message>
   <message>
    <source>Pick all painted with it</source>
-   <translation type="unfinished" />
+   <translation>Elegir todo lo pintado con ella</translation>
   </message>
   <message>
    <source>Pick all with the same fill</source>
-   <translation type="unfinished" />
+   <translation>Elegir todo con el mismo relleno</translation>
   </message>
   <message>
    <source>Pick all with the same line colour</source>
-   <translation type="unfinished" />
+   <translation>Elegir todo con el mismo color de línea</translation>
   </message>
   <message>
    <source>Pick all with the same weight</source>
-   <translation type="unfinished" />
+   <translation>Elegir todo con el mismo grosor</translation>
   </message>
   <message>
    <source>Pick everything</source>
-   <translation type="unfinished" />
+   <translation>Elegir todo</translation>
   </message>
   <message>
    <source>Pick one straight line first.</source>
-   <translation type="unfinished" />
+   <translation>Elija primero una línea recta.</translation>
   </message>
   <message>
    <source>Pick the next thing</source>
-   <translation type="unfinished" />
+   <translation>Elegir la cosa siguiente</translation>
   </message>
   <message>
    <source>Pick the one before</source>
-   <translation type="unfinished" />
+   <translation>Elegir la anterior</translation>
   </message>
   <message>
    <source>Pick two or more shapes first.</source>
-   <translation type="unfinished" />
+   <translation>Elija primero dos o más formas.</translation>
   </message>
   <message>
    <source>Pick under the pointer</source>
-   <translation type="unfinished" />
+   <translation>Elegir bajo el puntero</translation>
   </message>
   <message>
    <source>Pick what goes inside, and the area or group it goes into.</source>
-   <translation type="unfinished" />
+   <translation>Elija lo que va dentro y el área o grupo en que entra.</translation>
   </message>
   <message>
    <source>Picked node at %1, %2</source>
-   <translation type="unfinished" />
+   <translation>Nodo elegido en %1, %2</translation>
   </message>
   <message>
    <source>Picture</source>
-   <translation type="unfinished" />
+   <translation>Imagen</translation>
   </message>
   <message>
    <source>Picture shelf</source>
-   <translation type="unfinished" />
+   <translation>Estante de imágenes</translation>
   </message>
   <message>
    <source>Picture shelf…</source>
-   <translation type="unfinished" />
+   <translation>Estante de imágenes…</translation>
   </message>
   <message>
    <source>Pictures</source>
-   <translation type="unfinished" />
+   <translation>Imágenes</translation>
   </message>
   <message>
    <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;All files (*)</source>
-   <translation type="unfinished" />
+   <translation>Imágenes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;Todos los archivos (*)</translation>
   </message>
   <message>
    <source>Piece %1</source>
-   <translation type="unfinished" />
+   <translation>Pieza %1</translation>
   </message>
   <message>
    <source>Pieces</source>
-   <translation type="unfinished" />
+   <translation>Piezas</translation>
   </message>
   <message>
    <source>Pieces of the demo</source>
-   <translation type="unfinished" />
+   <translation>Piezas de la demostración</translation>
   </message>
   <message>
    <source>Pieces, about</source>
-   <translation type="unfinished" />
+   <translation>Piezas, unas</translation>
   </message>
   <message>
    <source>Place</source>
-   <translation type="unfinished" />
+   <translation>Colocar</translation>
   </message>
   <message>
    <source>Plain shapes that no longer follow the lines</source>
-   <translation type="unfinished" />
+   <translation>Formas simples que ya no siguen a las líneas</translation>
   </message>
   <message>
    <source>Pointed</source>
-   <translation type="unfinished" />
+   <translation>Puntiagudo</translation>
   </message>
   <message>
    <source>Polygon</source>
-   <translation type="unfinished" />
+   <translation>Polígono</translation>
   </message>
   <message>
    <source>Press the new key for "%1".</source>
-   <translation type="unfinished" />
+   <translation>Pulse la tecla nueva para «%1».</translation>
   </message>
   <message>
    <source>Propose cuts</source>
-   <translation type="unfinished" />
+   <translation>Proponer cortes</translation>
   </message>
   <message>
    <source>Proposes straight cuts from corner to corner</source>
-   <translation type="unfinished" />
+   <translation>Propone cortes rectos de esquina a esquina</translation>
   </message>
   <message>
    <source>Push edge</source>
-   <translation type="unfinished" />
+   <translation>Empujar borde</translation>
   </message>
   <message>
    <source>Put aside</source>
-   <translation type="unfinished" />
+   <translation>Apartado</translation>
   </message>
   <message>
    <source>Put inside</source>
-   <translation type="unfinished" />
+   <translation>Meter dentro</translation>
   </message>
   <message>
    <source>Put inside the lowest of what is picked</source>
-   <translation type="unfinished" />
+   <translation>Meter dentro de lo más bajo de lo elegido</translation>
   </message>
   <message>
    <source>Put it aside</source>
-   <translation type="unfinished" />
+   <translation>Apartarlo</translation>
   </message>
   <message>
    <source>Put it on</source>
-   <translation type="unfinished" />
+   <translation>Ponerla en</translation>
   </message>
   <message>
    <source>Put the ink in hand in its place</source>
-   <translation type="unfinished" />
+   <translation>Poner la tinta en mano en su lugar</translation>
   </message>
   <message>
    <source>Quit</source>
-   <translation type="unfinished" />
+   <translation>Salir</translation>
   </message>
   <message>
    <source>Reading %1</source>
-   <translation type="unfinished" />
+   <translation>Leyendo %1</translation>
   </message>
   <message>
    <source>Reading %1 pictures</source>
-   <translation type="unfinished" />
+   <translation>Leyendo %1 imágenes</translation>
   </message>
   <message>
    <source>Readings</source>
-   <translation type="unfinished" />
+   <translation>Lecturas</translation>
   </message>
   <message>
    <source>Recorded strokes</source>
-   <translation type="unfinished" />
+   <translation>Trazos grabados</translation>
   </message>
   <message>
    <source>Rectangle</source>
-   <translation type="unfinished" />
+   <translation>Rectángulo</translation>
+  </message>
+  <message>
+   <source>Red mushroom</source>
+   <translation>Seta roja</translation>
   </message>
   <message>
    <source>Redo</source>
-   <translation type="unfinished" />
+   <translation>Rehacer</translation>
   </message>
   <message>
    <source>Redraw</source>
-   <translation type="unfinished" />
+   <translation>Redibujar</translation>
   </message>
   <message>
    <source>Redrawn: %1 nodes; %2. Ctrl+Z brings the old part back.</source>
-   <translation type="unfinished" />
+   <translation>Redibujado: %1 nodos; %2. Ctrl+Z devuelve la parte anterior.</translation>
   </message>
   <message>
    <source>Reference and artwork side by side, moving together</source>
-   <translation type="unfinished" />
+   <translation>Referencia y obra lado a lado, moviéndose juntas</translation>
   </message>
   <message>
    <source>Regular, with as many sides as set below</source>
-   <translation type="unfinished" />
+   <translation>Regular, con tantos lados como se fija abajo</translation>
   </message>
   <message>
    <source>Remove fill</source>
-   <translation type="unfinished" />
+   <translation>Quitar relleno</translation>
   </message>
   <message>
    <source>Remove node</source>
-   <translation type="unfinished" />
+   <translation>Quitar nodo</translation>
   </message>
   <message>
    <source>Remove nodes</source>
-   <translation type="unfinished" />
+   <translation>Quitar nodos</translation>
   </message>
   <message numerus="yes">
    <source>Removed %n nodes. Ctrl+Z brings them back.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>%n nodo quitado. Ctrl+Z lo devuelve.</numerusform>
+    <numerusform>%n nodos quitados. Ctrl+Z los devuelve.</numerusform>
    </translation>
   </message>
   <message>
    <source>Rename</source>
-   <translation type="unfinished" />
+   <translation>Renombrar</translation>
   </message>
   <message>
    <source>Rename ink</source>
-   <translation type="unfinished" />
+   <translation>Renombrar tinta</translation>
   </message>
   <message>
    <source>Rename layer</source>
-   <translation type="unfinished" />
+   <translation>Renombrar capa</translation>
   </message>
   <message>
    <source>Replace ink</source>
-   <translation type="unfinished" />
+   <translation>Reemplazar tinta</translation>
   </message>
   <message>
    <source>Right</source>
-   <translation type="unfinished" />
+   <translation>Derecha</translation>
   </message>
   <message>
    <source>Right sides in one line</source>
-   <translation type="unfinished" />
+   <translation>Lados derechos en una línea</translation>
   </message>
   <message>
    <source>Rope</source>
-   <translation type="unfinished" />
+   <translation>Cuerda</translation>
   </message>
   <message>
    <source>Rope line</source>
-   <translation type="unfinished" />
+   <translation>Línea de cuerda</translation>
   </message>
   <message>
    <source>Rope: %1 nodes, %2 off at most.</source>
-   <translation type="unfinished" />
+   <translation>Cuerda: %1 nodos, se aparta %2 como mucho.</translation>
   </message>
   <message>
    <source>Round</source>
-   <translation type="unfinished" />
+   <translation>Redondo</translation>
   </message>
   <message>
    <source>Round all corners</source>
-   <translation type="unfinished" />
+   <translation>Redondear todas las esquinas</translation>
   </message>
   <message>
    <source>Round corners</source>
-   <translation type="unfinished" />
+   <translation>Redondear esquinas</translation>
   </message>
   <message>
    <source>Round ends</source>
-   <translation type="unfinished" />
+   <translation>Extremos redondos</translation>
   </message>
   <message>
    <source>Round guide</source>
-   <translation type="unfinished" />
+   <translation>Guía redonda</translation>
   </message>
   <message>
    <source>Round picked corners</source>
-   <translation type="unfinished" />
+   <translation>Redondear esquinas elegidas</translation>
+  </message>
+  <message>
+   <source>Round teapot</source>
+   <translation>Tetera redonda</translation>
   </message>
   <message>
    <source>Ruler</source>
-   <translation type="unfinished" />
+   <translation>Regla</translation>
   </message>
   <message>
    <source>SVG, PDF or PNG</source>
-   <translation type="unfinished" />
+   <translation>SVG, PDF o PNG</translation>
+  </message>
+  <message>
+   <source>Saltglass jar</source>
+   <translation>Tarro de vidrio salino</translation>
   </message>
   <message>
    <source>Saturation</source>
-   <translation type="unfinished" />
+   <translation>Saturación</translation>
   </message>
   <message>
    <source>Save</source>
-   <translation type="unfinished" />
+   <translation>Guardar</translation>
   </message>
   <message>
    <source>Save as CSS custom properties…</source>
-   <translation type="unfinished" />
+   <translation>Guardar como propiedades CSS…</translation>
   </message>
   <message>
    <source>Save as design tokens (JSON)…</source>
-   <translation type="unfinished" />
+   <translation>Guardar como tokens de diseño (JSON)…</translation>
   </message>
   <message>
    <source>Save as…</source>
-   <translation type="unfinished" />
+   <translation>Guardar como…</translation>
   </message>
   <message>
    <source>Save inks as CSS custom properties…</source>
-   <translation type="unfinished" />
+   <translation>Guardar tintas como propiedades CSS…</translation>
   </message>
   <message>
    <source>Save inks as design tokens…</source>
-   <translation type="unfinished" />
+   <translation>Guardar tintas como tokens de diseño…</translation>
   </message>
   <message>
    <source>Saved %1.</source>
-   <translation type="unfinished" />
+   <translation>Se guardó %1.</translation>
   </message>
   <message>
    <source>Saved the inks as %1.</source>
-   <translation type="unfinished" />
+   <translation>Tintas guardadas como %1.</translation>
+  </message>
+  <message>
+   <source>Scallop shell</source>
+   <translation>Concha de vieira</translation>
   </message>
   <message>
    <source>Scan a page</source>
-   <translation type="unfinished" />
+   <translation>Escanear una página</translation>
   </message>
   <message>
    <source>Scan a page: %1, %2 dpi</source>
-   <translation type="unfinished" />
+   <translation>Escanear una página: %1, %2 ppp</translation>
   </message>
   <message>
    <source>Scanning %1</source>
-   <translation type="unfinished" />
+   <translation>Escaneando %1</translation>
   </message>
   <message>
    <source>Screen</source>
-   <translation type="unfinished" />
+   <translation>Multiplicar inverso</translation>
   </message>
   <message>
    <source>Search the keys</source>
-   <translation type="unfinished" />
+   <translation>Buscar en las teclas</translation>
   </message>
   <message>
    <source>Search the shelf</source>
-   <translation type="unfinished" />
+   <translation>Buscar en el estante</translation>
   </message>
   <message>
    <source>Search: a name, or a key</source>
-   <translation type="unfinished" />
+   <translation>Buscar: un nombre o una tecla</translation>
   </message>
   <message>
    <source>Search: lantern, round, night …</source>
-   <translation type="unfinished" />
+   <translation>Buscar: farol, redondo, noche…</translation>
   </message>
   <message>
    <source>Seen</source>
-   <translation type="unfinished" />
+   <translation>Visto</translation>
   </message>
   <message>
    <source>Separate the picture into tones</source>
-   <translation type="unfinished" />
+   <translation>Separar la imagen en tonos</translation>
   </message>
   <message>
    <source>Separate tones</source>
-   <translation type="unfinished" />
+   <translation>Separar tonos</translation>
   </message>
   <message>
    <source>Set</source>
-   <translation type="unfinished" />
+   <translation>Fijar</translation>
   </message>
   <message>
    <source>Set colour drops</source>
-   <translation type="unfinished" />
+   <translation>Fijar gotas de color</translation>
   </message>
   <message>
    <source>Set drops</source>
-   <translation type="unfinished" />
+   <translation>Fijar gotas</translation>
   </message>
   <message>
    <source>Set live shapes</source>
-   <translation type="unfinished" />
+   <translation>Fijar formas vivas</translation>
   </message>
   <message>
    <source>Set shape</source>
-   <translation type="unfinished" />
+   <translation>Fijar forma</translation>
   </message>
   <message>
    <source>Set. The stack is kept.</source>
-   <translation type="unfinished" />
+   <translation>Fijado. La pila se conserva.</translation>
   </message>
   <message>
    <source>Set: plain shapes from now on</source>
-   <translation type="unfinished" />
+   <translation>Fijado: formas simples de ahora en adelante</translation>
   </message>
   <message>
    <source>Several things</source>
-   <translation type="unfinished" />
+   <translation>Varias cosas</translation>
   </message>
   <message>
    <source>Shade</source>
-   <translation type="unfinished" />
+   <translation>Sombra</translation>
   </message>
   <message>
    <source>Shade facet</source>
-   <translation type="unfinished" />
+   <translation>Matizar faceta</translation>
   </message>
   <message>
    <source>Shape</source>
-   <translation type="unfinished" />
+   <translation>Forma</translation>
   </message>
   <message>
    <source>Shapes</source>
-   <translation type="unfinished" />
+   <translation>Formas</translation>
   </message>
   <message>
    <source>Sharp</source>
-   <translation type="unfinished" />
+   <translation>Viva</translation>
   </message>
   <message>
    <source>Sheet</source>
-   <translation type="unfinished" />
+   <translation>Hoja</translation>
   </message>
   <message>
    <source>Sheet height</source>
-   <translation type="unfinished" />
+   <translation>Alto de la hoja</translation>
   </message>
   <message>
    <source>Sheet size</source>
-   <translation type="unfinished" />
+   <translation>Tamaño de la hoja</translation>
   </message>
   <message>
    <source>Sheet unit</source>
-   <translation type="unfinished" />
+   <translation>Unidad de la hoja</translation>
   </message>
   <message>
    <source>Sheet width</source>
-   <translation type="unfinished" />
+   <translation>Ancho de la hoja</translation>
   </message>
   <message>
    <source>Shift held</source>
-   <translation type="unfinished" />
+   <translation>Mayús pulsada</translation>
   </message>
   <message>
    <source>Shortest line</source>
-   <translation type="unfinished" />
+   <translation>Línea más corta</translation>
   </message>
   <message>
    <source>Show</source>
-   <translation type="unfinished" />
+   <translation>Mostrar</translation>
   </message>
   <message>
    <source>Show everything</source>
-   <translation type="unfinished" />
+   <translation>Mostrar todo</translation>
   </message>
   <message>
    <source>Show everything that is hidden</source>
-   <translation type="unfinished" />
+   <translation>Mostrar todo lo oculto</translation>
   </message>
   <message>
    <source>Show layer</source>
-   <translation type="unfinished" />
+   <translation>Mostrar capa</translation>
   </message>
   <message>
    <source>Show leak</source>
-   <translation type="unfinished" />
+   <translation>Mostrar fuga</translation>
   </message>
   <message>
    <source>Show next</source>
-   <translation type="unfinished" />
+   <translation>Mostrar siguiente</translation>
   </message>
   <message>
    <source>Show the areas, or hide them</source>
-   <translation type="unfinished" />
+   <translation>Mostrar las áreas u ocultarlas</translation>
   </message>
   <message>
    <source>Show the next gap or sliver</source>
-   <translation type="unfinished" />
+   <translation>Mostrar el siguiente hueco o astilla</translation>
   </message>
   <message>
    <source>Show the next leak of a colour drop</source>
-   <translation type="unfinished" />
+   <translation>Mostrar la siguiente fuga de una gota</translation>
   </message>
   <message>
    <source>Show what is picked in the layer list</source>
-   <translation type="unfinished" />
+   <translation>Mostrar lo elegido en la lista de capas</translation>
   </message>
   <message>
    <source>Show whole picture</source>
-   <translation type="unfinished" />
+   <translation>Mostrar la imagen entera</translation>
   </message>
   <message>
    <source>Shown on the sheet first; nothing changes until you take it.</source>
-   <translation type="unfinished" />
+   <translation>Primero se muestra en la hoja; nada cambia hasta que lo tome.</translation>
   </message>
   <message>
    <source>Shows at</source>
-   <translation type="unfinished" />
+   <translation>Se muestra al</translation>
   </message>
   <message>
    <source>Shuffle</source>
-   <translation type="unfinished" />
+   <translation>Barajar</translation>
   </message>
   <message>
    <source>Shuffle facets</source>
-   <translation type="unfinished" />
+   <translation>Barajar facetas</translation>
   </message>
   <message>
    <source>Sides</source>
-   <translation type="unfinished" />
+   <translation>Lados</translation>
   </message>
   <message>
    <source>Sixteen tones</source>
-   <translation type="unfinished" />
+   <translation>Dieciséis tonos</translation>
   </message>
   <message>
    <source>Size</source>
-   <translation type="unfinished" />
+   <translation>Tamaño</translation>
   </message>
   <message>
    <source>Size picture</source>
-   <translation type="unfinished" />
+   <translation>Tamaño de imagen</translation>
   </message>
   <message>
    <source>Sizes of the sheet in %1</source>
-   <translation type="unfinished" />
+   <translation>Tamaños de la hoja en %1</translation>
   </message>
   <message>
    <source>Slack</source>
-   <translation type="unfinished" />
+   <translation>Holgura</translation>
   </message>
   <message>
    <source>Slack is in screen px here: zoom in to draw finer.</source>
-   <translation type="unfinished" />
+   <translation>La holgura va en px de pantalla: acérquese para dibujar más fino.</translation>
   </message>
   <message>
    <source>Slack of borders</source>
-   <translation type="unfinished" />
+   <translation>Holgura de los bordes</translation>
   </message>
   <message>
    <source>Slack of the borders</source>
-   <translation type="unfinished" />
+   <translation>Holgura de los bordes</translation>
   </message>
   <message>
    <source>Slack: how far it may stray</source>
-   <translation type="unfinished" />
+   <translation>Holgura: cuánto puede apartarse</translation>
   </message>
   <message>
    <source>Smallest area</source>
-   <translation type="unfinished" />
+   <translation>Área más pequeña</translation>
   </message>
   <message>
    <source>Smallest gap</source>
-   <translation type="unfinished" />
+   <translation>Hueco más pequeño</translation>
   </message>
   <message>
    <source>Smallest hole</source>
-   <translation type="unfinished" />
+   <translation>Agujero más pequeño</translation>
   </message>
   <message>
    <source>Smallest piece</source>
-   <translation type="unfinished" />
+   <translation>Pieza más pequeña</translation>
   </message>
   <message>
    <source>Smallest speck</source>
-   <translation type="unfinished" />
+   <translation>Mota más pequeña</translation>
   </message>
   <message>
    <source>Smooth</source>
-   <translation type="unfinished" />
+   <translation>Suave</translation>
   </message>
   <message>
    <source>Smoothing</source>
-   <translation type="unfinished" />
+   <translation>Suavizado</translation>
   </message>
   <message>
    <source>Snap to lines and guides</source>
-   <translation type="unfinished" />
+   <translation>Ajustar a líneas y guías</translation>
   </message>
   <message>
    <source>Snapping is off.</source>
-   <translation type="unfinished" />
+   <translation>El ajuste está apagado.</translation>
   </message>
   <message>
    <source>Snapping is on.</source>
-   <translation type="unfinished" />
+   <translation>El ajuste está encendido.</translation>
   </message>
   <message>
    <source>Snapping on or off</source>
-   <translation type="unfinished" />
+   <translation>Ajuste encendido o apagado</translation>
   </message>
   <message>
    <source>Soft Rope %1
 Clean vector artwork from sketches and reference pictures.
 
 Free software under the GNU General Public Licence, version 3 or later.</source>
-   <translation type="unfinished" />
+   <translation>Soft Rope %1
+Arte vectorial limpio a partir de bocetos y fotos de referencia.
+
+Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.</translation>
   </message>
   <message>
    <source>Soft Rope drawing (*.svg)</source>
-   <translation type="unfinished" />
+   <translation>Dibujo de Soft Rope (*.svg)</translation>
   </message>
   <message>
    <source>Soft edge</source>
-   <translation type="unfinished" />
+   <translation>Borde suave</translation>
   </message>
   <message>
    <source>Soft light</source>
-   <translation type="unfinished" />
+   <translation>Luz suave</translation>
   </message>
   <message>
    <source>Space held</source>
-   <translation type="unfinished" />
+   <translation>Espacio pulsado</translation>
   </message>
   <message>
    <source>Split</source>
-   <translation type="unfinished" />
+   <translation>Dividir</translation>
   </message>
   <message>
    <source>Split apart</source>
-   <translation type="unfinished" />
+   <translation>Dividir en partes</translation>
   </message>
   <message>
    <source>Split into %1 shapes. Ctrl+Z puts them together.</source>
-   <translation type="unfinished" />
+   <translation>Dividido en %1 formas. Ctrl+Z las junta.</translation>
   </message>
   <message>
    <source>Split piece</source>
-   <translation type="unfinished" />
+   <translation>Dividir pieza</translation>
   </message>
   <message>
    <source>Square</source>
-   <translation type="unfinished" />
+   <translation>Cuadrado</translation>
   </message>
   <message>
    <source>Squint</source>
-   <translation type="unfinished" />
+   <translation>Entornar</translation>
   </message>
   <message>
    <source>Squint: blurred, while held</source>
-   <translation type="unfinished" />
+   <translation>Entornar: borroso, mientras se mantiene</translation>
   </message>
   <message>
    <source>Start on the line that is to change.</source>
-   <translation type="unfinished" />
+   <translation>Empiece en la línea que debe cambiar.</translation>
   </message>
   <message>
    <source>Start runs out over</source>
-   <translation type="unfinished" />
+   <translation>El inicio se afina a lo largo de</translation>
   </message>
   <message>
    <source>Stay</source>
-   <translation type="unfinished" />
+   <translation>Quedan</translation>
   </message>
   <message>
    <source>Stay here</source>
-   <translation type="unfinished" />
+   <translation>Quedarse aquí</translation>
   </message>
   <message>
    <source>Steadying</source>
-   <translation type="unfinished" />
+   <translation>Estabilización</translation>
   </message>
   <message>
    <source>Step %1: %2</source>
-   <translation type="unfinished" />
+   <translation>Paso %1: %2</translation>
+  </message>
+  <message>
+   <source>Steps</source>
+   <translation>Pasos</translation>
   </message>
   <message>
    <source>Still tracing; it can be taken when the last pass is done.</source>
-   <translation type="unfinished" />
+   <translation>Aún se está calcando; podrá tomarse cuando acabe la última pasada.</translation>
   </message>
   <message>
    <source>Stop</source>
-   <translation type="unfinished" />
+   <translation>Parar</translation>
   </message>
   <message>
    <source>Stopped.</source>
-   <translation type="unfinished" />
+   <translation>Parado.</translation>
   </message>
   <message>
    <source>Stopped. No pieces were made.</source>
-   <translation type="unfinished" />
+   <translation>Parado. No se hicieron piezas.</translation>
   </message>
   <message>
    <source>Stopped. Nothing was brought in.</source>
-   <translation type="unfinished" />
+   <translation>Parado. No se trajo nada.</translation>
   </message>
   <message>
    <source>Stopped. Nothing was scanned.</source>
-   <translation type="unfinished" />
+   <translation>Parado. No se escaneó nada.</translation>
   </message>
   <message>
    <source>Stopped. Nothing was written.</source>
-   <translation type="unfinished" />
+   <translation>Parado. No se escribió nada.</translation>
   </message>
   <message>
    <source>Straight</source>
-   <translation type="unfinished" />
+   <translation>Recto</translation>
   </message>
   <message>
    <source>Straighten</source>
-   <translation type="unfinished" />
+   <translation>Enderezar</translation>
   </message>
   <message>
    <source>Straighten piece</source>
-   <translation type="unfinished" />
+   <translation>Enderezar tramo</translation>
   </message>
   <message>
    <source>Straighten the picture by itself</source>
-   <translation type="unfinished" />
+   <translation>Enderezar la imagen por sí sola</translation>
   </message>
   <message>
    <source>Straightened: the page lay %1° off. Ctrl+Z turns it back.</source>
-   <translation type="unfinished" />
+   <translation>Enderezada: la página estaba girada %1°. Ctrl+Z la devuelve.</translation>
   </message>
   <message>
    <source>Straights</source>
-   <translation type="unfinished" />
+   <translation>Rectas</translation>
   </message>
   <message>
    <source>Strokes (*.json);;All files (*)</source>
-   <translation type="unfinished" />
+   <translation>Trazos (*.json);;Todos los archivos (*)</translation>
   </message>
   <message>
    <source>Swap</source>
-   <translation type="unfinished" />
+   <translation>Intercambiar</translation>
   </message>
   <message>
    <source>Swap fill and line</source>
-   <translation type="unfinished" />
+   <translation>Intercambiar relleno y línea</translation>
   </message>
   <message>
    <source>Swap paint</source>
-   <translation type="unfinished" />
+   <translation>Intercambiar pintura</translation>
   </message>
   <message>
    <source>Sweep</source>
-   <translation type="unfinished" />
+   <translation>Barrer</translation>
   </message>
   <message>
    <source>Sweep specks</source>
-   <translation type="unfinished" />
+   <translation>Barrer motas</translation>
   </message>
   <message>
    <source>Swell</source>
-   <translation type="unfinished" />
+   <translation>Modulado</translation>
   </message>
   <message>
    <source>Tablet stand-in: play recorded strokes…</source>
-   <translation type="unfinished" />
+   <translation>Tableta simulada: reproducir trazos grabados…</translation>
   </message>
   <message>
    <source>Tablet stand-in: stop</source>
-   <translation type="unfinished" />
+   <translation>Tableta simulada: parar</translation>
   </message>
   <message>
    <source>Take a live shape apart</source>
-   <translation type="unfinished" />
+   <translation>Separar una forma viva</translation>
   </message>
   <message>
    <source>Take apart</source>
-   <translation type="unfinished" />
+   <translation>Separar</translation>
   </message>
   <message>
    <source>Take back node</source>
-   <translation type="unfinished" />
+   <translation>Quitar último nodo</translation>
   </message>
   <message>
    <source>Take colour</source>
-   <translation type="unfinished" />
+   <translation>Tomar color</translation>
   </message>
   <message>
    <source>Take from the picture</source>
-   <translation type="unfinished" />
+   <translation>Tomar de la imagen</translation>
   </message>
   <message>
    <source>Take ink</source>
-   <translation type="unfinished" />
+   <translation>Tomar tinta</translation>
   </message>
   <message>
    <source>Take inks from the picture</source>
-   <translation type="unfinished" />
+   <translation>Tomar tintas de la imagen</translation>
   </message>
   <message>
    <source>Take line</source>
-   <translation type="unfinished" />
+   <translation>Tomar línea</translation>
   </message>
   <message>
    <source>Take lines</source>
-   <translation type="unfinished" />
+   <translation>Tomar líneas</translation>
   </message>
   <message>
    <source>Take out</source>
-   <translation type="unfinished" />
+   <translation>Sacar</translation>
   </message>
   <message>
    <source>Take out of what it lies in</source>
-   <translation type="unfinished" />
+   <translation>Sacar de lo que lo contiene</translation>
   </message>
   <message>
    <source>Take piece out</source>
-   <translation type="unfinished" />
+   <translation>Quitar tramo</translation>
   </message>
   <message>
    <source>Take shape</source>
-   <translation type="unfinished" />
+   <translation>Tomar forma</translation>
   </message>
   <message>
    <source>Take shapes</source>
-   <translation type="unfinished" />
+   <translation>Tomar formas</translation>
   </message>
   <message>
    <source>Take this line's look for the next ones</source>
-   <translation type="unfinished" />
+   <translation>Tomar el aspecto de esta línea para las siguientes</translation>
   </message>
   <message>
    <source>Take what was traced</source>
-   <translation type="unfinished" />
+   <translation>Tomar lo calcado</translation>
   </message>
   <message>
    <source>Taken</source>
-   <translation type="unfinished" />
+   <translation>Tomado</translation>
   </message>
   <message>
    <source>Takes the fill away</source>
-   <translation type="unfinished" />
+   <translation>Quita el relleno</translation>
   </message>
   <message>
    <source>Takes the line away</source>
-   <translation type="unfinished" />
+   <translation>Quita la línea</translation>
   </message>
   <message>
    <source>Takes this notice away; What happened (F2) keeps it</source>
-   <translation type="unfinished" />
+   <translation>Quita este aviso; Qué pasó (F2) lo conserva</translation>
   </message>
   <message>
    <source>Taking inks</source>
-   <translation type="unfinished" />
+   <translation>Tomando tintas</translation>
+  </message>
+  <message>
+   <source>Teapot on the counter</source>
+   <translation>Tetera en el mostrador</translation>
   </message>
   <message>
    <source>Tell ink from pencil by itself</source>
-   <translation type="unfinished" />
+   <translation>Distinguir tinta de lápiz por sí solo</translation>
   </message>
   <message>
    <source>That encloses too little. Draw all the way round.</source>
-   <translation type="unfinished" />
+   <translation>Eso encierra demasiado poco. Dibuje todo alrededor.</translation>
   </message>
   <message>
    <source>That line cuts no piece in two.</source>
-   <translation type="unfinished" />
+   <translation>Esa línea no parte ninguna pieza en dos.</translation>
   </message>
   <message>
    <source>The areas are being worked out after the last change. Once more, in a moment.</source>
-   <translation type="unfinished" />
+   <translation>Las áreas se están calculando tras el último cambio. Otra vez, en un momento.</translation>
   </message>
   <message>
    <source>The artwork alone</source>
-   <translation type="unfinished" />
+   <translation>Solo la obra</translation>
   </message>
   <message>
    <source>The artwork over the reference; the keys go to the next view</source>
-   <translation type="unfinished" />
+   <translation>La obra sobre la referencia; la tecla pasa a la vista siguiente</translation>
   </message>
   <message>
    <source>The closed line is opened at the picked node</source>
-   <translation type="unfinished" />
+   <translation>La línea cerrada se abre en el nodo elegido</translation>
   </message>
   <message>
    <source>The colour in hand as a new ink</source>
-   <translation type="unfinished" />
+   <translation>El color en mano como tinta nueva</translation>
   </message>
   <message>
    <source>The drop's area is closed again.</source>
-   <translation type="unfinished" />
+   <translation>El área de la gota vuelve a estar cerrada.</translation>
   </message>
   <message>
    <source>The file is broken: %1 at byte %2.</source>
-   <translation type="unfinished" />
+   <translation>El archivo está dañado: %1 en el byte %2.</translation>
   </message>
   <message>
    <source>The file is empty.</source>
-   <translation type="unfinished" />
+   <translation>El archivo está vacío.</translation>
   </message>
   <message>
    <source>The file is not a palette: its JSON is broken.</source>
-   <translation type="unfinished" />
+   <translation>El archivo no es una paleta: su JSON está dañado.</translation>
   </message>
   <message>
    <source>The file is not an SVG drawing.</source>
-   <translation type="unfinished" />
+   <translation>El archivo no es un dibujo SVG.</translation>
   </message>
   <message>
    <source>The fill</source>
-   <translation type="unfinished" />
+   <translation>El relleno</translation>
   </message>
   <message>
    <source>The first stop's colour in place of the gradient</source>
-   <translation type="unfinished" />
+   <translation>El color de la primera parada en lugar del degradado</translation>
   </message>
   <message>
    <source>The halves become whole; they are kept on a hidden layer</source>
-   <translation type="unfinished" />
+   <translation>Las mitades se vuelven enteras; se guardan en una capa oculta</translation>
+  </message>
+  <message>
+   <source>The language changes when the program is started next.</source>
+   <translation>El idioma cambia la próxima vez que se inicie el programa.</translation>
   </message>
   <message>
    <source>The last layer stays.</source>
-   <translation type="unfinished" />
+   <translation>La última capa se queda.</translation>
   </message>
   <message>
    <source>The last one taken is let go (Backspace)</source>
-   <translation type="unfinished" />
+   <translation>Se suelta lo último que se tomó (Retroceso)</translation>
   </message>
   <message>
    <source>The layer drawn on is mirrored at an axis</source>
-   <translation type="unfinished" />
+   <translation>La capa en la que se dibuja se refleja en un eje</translation>
   </message>
   <message>
    <source>The layer is mirrored at this line.</source>
-   <translation type="unfinished" />
+   <translation>La capa se refleja en esta línea.</translation>
   </message>
   <message>
    <source>The line</source>
-   <translation type="unfinished" />
+   <translation>La línea</translation>
   </message>
   <message>
    <source>The line is open there: the pen goes on from an end it is put on. Ctrl+Z puts the piece back.</source>
-   <translation type="unfinished" />
+   <translation>La línea queda abierta ahí: la pluma sigue desde el extremo en que se ponga. Ctrl+Z devuelve el tramo.</translation>
   </message>
   <message>
    <source>The line serves other lines</source>
-   <translation type="unfinished" />
+   <translation>La línea sirve a otras líneas</translation>
   </message>
   <message>
    <source>The line with its swell becomes an area</source>
-   <translation type="unfinished" />
+   <translation>La línea con su modulado se vuelve un área</translation>
   </message>
   <message>
    <source>The lines are being looked at after the last change. Once more, in a moment.</source>
-   <translation type="unfinished" />
+   <translation>Se están mirando las líneas tras el último cambio. Otra vez, en un momento.</translation>
   </message>
   <message>
    <source>The lines are used up</source>
-   <translation type="unfinished" />
+   <translation>Las líneas se consumen</translation>
   </message>
   <message>
    <source>The lines become guides: seen here, never delivered</source>
-   <translation type="unfinished" />
+   <translation>Las líneas se vuelven guías: se ven aquí, nunca se entregan</translation>
   </message>
   <message>
    <source>The lines stay as they are</source>
-   <translation type="unfinished" />
+   <translation>Las líneas quedan como están</translation>
   </message>
   <message>
    <source>The lowest without the others</source>
-   <translation type="unfinished" />
+   <translation>La más baja sin las demás</translation>
   </message>
   <message>
    <source>The mirror is off; what was drawn stays as it is.</source>
-   <translation type="unfinished" />
+   <translation>El espejo está quitado; lo dibujado queda como está.</translation>
   </message>
   <message>
    <source>The name must end in .svg, .pdf or .png.</source>
-   <translation type="unfinished" />
+   <translation>El nombre debe acabar en .svg, .pdf o .png.</translation>
   </message>
   <message>
    <source>The nearest ink of the palette</source>
-   <translation type="unfinished" />
+   <translation>La tinta más cercana de la paleta</translation>
   </message>
   <message>
    <source>The next line</source>
-   <translation type="unfinished" />
+   <translation>La línea siguiente</translation>
   </message>
   <message>
    <source>The other half is taken away</source>
-   <translation type="unfinished" />
+   <translation>Se quita la otra mitad</translation>
   </message>
   <message>
    <source>The parts come back as they were</source>
-   <translation type="unfinished" />
+   <translation>Las partes vuelven como estaban</translation>
   </message>
   <message>
    <source>The parts stay and can be moved until the shape is set</source>
-   <translation type="unfinished" />
+   <translation>Las partes quedan y se pueden mover hasta fijar la forma</translation>
   </message>
   <message>
    <source>The picked stop takes the ink in hand</source>
-   <translation type="unfinished" />
+   <translation>La parada elegida toma la tinta en mano</translation>
+  </message>
+  <message>
+   <source>The picture</source>
+   <translation>La imagen</translation>
   </message>
   <message>
    <source>The picture becomes few flat colour areas that abut</source>
-   <translation type="unfinished" />
+   <translation>La imagen se vuelve unas pocas áreas planas de color contiguas</translation>
   </message>
   <message>
    <source>The picture counts as it is there (Delete)</source>
-   <translation type="unfinished" />
+   <translation>La imagen cuenta como es ahí (Supr)</translation>
   </message>
   <message>
    <source>The picture is still being read. Try again in a moment.</source>
-   <translation type="unfinished" />
+   <translation>La imagen aún se está leyendo. Pruebe otra vez en un momento.</translation>
   </message>
   <message>
    <source>The same again with a copy</source>
-   <translation type="unfinished" />
+   <translation>Lo mismo otra vez con una copia</translation>
   </message>
   <message>
    <source>The stroke has to end on the line too. Nothing was changed.</source>
-   <translation type="unfinished" />
+   <translation>El trazo debe acabar también en la línea. No se cambió nada.</translation>
   </message>
   <message>
    <source>The weld leaves a corner at this seam.</source>
-   <translation type="unfinished" />
+   <translation>La soldadura deja una esquina en esta costura.</translation>
   </message>
   <message>
    <source>The weld makes this seam smooth.</source>
-   <translation type="unfinished" />
+   <translation>La soldadura hace suave esta costura.</translation>
   </message>
   <message>
    <source>Theme</source>
-   <translation type="unfinished" />
+   <translation>Tema</translation>
   </message>
   <message>
    <source>There are no colours in the file.</source>
-   <translation type="unfinished" />
+   <translation>No hay colores en el archivo.</translation>
   </message>
   <message>
    <source>There are no facets of an outline.</source>
-   <translation type="unfinished" />
+   <translation>No hay facetas de un contorno.</translation>
   </message>
   <message>
    <source>There are no facets yet. Pick an outline, or a picture, and make them on the card.</source>
-   <translation type="unfinished" />
+   <translation>Aún no hay facetas. Elija un contorno o una imagen y hágalas en la ficha.</translation>
   </message>
   <message>
    <source>There are no inks to save.</source>
-   <translation type="unfinished" />
+   <translation>No hay tintas que guardar.</translation>
   </message>
   <message>
    <source>There are very many steps: the oldest can no longer be taken back.</source>
-   <translation type="unfinished" />
+   <translation>Son muchísimos pasos: los más antiguos ya no se pueden deshacer.</translation>
   </message>
   <message>
    <source>There is no file %1.</source>
-   <translation type="unfinished" />
+   <translation>No existe el archivo %1.</translation>
   </message>
   <message>
    <source>There is no ink in hand. Add one on the card.</source>
-   <translation type="unfinished" />
+   <translation>No hay tinta en mano. Añada una en la ficha.</translation>
   </message>
   <message>
    <source>There is no picture to crop.</source>
-   <translation type="unfinished" />
+   <translation>No hay imagen que recortar.</translation>
   </message>
   <message>
    <source>There is no picture to lay pieces over.</source>
-   <translation type="unfinished" />
+   <translation>No hay imagen sobre la que poner piezas.</translation>
   </message>
   <message>
    <source>There is no picture to lay the rope on. Bring one in with Ctrl+I.</source>
-   <translation type="unfinished" />
+   <translation>No hay imagen en la que poner la cuerda. Traiga una con Ctrl+I.</translation>
   </message>
   <message>
    <source>There is no picture to straighten.</source>
-   <translation type="unfinished" />
+   <translation>No hay imagen que enderezar.</translation>
   </message>
   <message>
    <source>There is no picture to take inks from.</source>
-   <translation type="unfinished" />
+   <translation>No hay imagen de la que tomar tintas.</translation>
   </message>
   <message>
    <source>There is no picture under the pointer.</source>
-   <translation type="unfinished" />
+   <translation>No hay imagen bajo el puntero.</translation>
   </message>
   <message>
    <source>There is no shape here. Drag over a shape, or pick several first.</source>
-   <translation type="unfinished" />
+   <translation>Aquí no hay ninguna forma. Arrastre sobre una, o elija varias primero.</translation>
   </message>
   <message>
    <source>There is no tone stack yet. Choose 2, 3 or 5 tones on the card.</source>
-   <translation type="unfinished" />
+   <translation>Aún no hay pila de tonos. Elija 2, 3 o 5 tonos en la ficha.</translation>
   </message>
   <message>
    <source>There is no tone under the pointer.</source>
-   <translation type="unfinished" />
+   <translation>No hay tono bajo el puntero.</translation>
   </message>
   <message>
    <source>There is not enough memory for %1.</source>
-   <translation type="unfinished" />
+   <translation>No hay memoria suficiente para %1.</translation>
   </message>
   <message>
    <source>There is not enough memory for this size.</source>
-   <translation type="unfinished" />
+   <translation>No hay memoria suficiente para este tamaño.</translation>
   </message>
   <message>
    <source>There is not enough memory for this. Nothing was changed.</source>
-   <translation type="unfinished" />
+   <translation>No hay memoria suficiente para esto. No se cambió nada.</translation>
   </message>
   <message>
    <source>There is nothing in %1 to find an axis in.</source>
-   <translation type="unfinished" />
+   <translation>En %1 no hay nada en que hallar un eje.</translation>
   </message>
   <message>
    <source>There is nothing to paste: copy a drawing first.</source>
-   <translation type="unfinished" />
+   <translation>No hay nada que pegar: copie primero un dibujo.</translation>
   </message>
   <message>
    <source>There is nothing to paste: copy a picture or a drawing first.</source>
-   <translation type="unfinished" />
+   <translation>No hay nada que pegar: copie primero una imagen o un dibujo.</translation>
   </message>
   <message>
    <source>There is nothing to split: pick shapes that overlap, or one with holes.</source>
-   <translation type="unfinished" />
+   <translation>No hay nada que dividir: elija formas que se solapen, o una con agujeros.</translation>
   </message>
   <message>
    <source>These ends meet already.</source>
-   <translation type="unfinished" />
+   <translation>Estos extremos ya se tocan.</translation>
   </message>
   <message>
    <source>These tones are set. "Live again" on the card goes back to the stack.</source>
-   <translation type="unfinished" />
+   <translation>Estos tonos están fijados. «Vivo otra vez» en la ficha vuelve a la pila.</translation>
   </message>
   <message>
    <source>These two have no border in common.</source>
-   <translation type="unfinished" />
+   <translation>Estas dos no tienen borde en común.</translation>
   </message>
   <message>
    <source>Thinnest area kept</source>
-   <translation type="unfinished" />
+   <translation>Área más fina que se conserva</translation>
   </message>
   <message>
    <source>This</source>
-   <translation type="unfinished" />
+   <translation>Esto</translation>
   </message>
   <message>
    <source>This cannot be done with what is picked.</source>
-   <translation type="unfinished" />
+   <translation>Esto no se puede hacer con lo elegido.</translation>
   </message>
   <message>
    <source>This could not be done. Nothing was changed.</source>
-   <translation type="unfinished" />
+   <translation>No se pudo hacer. No se cambió nada.</translation>
   </message>
   <message>
    <source>This could not be done: %1. Nothing was changed.</source>
-   <translation type="unfinished" />
+   <translation>No se pudo hacer: %1. No se cambió nada.</translation>
   </message>
   <message>
    <source>This end belongs to a shape of several outlines. Use Nodes on it.</source>
-   <translation type="unfinished" />
+   <translation>Este extremo es de una forma con varios contornos. Use Nodos con ella.</translation>
   </message>
   <message>
    <source>This is no group.</source>
-   <translation type="unfinished" />
+   <translation>Esto no es un grupo.</translation>
   </message>
   <message>
    <source>This is worked out by a live part. Set that first, to change its pieces by hand.</source>
-   <translation type="unfinished" />
+   <translation>Esto lo calcula una parte viva. Fíjela primero para cambiar sus piezas a mano.</translation>
   </message>
   <message>
    <source>This key stays: it goes by place, or is held.</source>
-   <translation type="unfinished" />
+   <translation>Esta tecla no cambia: va por el lugar, o se mantiene pulsada.</translation>
   </message>
   <message>
    <source>This layer has no mirror to weld at. M puts one on.</source>
-   <translation type="unfinished" />
+   <translation>Esta capa no tiene espejo que soldar. M pone uno.</translation>
   </message>
   <message>
    <source>This piece has changes that are not saved.</source>
-   <translation type="unfinished" />
+   <translation>Esta obra tiene cambios sin guardar.</translation>
   </message>
   <message>
    <source>This piece is picked: Delete takes it out and leaves the line open there.</source>
-   <translation type="unfinished" />
+   <translation>Este tramo está elegido: Supr lo quita y deja la línea abierta ahí.</translation>
   </message>
   <message>
    <source>This shape is not live: it has no parts.</source>
-   <translation type="unfinished" />
+   <translation>Esta forma no es viva: no tiene partes.</translation>
   </message>
   <message>
    <source>This takes more than is picked.</source>
-   <translation type="unfinished" />
+   <translation>Hace falta más de lo elegido.</translation>
   </message>
   <message>
    <source>Three tones</source>
-   <translation type="unfinished" />
+   <translation>Tres tonos</translation>
   </message>
   <message>
    <source>Tints</source>
-   <translation type="unfinished" />
+   <translation>Matices</translation>
   </message>
   <message>
    <source>Tints of</source>
-   <translation type="unfinished" />
+   <translation>Matices de</translation>
   </message>
   <message>
    <source>To the stack</source>
-   <translation type="unfinished" />
+   <translation>A la pila</translation>
   </message>
   <message>
    <source>Together</source>
-   <translation type="unfinished" />
+   <translation>Juntas</translation>
   </message>
   <message>
    <source>Tone</source>
-   <translation type="unfinished" />
+   <translation>Tono</translation>
   </message>
   <message>
    <source>Tone %1</source>
-   <translation type="unfinished" />
+   <translation>Tono %1</translation>
   </message>
   <message>
    <source>Tone stack</source>
-   <translation type="unfinished" />
+   <translation>Pila de tonos</translation>
   </message>
   <message>
    <source>Tones</source>
-   <translation type="unfinished" />
+   <translation>Tonos</translation>
   </message>
   <message>
    <source>Tones live again</source>
-   <translation type="unfinished" />
+   <translation>Tonos vivos otra vez</translation>
   </message>
   <message>
    <source>Took %1 inks from the picture. Ctrl+Z drops them.</source>
-   <translation type="unfinished" />
+   <translation>%1 tintas tomadas de la imagen. Ctrl+Z las quita.</translation>
   </message>
   <message>
    <source>Took %1 with %2 nodes.</source>
-   <translation type="unfinished" />
+   <translation>Se tomó %1 con %2 nodos.</translation>
   </message>
   <message>
    <source>Took back: %1.</source>
-   <translation type="unfinished" />
+   <translation>Se deshizo: %1.</translation>
+  </message>
+  <message>
+   <source>Tools</source>
+   <translation>Herramientas</translation>
   </message>
   <message>
    <source>Top</source>
-   <translation type="unfinished" />
+   <translation>Arriba</translation>
   </message>
   <message>
    <source>Tops in one line</source>
-   <translation type="unfinished" />
+   <translation>Bordes superiores en una línea</translation>
   </message>
   <message>
    <source>Touch the neighbour</source>
-   <translation type="unfinished" />
+   <translation>Tocar al vecino</translation>
   </message>
   <message>
    <source>Trace</source>
-   <translation type="unfinished" />
+   <translation>Calcar</translation>
   </message>
   <message>
    <source>Trace lines</source>
-   <translation type="unfinished" />
+   <translation>Calcar líneas</translation>
   </message>
   <message>
    <source>Trace lines of the picture</source>
-   <translation type="unfinished" />
+   <translation>Calcar líneas de la imagen</translation>
   </message>
   <message>
    <source>Trace shapes</source>
-   <translation type="unfinished" />
+   <translation>Calcar formas</translation>
   </message>
   <message>
    <source>Trace shapes of the picture</source>
-   <translation type="unfinished" />
+   <translation>Calcar formas de la imagen</translation>
   </message>
   <message>
    <source>Trace the picture</source>
-   <translation type="unfinished" />
+   <translation>Calcar la imagen</translation>
   </message>
   <message>
    <source>Tracing, %1 %</source>
-   <translation type="unfinished" />
+   <translation>Calcando, %1 %</translation>
   </message>
   <message>
    <source>Triad</source>
-   <translation type="unfinished" />
+   <translation>Tríada</translation>
   </message>
   <message>
    <source>Trim</source>
-   <translation type="unfinished" />
+   <translation>Podar</translation>
   </message>
   <message>
    <source>Trimmed %1 pieces. Ctrl+Z puts them back.</source>
-   <translation type="unfinished" />
+   <translation>%1 tramos podados. Ctrl+Z los devuelve.</translation>
   </message>
   <message>
    <source>Turn</source>
-   <translation type="unfinished" />
+   <translation>Girar</translation>
   </message>
   <message>
    <source>Turn by</source>
-   <translation type="unfinished" />
+   <translation>Girar</translation>
   </message>
   <message>
    <source>Turn facet</source>
-   <translation type="unfinished" />
+   <translation>Girar faceta</translation>
+  </message>
+  <message>
+   <source>Turn into tones</source>
+   <translation>Convertir en tonos</translation>
   </message>
   <message>
    <source>Turn line round</source>
-   <translation type="unfinished" />
+   <translation>Invertir línea</translation>
   </message>
   <message>
    <source>Turn picture</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>Turn them into their tones</source>
-   <translation type="unfinished" />
+   <translation>Girar imagen</translation>
   </message>
   <message>
    <source>Turn working colours</source>
-   <translation type="unfinished" />
+   <translation>Convertir colores de trabajo</translation>
   </message>
   <message>
    <source>Turn working colours into their tones</source>
-   <translation type="unfinished" />
+   <translation>Convertir los colores de trabajo en sus tonos</translation>
   </message>
   <message>
    <source>Turned %1 by %2°. Ctrl+Z turns it back.</source>
-   <translation type="unfinished" />
+   <translation>%1 girada %2°. Ctrl+Z la devuelve.</translation>
   </message>
   <message>
    <source>Two arcs from tip to tip</source>
-   <translation type="unfinished" />
+   <translation>Dos arcos de punta a punta</translation>
   </message>
   <message>
    <source>Two tones</source>
-   <translation type="unfinished" />
+   <translation>Dos tonos</translation>
   </message>
   <message>
    <source>Under the pointer</source>
-   <translation type="unfinished" />
+   <translation>Bajo el puntero</translation>
   </message>
   <message>
    <source>Undo</source>
-   <translation type="unfinished" />
+   <translation>Deshacer</translation>
   </message>
   <message>
    <source>Undo: %1</source>
-   <translation type="unfinished" />
+   <translation>Deshacer: %1</translation>
   </message>
   <message>
    <source>Ungroup</source>
-   <translation type="unfinished" />
+   <translation>Desagrupar</translation>
   </message>
   <message>
    <source>Union</source>
-   <translation type="unfinished" />
+   <translation>Unión</translation>
   </message>
   <message>
    <source>Unit</source>
-   <translation type="unfinished" />
+   <translation>Unidad</translation>
   </message>
   <message>
    <source>Unlock</source>
-   <translation type="unfinished" />
+   <translation>Desbloquear</translation>
   </message>
   <message>
    <source>Unlock facet</source>
-   <translation type="unfinished" />
+   <translation>Desbloquear faceta</translation>
   </message>
   <message>
    <source>Unlock layer</source>
-   <translation type="unfinished" />
+   <translation>Desbloquear capa</translation>
   </message>
   <message>
    <source>Unlock what is picked</source>
-   <translation type="unfinished" />
+   <translation>Desbloquear lo elegido</translation>
   </message>
   <message>
    <source>Unlocked.</source>
-   <translation type="unfinished" />
+   <translation>Desbloqueado.</translation>
   </message>
   <message>
    <source>Unsaved work</source>
-   <translation type="unfinished" />
+   <translation>Trabajo sin guardar</translation>
   </message>
   <message>
    <source>Untitled</source>
-   <translation type="unfinished" />
+   <translation>Sin título</translation>
   </message>
   <message>
    <source>Up</source>
-   <translation type="unfinished" />
+   <translation>Arriba</translation>
   </message>
   <message>
    <source>Veil</source>
-   <translation type="unfinished" />
+   <translation>Velo</translation>
+  </message>
+  <message>
+   <source>View</source>
+   <translation>Ver</translation>
   </message>
   <message>
    <source>Waist</source>
-   <translation type="unfinished" />
+   <translation>Cintura</translation>
   </message>
   <message>
    <source>Wanted share of dark</source>
-   <translation type="unfinished" />
+   <translation>Parte deseada de oscuro</translation>
   </message>
   <message>
    <source>Weight</source>
-   <translation type="unfinished" />
+   <translation>Grosor</translation>
   </message>
   <message>
    <source>Weld</source>
-   <translation type="unfinished" />
+   <translation>Soldar</translation>
   </message>
   <message>
    <source>Weld halves</source>
-   <translation type="unfinished" />
+   <translation>Soldar mitades</translation>
   </message>
   <message>
    <source>Weld the mirrored halves</source>
-   <translation type="unfinished" />
+   <translation>Soldar las mitades reflejadas</translation>
   </message>
   <message>
    <source>Welds ends within</source>
-   <translation type="unfinished" />
+   <translation>Suelda extremos dentro de</translation>
   </message>
   <message>
    <source>What</source>
-   <translation type="unfinished" />
+   <translation>Qué</translation>
   </message>
   <message>
    <source>What all of them cover</source>
-   <translation type="unfinished" />
+   <translation>Lo que cubren todas</translation>
   </message>
   <message>
    <source>What all parts cover</source>
-   <translation type="unfinished" />
+   <translation>Lo que cubren todas las partes</translation>
   </message>
   <message>
    <source>What do you want to do?</source>
-   <translation type="unfinished" />
+   <translation>¿Qué quiere hacer?</translation>
   </message>
   <message>
    <source>What happened</source>
-   <translation type="unfinished" />
+   <translation>Qué pasó</translation>
   </message>
   <message>
    <source>What is darker than the flag is traced. Drag it, or press left and right</source>
-   <translation type="unfinished" />
+   <translation>Se calca lo que es más oscuro que la bandera. Arrástrela, o pulse izquierda y derecha</translation>
   </message>
   <message>
    <source>What is picked is hidden.</source>
-   <translation type="unfinished" />
+   <translation>Lo elegido está oculto.</translation>
   </message>
   <message>
    <source>What is picked is locked.</source>
-   <translation type="unfinished" />
+   <translation>Lo elegido está bloqueado.</translation>
   </message>
   <message>
    <source>What is picked, or drawn next, means dark</source>
-   <translation type="unfinished" />
+   <translation>Lo elegido, o lo que se dibuje después, significa oscuro</translation>
   </message>
   <message>
    <source>What is picked, or drawn next, means light</source>
-   <translation type="unfinished" />
+   <translation>Lo elegido, o lo que se dibuje después, significa claro</translation>
   </message>
   <message>
    <source>What lies on the layer shows on both sides of an axis</source>
-   <translation type="unfinished" />
+   <translation>Lo que hay en la capa se ve a ambos lados de un eje</translation>
   </message>
   <message>
    <source>What lies on this layer shows on both sides of the axis until you weld it.</source>
-   <translation type="unfinished" />
+   <translation>Lo que hay en esta capa se ve a ambos lados del eje hasta que lo suelde.</translation>
   </message>
   <message>
    <source>What was kept cannot be read: %1</source>
-   <translation type="unfinished" />
+   <translation>Lo guardado no se puede leer: %1</translation>
   </message>
   <message>
    <source>Where an odd number lie</source>
-   <translation type="unfinished" />
+   <translation>Donde hay un número impar</translation>
   </message>
   <message>
    <source>Where an odd number of them lie</source>
-   <translation type="unfinished" />
+   <translation>Donde hay un número impar de ellas</translation>
   </message>
   <message>
    <source>Where light meets dark</source>
-   <translation type="unfinished" />
+   <translation>Donde lo claro se encuentra con lo oscuro</translation>
   </message>
   <message>
    <source>While drawing</source>
-   <translation type="unfinished" />
+   <translation>Al dibujar</translation>
   </message>
   <message>
    <source>Whole sheet</source>
-   <translation type="unfinished" />
+   <translation>Hoja entera</translation>
   </message>
   <message>
    <source>Wide</source>
-   <translation type="unfinished" />
+   <translation>Ancha</translation>
   </message>
   <message>
    <source>Width along the line, by name</source>
-   <translation type="unfinished" />
+   <translation>Grosor a lo largo de la línea, por nombre</translation>
   </message>
   <message>
    <source>Width along the line. Drag a bead up, down or along; click the shape for a new one; drag one off to remove it.
 Keys: left and right pick a bead, up and down change its width, Insert adds, Delete removes</source>
-   <translation type="unfinished" />
+   <translation>Grosor a lo largo de la línea. Arrastre una cuenta arriba, abajo o a lo largo; clic en la forma para una nueva; sáquela para quitarla.
+Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor, Insert añade, Supr quita</translation>
   </message>
   <message>
    <source>Width of its length</source>
-   <translation type="unfinished" />
+   <translation>Ancho de su largo</translation>
   </message>
   <message>
    <source>Will be dark</source>
-   <translation type="unfinished" />
+   <translation>Será oscuro</translation>
   </message>
   <message>
    <source>Will be light</source>
-   <translation type="unfinished" />
+   <translation>Será claro</translation>
   </message>
   <message>
    <source>Without a name</source>
-   <translation type="unfinished" />
+   <translation>Sin nombre</translation>
   </message>
   <message>
    <source>Without that cut nothing changes.</source>
-   <translation type="unfinished" />
+   <translation>Sin ese corte no cambia nada.</translation>
   </message>
   <message>
    <source>Work of the last time was kept</source>
-   <translation type="unfinished" />
+   <translation>Se guardó trabajo de la última vez</translation>
   </message>
   <message>
    <source>Worked out from its recipe.</source>
-   <translation type="unfinished" />
+   <translation>Calculado a partir de su receta.</translation>
   </message>
   <message>
    <source>Working colour: will be dark</source>
-   <translation type="unfinished" />
+   <translation>Color de trabajo: será oscuro</translation>
   </message>
   <message>
    <source>Working colour: will be light</source>
-   <translation type="unfinished" />
+   <translation>Color de trabajo: será claro</translation>
   </message>
   <message>
    <source>Working out the shapes, %1 %</source>
-   <translation type="unfinished" />
+   <translation>Calculando las formas, %1 %</translation>
   </message>
   <message>
    <source>Z held</source>
-   <translation type="unfinished" />
+   <translation>Z pulsada</translation>
   </message>
   <message>
    <source>Zoom in</source>
-   <translation type="unfinished" />
+   <translation>Acercar</translation>
   </message>
   <message>
    <source>Zoom out</source>
-   <translation type="unfinished" />
+   <translation>Alejar</translation>
   </message>
   <message>
    <source>a drop is open</source>
-   <translation type="unfinished" />
+   <translation>una gota está abierta</translation>
   </message>
   <message>
    <source>a line</source>
-   <translation type="unfinished" />
+   <translation>una línea</translation>
   </message>
   <message>
    <source>a shape</source>
-   <translation type="unfinished" />
+   <translation>una forma</translation>
   </message>
   <message>
    <source>a shape with holes</source>
-   <translation type="unfinished" />
+   <translation>una forma con agujeros</translation>
   </message>
   <message>
    <source>all after the first %1</source>
-   <translation type="unfinished" />
+   <translation>todos después de los primeros %1</translation>
   </message>
   <message>
    <source>and %1 more</source>
-   <translation type="unfinished" />
+   <translation>y %1 más</translation>
   </message>
   <message>
    <source>and soft over</source>
-   <translation type="unfinished" />
+   <translation>y suave a lo largo de</translation>
   </message>
   <message>
    <source>area</source>
-   <translation type="unfinished" />
+   <translation>área</translation>
   </message>
   <message>
    <source>area %1 px²</source>
-   <translation type="unfinished" />
+   <translation>área %1 px²</translation>
   </message>
   <message>
    <source>areas</source>
-   <translation type="unfinished" />
+   <translation>áreas</translation>
   </message>
   <message>
    <source>as mixed</source>
-   <translation type="unfinished" />
+   <translation>tal como se mezcló</translation>
   </message>
   <message>
    <source>bead %1 of %2: %3 % of the width at %4 % of the length</source>
-   <translation type="unfinished" />
+   <translation>cuenta %1 de %2: %3 % del grosor al %4 % del largo</translation>
   </message>
   <message>
    <source>both joins are corners</source>
-   <translation type="unfinished" />
+   <translation>ambas uniones son esquinas</translation>
   </message>
   <message>
    <source>both joins are smooth</source>
-   <translation type="unfinished" />
+   <translation>ambas uniones son suaves</translation>
   </message>
   <message>
    <source>bottom</source>
-   <translation type="unfinished" />
+   <translation>abajo</translation>
   </message>
   <message>
    <source>breaks the handles apart; sizes from the middle</source>
-   <translation type="unfinished" />
+   <translation>separa los tiradores; dimensiona desde el centro</translation>
   </message>
   <message>
    <source>centre</source>
-   <translation type="unfinished" />
+   <translation>centro</translation>
   </message>
   <message>
    <source>changes nothing</source>
-   <translation type="unfinished" />
+   <translation>no cambia nada</translation>
   </message>
   <message>
    <source>closed</source>
-   <translation type="unfinished" />
+   <translation>cerrada</translation>
   </message>
   <message>
    <source>closed · Enter takes it</source>
-   <translation type="unfinished" />
+   <translation>cerrado · Intro lo toma</translation>
   </message>
   <message>
    <source>closed · click puts %1 here</source>
-   <translation type="unfinished" />
+   <translation>cerrado · un clic pone %1 aquí</translation>
   </message>
   <message>
    <source>closed · click puts %1 in place of %2</source>
-   <translation type="unfinished" />
+   <translation>cerrado · un clic pone %1 en lugar de %2</translation>
   </message>
   <message>
    <source>closes here</source>
-   <translation type="unfinished" />
+   <translation>se cierra aquí</translation>
   </message>
   <message>
    <source>crossing</source>
-   <translation type="unfinished" />
+   <translation>cruce</translation>
   </message>
   <message>
    <source>cut %1 of %2 at %3 of 255</source>
-   <translation type="unfinished" />
+   <translation>corte %1 de %2 en %3 de 255</translation>
   </message>
   <message>
    <source>darker</source>
-   <translation type="unfinished" />
+   <translation>más oscuro</translation>
   </message>
   <message>
    <source>drag to zoom</source>
-   <translation type="unfinished" />
+   <translation>arrastre para ampliar</translation>
   </message>
   <message>
    <source>enough for marks</source>
-   <translation type="unfinished" />
+   <translation>basta para marcas</translation>
   </message>
   <message>
    <source>enough for text</source>
-   <translation type="unfinished" />
+   <translation>basta para texto</translation>
   </message>
   <message>
    <source>even</source>
-   <translation type="unfinished" />
+   <translation>parejo</translation>
   </message>
   <message>
    <source>fill</source>
    <comment>same</comment>
-   <translation type="unfinished" />
+   <translation>relleno</translation>
   </message>
   <message>
    <source>finish the line</source>
-   <translation type="unfinished" />
+   <translation>acabar la línea</translation>
   </message>
   <message>
    <source>free to move</source>
-   <translation type="unfinished" />
+   <translation>libre para moverse</translation>
   </message>
   <message>
    <source>from the edge</source>
-   <translation type="unfinished" />
+   <translation>del borde</translation>
   </message>
   <message>
    <source>from what was drawn</source>
-   <translation type="unfinished" />
+   <translation>de lo dibujado</translation>
   </message>
   <message>
    <source>furthest off %1 of %2 px</source>
-   <translation type="unfinished" />
+   <translation>lo más apartado %1 de %2 px</translation>
   </message>
   <message>
    <source>gap %1</source>
-   <translation type="unfinished" />
+   <translation>hueco %1</translation>
   </message>
   <message>
    <source>gap %1, counts as closed</source>
-   <translation type="unfinished" />
+   <translation>hueco %1, cuenta como cerrado</translation>
   </message>
   <message>
    <source>gap closed</source>
-   <translation type="unfinished" />
+   <translation>hueco cerrado</translation>
   </message>
   <message>
    <source>gaps closed</source>
-   <translation type="unfinished" />
+   <translation>huecos cerrados</translation>
   </message>
   <message>
    <source>go on from here</source>
-   <translation type="unfinished" />
+   <translation>seguir desde aquí</translation>
   </message>
   <message>
    <source>gradient</source>
-   <translation type="unfinished" />
+   <translation>degradado</translation>
   </message>
   <message>
    <source>guide</source>
-   <translation type="unfinished" />
+   <translation>guía</translation>
   </message>
   <message>
    <source>hidden</source>
-   <translation type="unfinished" />
+   <translation>oculto</translation>
   </message>
   <message>
    <source>in Nodes: smooth or corner</source>
-   <translation type="unfinished" />
+   <translation>en Nodos: suave o esquina</translation>
   </message>
   <message>
    <source>in hand</source>
-   <translation type="unfinished" />
+   <translation>en mano</translation>
   </message>
   <message>
    <source>its picture is gone: the last shapes stay</source>
-   <translation type="unfinished" />
+   <translation>su imagen ya no está: quedan las últimas formas</translation>
   </message>
   <message>
    <source>kept %1 h ago</source>
-   <translation type="unfinished" />
+   <translation>guardado hace %1 h</translation>
   </message>
   <message>
    <source>kept %1 min ago</source>
-   <translation type="unfinished" />
+   <translation>guardado hace %1 min</translation>
   </message>
   <message>
    <source>kept just now</source>
-   <translation type="unfinished" />
+   <translation>guardado ahora mismo</translation>
   </message>
   <message>
    <source>largest move %1</source>
-   <translation type="unfinished" />
+   <translation>mayor movimiento %1</translation>
   </message>
   <message>
    <source>leak</source>
-   <translation type="unfinished" />
+   <translation>fuga</translation>
   </message>
   <message>
    <source>leaks</source>
-   <translation type="unfinished" />
+   <translation>fugas</translation>
   </message>
   <message>
    <source>left</source>
-   <translation type="unfinished" />
+   <translation>izquierda</translation>
   </message>
   <message>
    <source>let go, then Pick</source>
-   <translation type="unfinished" />
+   <translation>soltar, luego Elegir</translation>
   </message>
   <message>
    <source>lighter</source>
-   <translation type="unfinished" />
+   <translation>más claro</translation>
   </message>
   <message>
    <source>line colour</source>
    <comment>same</comment>
-   <translation type="unfinished" />
+   <translation>color de línea</translation>
   </message>
   <message>
    <source>lines</source>
-   <translation type="unfinished" />
+   <translation>líneas</translation>
   </message>
   <message>
    <source>live · </source>
-   <translation type="unfinished" />
+   <translation>vivo · </translation>
   </message>
   <message>
    <source>live · %1 areas, %2 nodes</source>
-   <translation type="unfinished" />
+   <translation>vivo · %1 áreas, %2 nodos</translation>
   </message>
   <message>
    <source>live · working out the shapes</source>
-   <translation type="unfinished" />
+   <translation>vivo · calculando las formas</translation>
   </message>
   <message>
    <source>locked</source>
-   <translation type="unfinished" />
+   <translation>bloqueado</translation>
   </message>
   <message>
    <source>middle</source>
-   <translation type="unfinished" />
+   <translation>medio</translation>
   </message>
   <message>
    <source>move the sheet</source>
-   <translation type="unfinished" />
+   <translation>mover la hoja</translation>
   </message>
   <message>
    <source>move what is picked by 1 px; Shift 10, Alt 0.1</source>
-   <translation type="unfinished" />
+   <translation>mover lo elegido 1 px; Mayús 10, Alt 0,1</translation>
   </message>
   <message>
    <source>no areas yet</source>
-   <translation type="unfinished" />
+   <translation>aún sin áreas</translation>
   </message>
   <message>
    <source>no cut</source>
-   <translation type="unfinished" />
+   <translation>sin corte</translation>
   </message>
   <message>
    <source>no hole</source>
-   <translation type="unfinished" />
+   <translation>sin agujero</translation>
   </message>
   <message>
    <source>no picture yet</source>
-   <translation type="unfinished" />
+   <translation>aún sin imagen</translation>
   </message>
   <message>
    <source>no snapping</source>
-   <translation type="unfinished" />
+   <translation>sin ajuste</translation>
   </message>
   <message>
    <source>no stack yet: choose how many tones</source>
-   <translation type="unfinished" />
+   <translation>aún sin pila: elija cuántos tonos</translation>
   </message>
   <message>
    <source>no stop</source>
-   <translation type="unfinished" />
+   <translation>sin parada</translation>
   </message>
   <message>
    <source>no tones</source>
-   <translation type="unfinished" />
+   <translation>sin tonos</translation>
   </message>
   <message>
    <source>node</source>
-   <translation type="unfinished" />
+   <translation>nodo</translation>
   </message>
   <message>
    <source>nodes</source>
-   <translation type="unfinished" />
+   <translation>nodos</translation>
   </message>
   <message>
    <source>nodes in this line, %1 on the sheet</source>
-   <translation type="unfinished" />
+   <translation>nodos en esta línea, %1 en la hoja</translation>
   </message>
   <message>
    <source>nodes on the sheet</source>
-   <translation type="unfinished" />
+   <translation>nodos en la hoja</translation>
   </message>
   <message>
    <source>none</source>
-   <translation type="unfinished" />
+   <translation>ninguna</translation>
   </message>
   <message>
    <source>not begun</source>
-   <translation type="unfinished" />
+   <translation>sin empezar</translation>
   </message>
   <message>
    <source>not kept yet</source>
-   <translation type="unfinished" />
+   <translation>aún sin guardar</translation>
   </message>
   <message>
    <source>not looked at</source>
-   <translation type="unfinished" />
+   <translation>sin mirar</translation>
   </message>
   <message>
    <source>not used</source>
-   <translation type="unfinished" />
+   <translation>sin usar</translation>
   </message>
   <message>
    <source>nothing</source>
-   <translation type="unfinished" />
+   <translation>nada</translation>
   </message>
   <message>
    <source>nothing encloses this</source>
-   <translation type="unfinished" />
+   <translation>nada encierra esto</translation>
   </message>
   <message>
    <source>on %1</source>
-   <translation type="unfinished" />
+   <translation>en %1</translation>
   </message>
   <message>
    <source>on the line</source>
-   <translation type="unfinished" />
+   <translation>en la línea</translation>
   </message>
   <message>
    <source>one join is smooth, one a corner</source>
-   <translation type="unfinished" />
+   <translation>una unión es suave, otra esquina</translation>
   </message>
   <message>
    <source>open</source>
-   <translation type="unfinished" />
+   <translation>abierta</translation>
   </message>
   <message>
    <source>open end</source>
-   <translation type="unfinished" />
+   <translation>extremo abierto</translation>
   </message>
   <message>
    <source>open ends</source>
-   <translation type="unfinished" />
+   <translation>extremos abiertos</translation>
   </message>
   <message>
    <source>open here: the fill stays as it was</source>
-   <translation type="unfinished" />
+   <translation>abierto aquí: el relleno queda como estaba</translation>
   </message>
   <message>
    <source>open, %1 ends</source>
-   <translation type="unfinished" />
+   <translation>abierta, %1 extremos</translation>
   </message>
   <message>
    <source>or start drawing: press 2, then S</source>
-   <translation type="unfinished" />
+   <translation>o empiece a dibujar: pulse 2 y luego S</translation>
   </message>
   <message>
    <source>patch · %1 darker</source>
-   <translation type="unfinished" />
+   <translation>parche · %1 más oscuro</translation>
   </message>
   <message>
    <source>patch · %1 lighter</source>
-   <translation type="unfinished" />
+   <translation>parche · %1 más claro</translation>
   </message>
   <message>
    <source>patch · no change</source>
-   <translation type="unfinished" />
+   <translation>parche · sin cambio</translation>
   </message>
   <message>
    <source>pulled %1</source>
-   <translation type="unfinished" />
+   <translation>%1 de tirón</translation>
   </message>
   <message>
    <source>px</source>
-   <translation type="unfinished" />
+   <translation>px</translation>
   </message>
   <message>
    <source>px²</source>
-   <translation type="unfinished" />
+   <translation>px²</translation>
   </message>
   <message>
    <source>reading edges, %1 %</source>
-   <translation type="unfinished" />
+   <translation>leyendo bordes, %1 %</translation>
   </message>
   <message>
    <source>right</source>
-   <translation type="unfinished" />
+   <translation>derecha</translation>
   </message>
   <message>
    <source>set: the shapes are artwork now</source>
-   <translation type="unfinished" />
+   <translation>fijado: las formas son ya parte de la obra</translation>
   </message>
   <message>
    <source>shapes</source>
-   <translation type="unfinished" />
+   <translation>formas</translation>
   </message>
   <message>
    <source>sharp</source>
-   <translation type="unfinished" />
+   <translation>vivas</translation>
   </message>
   <message>
    <source>sheet centre</source>
-   <translation type="unfinished" />
+   <translation>centro de la hoja</translation>
   </message>
   <message>
    <source>sheet edge</source>
-   <translation type="unfinished" />
+   <translation>borde de la hoja</translation>
   </message>
   <message>
    <source>sliver %1 wide</source>
-   <translation type="unfinished" />
+   <translation>astilla de %1</translation>
   </message>
   <message>
    <source>sliver, %1</source>
-   <translation type="unfinished" />
+   <translation>astilla, %1</translation>
   </message>
   <message>
    <source>slivers</source>
-   <translation type="unfinished" />
+   <translation>astillas</translation>
   </message>
   <message>
    <source>slivers, thinnest %1</source>
-   <translation type="unfinished" />
+   <translation>astillas, la más fina %1</translation>
   </message>
   <message>
    <source>small piece, %1 px²</source>
-   <translation type="unfinished" />
+   <translation>pieza pequeña, %1 px²</translation>
   </message>
   <message>
    <source>steps of 15°, or along one axis</source>
-   <translation type="unfinished" />
+   <translation>pasos de 15°, o a lo largo de un eje</translation>
   </message>
   <message>
    <source>stop %1 of %2 at %3 %, %4</source>
-   <translation type="unfinished" />
+   <translation>parada %1 de %2 al %3 %, %4</translation>
   </message>
   <message>
    <source>take back the last node</source>
-   <translation type="unfinished" />
+   <translation>quitar el último nodo</translation>
   </message>
   <message>
    <source>the lines</source>
-   <translation type="unfinished" />
+   <translation>las líneas</translation>
   </message>
   <message>
    <source>the picture</source>
-   <translation type="unfinished" />
+   <translation>la imagen</translation>
   </message>
   <message>
    <source>tone areas</source>
-   <translation type="unfinished" />
+   <translation>áreas de tono</translation>
   </message>
   <message>
    <source>too little for marks</source>
-   <translation type="unfinished" />
+   <translation>poco para marcas</translation>
   </message>
   <message>
    <source>top</source>
-   <translation type="unfinished" />
+   <translation>arriba</translation>
   </message>
   <message>
    <source>value %1 of 255</source>
-   <translation type="unfinished" />
+   <translation>valor %1 de 255</translation>
   </message>
   <message>
    <source>wanted %1</source>
-   <translation type="unfinished" />
+   <translation>deseado %1</translation>
   </message>
   <message>
    <source>weak edge, click to hold</source>
-   <translation type="unfinished" />
+   <translation>borde débil, clic para sujetar</translation>
   </message>
   <message>
    <source>weight</source>
    <comment>same</comment>
-   <translation type="unfinished" />
+   <translation>grosor</translation>
   </message>
   <message>
    <source>without ink</source>
-   <translation type="unfinished" />
+   <translation>sin tinta</translation>
   </message>
  </context>
 </TS>

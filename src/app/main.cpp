@@ -79,9 +79,10 @@ int main(int argc, char** argv)
     QTimer::singleShot(0, &window, [&] {
         if (!picture) window.offerRecovered();
         if (!parser.positionalArguments().isEmpty()) window.openFiles(parser.positionalArguments());
-        if (const int n = parser.value(step).toInt(); n >= 1 && n <= static_cast<int>(steps().size()))
-            window.setStep(steps()[static_cast<std::size_t>(n) - 1]->id);
         queue = parser.value(commands).split(',', Qt::SkipEmptyParts);
+        // Once the files are open: a piece opens in the step where it was left.
+        if (const int n = parser.value(step).toInt(); n >= 1 && n <= static_cast<int>(steps().size()))
+            queue.prepend(QString("step-") + steps()[static_cast<std::size_t>(n) - 1]->key);
         begun = true;
     });
     if (picture) {

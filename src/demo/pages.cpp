@@ -2,6 +2,7 @@
 
 #include "art/edits.h"
 #include "demo/random.h"
+#include "words/said.h"
 
 #include <array>
 
@@ -100,10 +101,10 @@ std::vector<Page> pages()
 {
     Paths half = mothHalf();
     half.push_back(curve::polyline({{540, 120}, {540, 900}}, false));
-    return {{"moth", "Moth emblem", moth(), 11},
-            {"moth-half", "Moth, half drawn", half, 12},
-            {"lantern", "Paper lantern", lantern(), 13},
-            {"teapot", "Round teapot", teapot(), 14}};
+    return {{"moth", words::said("Moth emblem"), moth(), 11},
+            {"moth-half", words::said("Moth, half drawn"), half, 12},
+            {"lantern", words::said("Paper lantern"), lantern(), 13},
+            {"teapot", words::said("Round teapot"), teapot(), 14}};
 }
 
 Page page(const std::string& id)

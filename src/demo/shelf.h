@@ -16,6 +16,6 @@ struct ShelfPicture {
 };
 const std::vector<ShelfPicture>& shelf();
 // Those that hold every word of the search in title or words, whatever the case; all of them for none.
-std::vector<ShelfPicture> searchShelf(const std::string& words);
+std::vector<ShelfPicture> searchShelf(const std::string& wanted);
 
 } // namespace softrope::demo

@@ -27,7 +27,7 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"files", {"words", "curve", "pixel", "art", "render"}},
     {"cli", {"curve", "pixel", "trace", "art", "render", "files", "planar", "mirror", "tone"}},
     {"app", {"words", "curve", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror", "tone"}},
-    {"demo", {"curve", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
+    {"demo", {"words", "curve", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
 };
 
 template <class Act> void eachInclude(Act act)

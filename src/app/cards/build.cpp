@@ -87,10 +87,9 @@ public:
         f.chips([this] {
             const planar::Map& m = *areas_.map();
             const auto n = m.areas().size();
-            return tr("%n area(s) enclosed", nullptr, static_cast<int>(n)) + (m.bridges().empty() ? QString()
-                                                                                        : m.bridges().size() == 1
-                                                                                            ? tr(", 1 across a gap")
-                                                                                            : tr(", %1 across gaps").arg(m.bridges().size()));
+            return tr("%n area(s) enclosed", nullptr, static_cast<int>(n)) + (m.bridges().empty()       ? QString()
+                                                                              : m.bridges().size() == 1 ? tr(", 1 across a gap")
+                                                                                                        : tr(", %1 across gaps").arg(m.bridges().size()));
         });
         areaSettings(f);
         f.rule();
@@ -201,7 +200,7 @@ private:
                               .arg(curve::nodeCount(hand->outline()))
                               .arg(!hand->closed() ? tr("open")
                                    : holes == 0    ? tr("no hole")
-                                   : tr("%n hole(s)", nullptr, static_cast<int>(holes))));
+                                                   : tr("%n hole(s)", nullptr, static_cast<int>(holes))));
         });
     }
 

@@ -46,14 +46,13 @@ Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneD
     area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     column->addWidget(area_, 1);
     bottom_ = new QWidget;
-    bottom_->setFixedHeight(48);
-    auto* row = new QHBoxLayout(bottom_);
-    row->setContentsMargins(14, 4, 14, 6);
+    row_ = new QBoxLayout(QBoxLayout::LeftToRight, bottom_);
+    row_->setContentsMargins(14, 4, 14, 6);
     bottomText_ = label({}, "small", false);
     bottomText_->setWordWrap(true);
     bottomAct_ = new Pill({}, {});
-    row->addWidget(bottomText_, 1);
-    row->addWidget(bottomAct_);
+    row_->addWidget(bottomText_, 1);
+    row_->addWidget(bottomAct_);
     column->addWidget(bottom_);
     connect(bottomAct_, &QAbstractButton::clicked, this, [this] {
         const auto run = shown_.run;
@@ -176,6 +175,11 @@ void Card::updateBottom()
         bottomAct_->setAccessibleName(shown_.act);
         bottomAct_->updateGeometry();
     }
+    // The act stands below its words where it has no room beside them.
+    constexpr int margins = 34, leastText = 70, low = 48, high = 76;
+    const bool below = margins + leastText + bottomAct_->sizeHint().width() > width();
+    row_->setDirection(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    bottom_->setFixedHeight(below ? high : low);
     update();
 }
 

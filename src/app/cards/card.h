@@ -36,6 +36,7 @@ private:
     std::unique_ptr<Fields> fields_;
     QScrollArea* area_;
     QWidget* bottom_;
+    QBoxLayout* row_;
     QLabel* bottomText_;
     Pill* bottomAct_;
     Bottom shown_;

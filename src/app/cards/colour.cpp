@@ -7,6 +7,7 @@
 #include "app/widgets/ink_widgets.h"
 #include "art/drops.h"
 #include "pixel/ink_colours.h"
+#include "words/said.h"
 
 #include <QHBoxLayout>
 #include <QMenu>
@@ -23,11 +24,11 @@ pixel::Rgba rgba(art::Colour c)
     return {c.r, c.g, c.b, 255};
 }
 
-const std::array<std::pair<const char*, pixel::Harmony>, 5> harmonies{{{QT_TRANSLATE_NOOP("Card", "Complement"), pixel::Harmony::complement},
-                                                                       {QT_TRANSLATE_NOOP("Card", "Neighbours"), pixel::Harmony::neighbours},
-                                                                       {QT_TRANSLATE_NOOP("Card", "Triad"), pixel::Harmony::triad},
-                                                                       {QT_TRANSLATE_NOOP("Card", "Split"), pixel::Harmony::split},
-                                                                       {QT_TRANSLATE_NOOP("Card", "Square"), pixel::Harmony::square}}};
+const std::array<std::pair<const char*, pixel::Harmony>, 5> harmonies{{{words::marked("Complement"), pixel::Harmony::complement},
+                                                                       {words::marked("Neighbours"), pixel::Harmony::neighbours},
+                                                                       {words::marked("Triad"), pixel::Harmony::triad},
+                                                                       {words::marked("Split"), pixel::Harmony::split},
+                                                                       {words::marked("Square"), pixel::Harmony::square}}};
 
 class ColourPage : public CardPage {
 public:
@@ -48,15 +49,15 @@ public:
         r->setContentsMargins(0, 0, 0, 0);
         r->setSpacing(8);
         r->addWidget(iconLabel("ink", 20));
-        r->addWidget(label(tr("Inks"), "title", false), 1);
+        QLabel* title = label(tr("Inks"), "title", false);
+        head->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred);
+        r->addWidget(title, 1);
         auto* add = new Pill("add", tr("Add ink"), {}, Pill::Kind::segment);
         add->setToolTip(tr("The colour in hand as a new ink"));
         tellKeysOf(add, "add-ink");
-        r->addWidget(add);
         auto* more = new Pill({}, tr("Palette"), {}, Pill::Kind::segment);
         more->setToolTip(tr("Load, save, take from the picture"));
-        r->addWidget(more);
-        f.add(head);
+        f.flow({head, add, more}, 4);
         QObject::connect(add, &QAbstractButton::clicked, [this] { at_.run("add-ink"); });
         QObject::connect(more, &QAbstractButton::clicked, [this, more] {
             QMenu menu;
@@ -81,6 +82,7 @@ public:
 
         // Tints of the ink in hand, and what goes with it.
         auto* tintHead = label({}, "small");
+        tintHead->setWordWrap(true);
         f.add(tintHead);
         auto* tints = new ColourSteps(tr("Tints"));
         f.add(tints);
@@ -91,7 +93,7 @@ public:
         g->setContentsMargins(0, 0, 0, 0);
         auto* which = new Pill({}, {}, {}, Pill::Kind::segment);
         which->setToolTip(tr("Another harmony"));
-        which->setFixedWidth(92);
+        which->setMinimumWidth(92);
         g->addWidget(which);
         g->addWidget(goes, 1);
         f.add(goesRow);
@@ -137,6 +139,7 @@ public:
             }
         });
         auto* contrast = label({}, "small");
+        contrast->setWordWrap(true);
         contrast->setToolTip(tr("Contrast ratio by WCAG 2.2: 4.5 for text, 3 for large text and marks"));
         f.add(contrast);
         f.follow([this, tintHead, tints, goes, which, kind, family, contrast, goesRow] {
@@ -335,11 +338,10 @@ private:
         f.follow([opacity, first] {
             if (const art::Artwork* a = first()) opacity->setValue(a->fill.opacity * 100);
         });
-        if (pickedPaint().drop)
-            f.buttonRow({{{}, tr("Set drops"), tr("Plain shapes that no longer follow the lines"), "set-drops"}});
+        if (pickedPaint().drop) f.buttonRow({{{}, tr("Set drops"), tr("Plain shapes that no longer follow the lines"), "set-drops"}});
         if (!pickedPaint().gradient) return;
         f.rule();
-        f.add(label(tr("Gradient"), "small"));
+        f.note(tr("Gradient"));
         auto* band = new StopBand;
         f.add(band);
         const auto gradient = [this] { return pickedPaint().gradient; };

@@ -35,10 +35,9 @@ public:
         const bool outline =
             shape && !shape->artwork()->paths.empty() && shape->artwork()->paths.front().closed && !(now && session_.document().parentOf(shape->id) == now);
         if (outline) {
-            f.add(label(tr("From the picked outline"), "small"));
+            f.note(tr("From the picked outline"));
             f.settingField(tr("Pieces, about"), settings::facetPieces);
-            f.buttonRow(
-                {{"facets", tr("Cut into facets"), tr("Proposes straight cuts from corner to corner"), "facets-outline"}});
+            f.buttonRow({{"facets", tr("Cut into facets"), tr("Proposes straight cuts from corner to corner"), "facets-outline"}});
             f.rule();
         }
         if (now && now->group()->facets()) {
@@ -57,7 +56,7 @@ public:
             f.buttonRow({{{}, tr("Shuffle"), tr("Other shades and directions; locked pieces stay"), "facets-shuffle"},
                          {{}, tr("Propose cuts"), tr("Other cuts for as many pieces"), "facets-outline"}});
             if (!session_.document().inks.empty()) {
-                f.add(label(tr("Tints of"), "small"));
+                f.note(tr("Tints of"));
                 auto* steps = new ColourSteps(tr("Ink of the facets"));
                 f.add(steps);
                 f.follow([this, steps, facets] {
@@ -95,7 +94,7 @@ public:
         }
         if (const art::Item* picture = desk_.picture(); picture) {
             f.rule();
-            f.add(label(tr("From the picture: %1").arg(QString::fromStdString(picture->name)), "small"));
+            f.note(tr("From the picture: %1").arg(QString::fromStdString(picture->name)));
             f.settingField(tr("Pieces, about"), settings::meshPieces);
             f.settingSlider(
                 tr("Finer where there is detail"), 0, 1, 0, [this] { return canvas_.setting(settings::meshDetail); },

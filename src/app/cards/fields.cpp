@@ -7,6 +7,30 @@
 
 namespace softrope::app {
 
+namespace {
+
+constexpr int rowGap = 7;     // px between what stands side by side
+constexpr int tickWidth = 24; // px of the box before its words
+
+// In lines that have room: a tick box does not break its words itself.
+QString brokenTo(const QString& text, const QFont& font, int room)
+{
+    const QFontMetrics m(font);
+    QString out, line;
+    for (const QString& word : text.split(' ')) {
+        const QString longer = line.isEmpty() ? word : line + ' ' + word;
+        if (!line.isEmpty() && m.horizontalAdvance(longer) > room) {
+            out += line + '\n';
+            line = word;
+        } else {
+            line = longer;
+        }
+    }
+    return out + line;
+}
+
+} // namespace
+
 Fields::Fields(CardDesk& at_, int room) : at(at_), room_(room), body_(new QWidget), column_(new QVBoxLayout(body_))
 {
     column_->setContentsMargins(14, 11, 12, 12);
@@ -72,19 +96,49 @@ void Fields::rule()
 QWidget* Fields::row(const QString& text, QWidget* field, QWidget* more)
 {
     auto* w = new QWidget;
-    auto* r = new QHBoxLayout(w);
-    r->setContentsMargins(0, 0, 0, 0);
-    r->setSpacing(7);
     QLabel* l = label(text, "control");
     l->setBuddy(field);
+    l->setWordWrap(true);
     field->setAccessibleName(text);
-    r->addWidget(l);
+    if (auto* second = qobject_cast<NumberField*>(more)) second->setAccessibleName(tr("%1, second").arg(text));
+    int wide = rowGap + std::max(field->sizeHint().width(), field->minimumWidth());
+    if (more) wide += rowGap + std::max(more->sizeHint().width(), more->minimumWidth());
+    // Below its words where they have no room beside it.
+    int word = 0;
+    for (const QString& one : text.split(' ')) word = std::max(word, l->fontMetrics().horizontalAdvance(one));
+    const bool below = word + wide > room_;
+    auto* outer = new QBoxLayout(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight, w);
+    auto* r = new QHBoxLayout;
+    for (QBoxLayout* b : {outer, static_cast<QBoxLayout*>(r)}) {
+        b->setContentsMargins(0, 0, 0, 0);
+        b->setSpacing(rowGap);
+    }
+    outer->addWidget(l, 1);
     r->addStretch();
     r->addWidget(field);
     if (more) r->addWidget(more);
-    if (auto* second = qobject_cast<NumberField*>(more)) second->setAccessibleName(tr("%1, second").arg(text));
+    outer->addLayout(r);
     add(w);
     return w;
+}
+
+void Fields::flow(const std::vector<QWidget*>& widgets, int gap)
+{
+    QHBoxLayout* r = nullptr;
+    int taken = 0;
+    for (QWidget* one : widgets) {
+        const int wide = std::max(one->sizeHint().width(), one->minimumWidth());
+        if (!r || taken + gap + wide > room_) {
+            auto* w = new QWidget;
+            r = new QHBoxLayout(w);
+            r->setContentsMargins(0, 0, 0, 0);
+            r->setSpacing(gap);
+            add(w);
+            taken = -gap;
+        }
+        r->addWidget(one);
+        taken += gap + wide;
+    }
 }
 
 Fields::SliderRow Fields::sliderRow(const QString& name, double least, double most, double sag, const QString& accessibleName)
@@ -94,8 +148,10 @@ Fields::SliderRow Fields::sliderRow(const QString& name, double least, double mo
     r->setContentsMargins(0, 0, 0, 0);
     QLabel* what = label(name, "small");
     what->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    what->setWordWrap(true);
     r->addWidget(what, 1);
     SliderRow row{new Slider(least, most, sag), label({}, "control", false)};
+    row.figure->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
     r->addWidget(row.figure);
     add(head);
     row.slider->setAccessibleName(accessibleName.isEmpty() ? name : accessibleName);
@@ -135,34 +191,24 @@ template void Fields::settingField(const QString&, const Setting<int>&);
 
 void Fields::buttonRow(const std::vector<CardButton>& buttons)
 {
-    constexpr int gap = 6;
-    const int room = room_;
-    QHBoxLayout* r = nullptr;
-    int taken = 0;
+    std::vector<QWidget*> pills;
     for (const CardButton& b : buttons) {
         auto* pill = new Pill(b.icon, b.text);
         pill->setToolTip(b.tip);
         if (b.command) tellKeysOf(pill, b.command);
         pill->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-        // What finds no room beside the others goes below them.
-        if (!r || taken + gap + pill->sizeHint().width() > room) {
-            auto* w = new QWidget;
-            r = new QHBoxLayout(w);
-            r->setContentsMargins(0, 0, 0, 0);
-            r->setSpacing(gap);
-            add(w);
-            taken = -gap;
-        }
-        r->addWidget(pill);
-        taken += gap + pill->sizeHint().width();
         QObject::connect(pill, &QAbstractButton::clicked, b.command ? std::function<void()>([&at = at, id = b.command] { at.run(id); }) : b.run);
+        pills.push_back(pill);
     }
+    flow(pills, 6);
 }
 
 void Fields::tickBox(const QString& text, const QString& tip, const std::function<bool()>& get, const std::function<void(bool)>& set)
 {
-    auto* box = new QCheckBox(text);
+    auto* box = new QCheckBox;
     box->setFont(typeface("small"));
+    box->setText(brokenTo(text, box->font(), room_ - tickWidth));
+    box->setAccessibleName(text);
     box->setToolTip(tip);
     add(box);
     QObject::connect(box, &QCheckBox::clicked, [&at = at, set](bool on) {
@@ -172,13 +218,8 @@ void Fields::tickBox(const QString& text, const QString& tip, const std::functio
     follow([box, get] { box->setChecked(get()); });
 }
 
-void Fields::segments(const QString& name, const std::vector<Option>& options, const std::function<int()>& now,
-                      const std::function<void(int)>& take)
+void Fields::segments(const QString& name, const std::vector<Option>& options, const std::function<int()>& now, const std::function<void(int)>& take)
 {
-    auto* w = new QWidget;
-    auto* r = new QHBoxLayout(w);
-    r->setContentsMargins(0, 0, 0, 0);
-    r->setSpacing(2);
     std::vector<Pill*> pills;
     for (std::size_t i = 0; i < options.size(); ++i) {
         auto* pill = new Pill({}, options[i].text, {}, Pill::Kind::segment);
@@ -186,12 +227,11 @@ void Fields::segments(const QString& name, const std::vector<Option>& options, c
         pill->setToolTip(options[i].tip);
         if (options[i].command) tellKeysOf(pill, options[i].command);
         pill->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-        r->addWidget(pill);
         pills.push_back(pill);
         QObject::connect(pill, &QAbstractButton::clicked, [take, i] { take(static_cast<int>(i)); });
     }
-    if (!name.isEmpty()) add(label(name, "small"));
-    add(w);
+    if (!name.isEmpty()) note(name);
+    flow({pills.begin(), pills.end()}, 2);
     follow([pills, now] {
         for (std::size_t i = 0; i < pills.size(); ++i) pills[i]->setChecked(now() == static_cast<int>(i));
     });

@@ -36,7 +36,9 @@ struct CardButton {
         : icon(icon_), text(text_), tip(tip_), run(std::move(run_))
     {
     }
-    CardButton(const QString& icon_, const QString& text_, const QString& tip_, const char* command_) : icon(icon_), text(text_), tip(tip_), command(command_) {}
+    CardButton(const QString& icon_, const QString& text_, const QString& tip_, const char* command_) : icon(icon_), text(text_), tip(tip_), command(command_)
+    {
+    }
 };
 
 // One of a few, side by side.
@@ -57,6 +59,8 @@ public:
     void update() const;
 
     void add(QWidget* w) { column_->addWidget(w); }
+    // Side by side as far as there is room, the rest below; those that may grow share what is left of a row.
+    void flow(const std::vector<QWidget*>& widgets, int gap);
     void stretch() { column_->addStretch(); }
     void heading(const QString& icon, const QString& name, const std::function<void(QString)>& rename = {});
     void chips(const std::function<QString()>& text);
@@ -76,8 +80,7 @@ public:
     void buttonRow(const std::vector<CardButton>& buttons);
     void tickBox(const QString& text, const QString& tip, const std::function<bool()>& get, const std::function<void(bool)>& set);
     // One of a few, side by side; `now` is the index in force, -1 for none.
-    void segments(const QString& name, const std::vector<Option>& options, const std::function<int()>& now,
-                  const std::function<void(int)>& take);
+    void segments(const QString& name, const std::vector<Option>& options, const std::function<int()>& now, const std::function<void(int)>& take);
 
 private:
     int room_;

@@ -209,8 +209,7 @@ private:
                 const bool mine = reduce_.item == id && a.paths == reduce_.to;
                 slider->setValue(mine ? reduce_.slack : 0);
                 figure->setText(mine ? pxText(reduce_.slack) : tr("none"));
-                nodes->setText(mine && reduce_.slack > 0 ? tr("%1 → %2 nodes").arg(curve::nodeCount(reduce_.from)).arg(now)
-                                                         : tr("%1 nodes").arg(now));
+                nodes->setText(mine && reduce_.slack > 0 ? tr("%1 → %2 nodes").arg(curve::nodeCount(reduce_.from)).arg(now) : tr("%1 nodes").arg(now));
                 double worst = 0;
                 if (mine && now < 3000)
                     for (std::size_t k = 0; k < std::min(reduce_.from.size(), a.paths.size()); ++k)
@@ -225,19 +224,14 @@ private:
         f.rule();
         auto* text = label({}, "small");
         f.add(text);
-        auto* w = new QWidget;
-        auto* r = new QHBoxLayout(w);
-        r->setContentsMargins(0, 0, 0, 0);
-        r->setSpacing(6);
         auto* smooth = new Pill("smooth", tr("Smooth"));
         auto* corner = new Pill("corner", tr("Corner"));
         for (Pill* p : {smooth, corner}) {
             p->setCheckable(true);
             p->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
             p->setToolTip(tr("One more click on a picked node does the same (C)"));
-            r->addWidget(p);
         }
-        f.add(w);
+        f.flow({smooth, corner}, 6);
         const auto make = [this](bool toSmooth) {
             const art::Selection s = session_.selection();
             const art::Item* i = pickedLine(session_);
@@ -269,7 +263,8 @@ private:
             smooth->setChecked(allSmooth);
             corner->setChecked(allCorner);
             const Vec2 at = i->artwork()->paths[nodes.front().path].nodes[nodes.front().node].at;
-            text->setText(nodes.size() == 1 ? tr("Picked node at %1, %2").arg(at.x, 0, 'f', 1).arg(at.y, 0, 'f', 1) : tr("%n nodes picked", nullptr, static_cast<int>(nodes.size())));
+            text->setText(nodes.size() == 1 ? tr("Picked node at %1, %2").arg(at.x, 0, 'f', 1).arg(at.y, 0, 'f', 1)
+                                            : tr("%n nodes picked", nullptr, static_cast<int>(nodes.size())));
             open->setVisible(nodes.size() == 1 && i->artwork()->paths[nodes.front().path].closed);
         });
     }

@@ -3,7 +3,6 @@
 
 #include "app/theme/theme.h"
 
-#include <QCheckBox>
 #include <QHBoxLayout>
 
 namespace softrope::app {
@@ -57,23 +56,21 @@ void lookFields(Fields& f, const std::function<art::Stroke()>& get, const Stroke
     choice(
         {{"", tr("Round")}, {"", tr("Sharp")}, {"", tr("Bevel")}}, [get] { return static_cast<int>(get().join); },
         [set](int i) { set([i](art::Stroke& s) { s.join = static_cast<art::Join>(i); }, tr("Corners")); }, tr("Corners"));
-    auto* keeps = new QCheckBox(tr("Keeps its width when scaled"));
-    keeps->setFont(typeface("small"));
-    f.add(keeps);
-    QObject::connect(keeps, &QCheckBox::clicked, [set](bool on) { set([on](art::Stroke& s) { s.keepsWidth = on; }, tr("Keep width")); });
+    f.tickBox(
+        tr("Keeps its width when scaled"), {}, [get] { return get().keepsWidth; },
+        [set](bool on) { set([on](art::Stroke& s) { s.keepsWidth = on; }, tr("Keep width")); });
     f.follow([=] {
         const art::Stroke s = get();
         weight->setValue(s.width);
         opacity->setValue(s.opacity * 100);
         colour->setColour(s.colour ? QColor(s.colour->r, s.colour->g, s.colour->b) : QColor());
-        keeps->setChecked(s.keepsWidth);
     });
 }
 
 void nextLineFields(Fields& f, bool ends)
 {
     CardDesk& at = f.at;
-    f.add(label(tr("The next line"), "small"));
+    f.note(tr("The next line"));
     lookFields(
         f, [&at] { return at.canvas.look(); },
         [&at](const std::function<void(art::Stroke&)>& change, const QString&) {

@@ -10,7 +10,7 @@ namespace softrope::app {
 void mirrorSection(Fields& f)
 {
     CardDesk& at = f.at;
-    f.add(label(tr("Mirror of the layer drawn on"), "small"));
+    f.note(tr("Mirror of the layer drawn on"));
     const auto axis = [&at]() -> std::optional<mirror::Axis> {
         const art::Layer* l = at.session.document().layer(at.session.selection().layer);
         return l ? l->mirror : std::nullopt;

@@ -31,24 +31,11 @@ public:
             auto* text = label(tr("Bring in the sketch or photo to work from. It is fitted to the sheet, dimmed and locked."), "small");
             text->setWordWrap(true);
             f.add(text);
-            auto* w = new QWidget;
-            auto* r = new QHBoxLayout(w);
-            r->setContentsMargins(0, 0, 0, 0);
-            auto* choose = new Pill({}, tr("Choose a picture"));
-            auto* paste = new Pill({}, tr("Paste"));
-            r->addWidget(choose);
-            r->addWidget(paste);
-            r->addStretch();
-            f.add(w);
-            QObject::connect(choose, &QAbstractButton::clicked, at_.choosePicture);
-            QObject::connect(paste, &QAbstractButton::clicked, at_.paste);
+            f.buttonRow({{{}, tr("Choose a picture"), {}, at_.choosePicture}, {{}, tr("Paste"), {}, at_.paste}});
             f.rule();
         }
-        f.add(label(tr("Sheet"), "small"));
-        auto* presets = new QWidget;
-        auto* p = new QHBoxLayout(presets);
-        p->setContentsMargins(0, 0, 0, 0);
-        p->setSpacing(4);
+        f.note(tr("Sheet"));
+        std::vector<CardButton> presets;
         struct Preset {
             QString name, tip;
             double w, h;
@@ -57,11 +44,8 @@ public:
         constexpr double mm = 96 / 25.4;
         for (const Preset& s :
              {Preset{tr("Square"), tr("1080 × 1080 px"), 1080, 1080, art::Unit::px}, Preset{tr("Wide"), tr("1920 × 1080 px"), 1920, 1080, art::Unit::px},
-              Preset{tr("A4"), tr("210 × 297 mm"), 210 * mm, 297 * mm, art::Unit::mm}}) {
-            auto* pill = new Pill({}, s.name);
-            pill->setToolTip(s.tip);
-            p->addWidget(pill);
-            QObject::connect(pill, &QAbstractButton::clicked, [this, s] {
+              Preset{tr("A4"), tr("210 × 297 mm"), 210 * mm, 297 * mm, art::Unit::mm}})
+            presets.emplace_back(QString(), s.name, s.tip, [this, s] {
                 art::Sheet sheet = session_.document().sheet;
                 sheet.width = s.w;
                 sheet.height = s.h;
@@ -69,9 +53,7 @@ public:
                 session_.take(art::withSheet(session_.document(), sheet), tr("Sheet size"));
                 canvas_.fitSheet();
             });
-        }
-        p->addStretch();
-        f.add(presets);
+        f.buttonRow(presets);
         auto* width = new NumberField(0.01, 1e5, 2);
         auto* height = new NumberField(0.01, 1e5, 2);
         for (NumberField* field : {width, height}) field->setFixedWidth(68);

@@ -4,8 +4,6 @@
 #include "app/tools/place/place_acts.h"
 #include "art/edits.h"
 
-#include <QHBoxLayout>
-
 #include <algorithm>
 #include <cmath>
 
@@ -53,19 +51,7 @@ void referenceSection(Fields& f, art::Id id)
         size->setValue(r.scale * 100);
         turn->setValue(curve::degrees(r.turn));
     });
-    auto* acts = new QWidget;
-    auto* a = new QHBoxLayout(acts);
-    a->setContentsMargins(0, 0, 0, 0);
-    a->setSpacing(6);
-    auto* straighten = new Pill("straighten-reference", tr("Straighten"));
-    straighten->setToolTip(tr("Finds the turn from the picture itself"));
-    auto* fit = new Pill("fit", tr("Fit to sheet"));
-    a->addWidget(straighten);
-    a->addWidget(fit);
-    a->addStretch();
-    f.add(acts);
-    QObject::connect(straighten, &QAbstractButton::clicked, [&at, id] { straightenByItself(at.canvas, id); });
-    QObject::connect(fit, &QAbstractButton::clicked, [&at, change] {
+    const auto fit = [&at, change] {
         const art::Sheet sheet = at.session.document().sheet;
         change(
             [sheet](art::Reference& r) {
@@ -74,7 +60,9 @@ void referenceSection(Fields& f, art::Id id)
                 r.scale = std::min(sheet.width / std::max(1.0, part.width()), sheet.height / std::max(1.0, part.height()));
             },
             tr("Fit picture to sheet"));
-    });
+    };
+    f.buttonRow({{"straighten-reference", tr("Straighten"), tr("Finds the turn from the picture itself"), [&at, id] { straightenByItself(at.canvas, id); }},
+                 {"fit", tr("Fit to sheet"), {}, fit}});
     f.rule();
     const auto slider = [&](const QString& name, double least, std::function<double(const art::Reference&)> get,
                             std::function<void(art::Reference&, double)> set) {

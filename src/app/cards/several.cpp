@@ -41,17 +41,17 @@ private:
     void combineSection(Fields& f)
     {
         f.rule();
-        f.add(label(tr("Together"), "small"));
-        f.buttonRow({{"union", tr("Union"), tr("All of them as one"), "union"},
-                     {"difference", tr("Difference"), tr("The lowest without the others"), "difference"}});
-        f.buttonRow({{"intersection", tr("Intersection"), tr("What all of them cover"), "intersection"},
-                     {"split", tr("Split"), tr("Every part by itself"), "split"}});
+        f.note(tr("Together"));
+        f.buttonRow(
+            {{"union", tr("Union"), tr("All of them as one"), "union"}, {"difference", tr("Difference"), tr("The lowest without the others"), "difference"}});
+        f.buttonRow(
+            {{"intersection", tr("Intersection"), tr("What all of them cover"), "intersection"}, {"split", tr("Split"), tr("Every part by itself"), "split"}});
         f.buttonRow({{"union", tr("Exclusion"), tr("Where an odd number of them lie"), "exclude"}});
         f.tickBox(
             tr("Keep live"), tr("The parts stay and can be moved until the shape is set"), [this] { return canvas_.setting(settings::combineLive); },
             [this](bool on) { canvas_.setSetting(settings::combineLive, on); });
         f.rule();
-        f.add(label(tr("Place"), "small"));
+        f.note(tr("Place"));
         f.buttonRow({{{}, tr("Left"), tr("Left sides in one line"), "align-each-left"},
                      {{}, tr("Centre"), tr("Middles above each other"), "align-each-centre"},
                      {{}, tr("Right"), tr("Right sides in one line"), "align-each-right"}});

@@ -49,7 +49,7 @@ void shapeSection(Fields& f, art::Id id)
     });
     if (item->artwork()->combined()) {
         f.rule();
-        f.add(label(tr("Live: drag a part by its dashed outline"), "small"));
+        f.note(tr("Live: drag a part by its dashed outline"));
         f.segments(
             {},
             {{tr("Union"), tr("All parts as one")},
@@ -61,8 +61,8 @@ void shapeSection(Fields& f, art::Id id)
                 return i && i->artwork() && i->artwork()->combined() ? static_cast<int>(i->artwork()->combined()->operation) : -1;
             },
             [&at, id](int k) { at.session.take(art::withOperation(at.session.document(), id, static_cast<planar::Operation>(k)), tr("Combine otherwise")); });
-        f.buttonRow({{{}, tr("Set"), tr("A plain shape: the parts go"), "set-shape"},
-                     {{}, tr("Take apart"), tr("The parts come back as they were"), "take-apart"}});
+        f.buttonRow(
+            {{{}, tr("Set"), tr("A plain shape: the parts go"), "set-shape"}, {{}, tr("Take apart"), tr("The parts come back as they were"), "take-apart"}});
     }
     f.rule();
     f.buttonRow({{"stroke-to-shape", tr("Line to shape"), tr("The line with its swell becomes an area"), "line-to-shape"},
@@ -71,9 +71,8 @@ void shapeSection(Fields& f, art::Id id)
     f.tickBox(
         tr("Mitred corners"), tr("Corners stay sharp; else they are rounded"), [&at] { return at.canvas.setting(settings::offsetMitred); },
         [&at](bool on) { at.canvas.setSetting(settings::offsetMitred, on); });
-    f.buttonRow(
-        {{"offset", tr("Offset"), tr("A copy of the outline, out or (negative) in"), "offset"},
-         {"mirror", tr("Copy across"), tr("A mirrored copy across the layer's axis or the sheet's middle"), "copy-across"}});
+    f.buttonRow({{"offset", tr("Offset"), tr("A copy of the outline, out or (negative) in"), "offset"},
+                 {"mirror", tr("Copy across"), tr("A mirrored copy across the layer's axis or the sheet's middle"), "copy-across"}});
     f.tickBox(
         tr("A guide only: never delivered"), tr("It serves other lines"),
         [&at, id] {

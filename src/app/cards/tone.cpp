@@ -17,10 +17,10 @@ namespace softrope::app {
 void workingSection(Fields& f)
 {
     f.rule();
-    f.add(label(tr("Cover what is messy, with the pen or figures"), "small"));
+    f.note(tr("Cover what is messy, with the pen or figures"));
     f.buttonRow({{{}, tr("Will be dark"), tr("What is picked, or drawn next, means dark"), "will-be-dark"},
                  {{}, tr("Will be light"), tr("What is picked, or drawn next, means light"), "will-be-light"}});
-    f.buttonRow({{{}, tr("Turn them into their tones"), tr("Everything in working colours gets the darkest or lightest tone"), "turn-working"}});
+    f.buttonRow({{{}, tr("Turn into tones"), tr("Everything in working colours gets the darkest or lightest tone"), "turn-working"}});
 }
 
 Bottom toneBottom(CardDesk& at, bool acts)
@@ -61,9 +61,8 @@ public:
         f.heading("tone-steps", tr("Tone stack"));
         if (!desk_.picture() && !desk_.item()) {
             f.note(tr("A photo is cut into flat tones here. Bring one in first."));
-            f.buttonRow(
-                {{"place", tr("Choose a picture"), tr("A photo from a file"), "bring-picture"},
-                 {"reference", tr("Picture shelf"), tr("Made-up pictures that come with the program"), "picture-shelf"}});
+            f.buttonRow({{"place", tr("Choose a picture"), tr("A photo from a file"), "bring-picture"},
+                         {"reference", tr("Picture shelf"), tr("Made-up pictures that come with the program"), "picture-shelf"}});
             return;
         }
         f.chips([this] {

@@ -3,8 +3,6 @@
 #include "app/cards/sections.h"
 #include "app/theme/theme.h"
 
-#include <QCheckBox>
-
 #include <cmath>
 
 namespace softrope::app {
@@ -52,12 +50,9 @@ void toolFields(Fields& f)
         f.rule();
     }
     nextLineFields(f, true);
-    auto* snap = new QCheckBox(tr("Snap to lines and guides"));
-    snap->setFont(typeface("small"));
-    snap->setToolTip(tr("Ctrl suspends it while held"));
-    snap->setChecked(at.canvas.snapping());
-    f.add(snap);
-    QObject::connect(snap, &QCheckBox::clicked, [&at](bool on) { at.canvas.setSnapping(on); });
+    f.tickBox(
+        tr("Snap to lines and guides"), tr("Ctrl suspends it while held"), [&at] { return at.canvas.snapping(); },
+        [&at](bool on) { at.canvas.setSnapping(on); });
 }
 
 namespace {

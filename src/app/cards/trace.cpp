@@ -5,7 +5,6 @@
 #include "app/theme/theme.h"
 #include "app/widgets/histogram.h"
 
-#include <QCheckBox>
 #include <QHBoxLayout>
 
 #include <array>
@@ -64,20 +63,12 @@ public:
                 bars->setValues(tracer_.histogram());
                 bars->setCut(tracer_.settings().cut.value_or(tracer_.cutUsed()));
             });
-            auto* own = new QCheckBox(tr("Find the cut by itself"));
-            own->setFont(typeface("small"));
-            auto* light = new QCheckBox(tr("Light shapes on dark ground"));
-            light->setFont(typeface("small"));
-            f.add(own);
-            f.add(light);
-            QObject::connect(own, &QCheckBox::clicked, [this, change](bool on) {
-                change([this, on](TraceSettings& s) { s.cut = on ? std::nullopt : std::optional<double>(tracer_.cutUsed()); });
-            });
-            QObject::connect(light, &QCheckBox::clicked, [change](bool on) { change([on](TraceSettings& s) { s.lightOnDark = on; }); });
-            f.follow([this, own, light] {
-                own->setChecked(!tracer_.settings().cut);
-                light->setChecked(tracer_.settings().lightOnDark);
-            });
+            f.tickBox(
+                tr("Find the cut by itself"), {}, [this] { return !tracer_.settings().cut; },
+                [this, change](bool on) { change([this, on](TraceSettings& s) { s.cut = on ? std::nullopt : std::optional<double>(tracer_.cutUsed()); }); });
+            f.tickBox(
+                tr("Light shapes on dark ground"), {}, [this] { return tracer_.settings().lightOnDark; },
+                [change](bool on) { change([on](TraceSettings& s) { s.lightOnDark = on; }); });
             number(
                 tr("Smallest speck"), 1e6, tr("px²"), [this] { return tracer_.settings().smallestSpeck; },
                 [change](double v) { change([v](TraceSettings& s) { s.smallestSpeck = v; }); });
@@ -102,11 +93,9 @@ public:
                 tr("Any number"), 2, 16, 0, [this] { return static_cast<double>(tracer_.settings().count); },
                 [change](double v) { change([v](TraceSettings& s) { s.count = static_cast<int>(std::lround(v)); }); },
                 [](double v) { return QString::number(std::lround(v)); });
-            auto* light = new QCheckBox(tr("By lightness alone"));
-            light->setFont(typeface("small"));
-            f.add(light);
-            QObject::connect(light, &QCheckBox::clicked, [change](bool on) { change([on](TraceSettings& s) { s.lightness = on; }); });
-            f.follow([this, light] { light->setChecked(tracer_.settings().lightness); });
+            f.tickBox(
+                tr("By lightness alone"), {}, [this] { return tracer_.settings().lightness; },
+                [change](bool on) { change([on](TraceSettings& s) { s.lightness = on; }); });
             number(
                 tr("Smallest area"), 1e6, tr("px²"), [this] { return std::max(0.0, tracer_.settings().smallestTone); },
                 [change](double v) { change([v](TraceSettings& s) { s.smallestTone = v > 0 ? v : -1; }); });
@@ -121,11 +110,9 @@ public:
             f.settingSlider(
                 tr("Passes that become one line"), 0, 3, 0, [this] { return tracer_.settings().gather; },
                 [change](double v) { change([v](TraceSettings& s) { s.gather = v; }); }, [](double v) { return QString("%1 %").arg(std::lround(100 * v)); });
-            auto* swell = new QCheckBox(tr("Keep how the width varies"));
-            swell->setFont(typeface("small"));
-            f.add(swell);
-            QObject::connect(swell, &QCheckBox::clicked, [change](bool on) { change([on](TraceSettings& s) { s.swell = on; }); });
-            f.follow([this, swell] { swell->setChecked(tracer_.settings().swell); });
+            f.tickBox(
+                tr("Keep how the width varies"), {}, [this] { return tracer_.settings().swell; },
+                [change](bool on) { change([on](TraceSettings& s) { s.swell = on; }); });
             number(
                 tr("Shortest line"), 1e5, tr("px"), [this] { return tracer_.settings().shortest; },
                 [change](double v) { change([v](TraceSettings& s) { s.shortest = v; }); });
@@ -142,10 +129,6 @@ public:
             if (wanted != all) text += tr(" of %1").arg(all);
             count->setText(tr("%1, %2 nodes").arg(text).arg(tracer_.nodeCount()));
         });
-        auto* w = new QWidget;
-        auto* r = new QHBoxLayout(w);
-        r->setContentsMargins(0, 0, 0, 0);
-        r->setSpacing(6);
         auto* part = new Pill({}, tr("Only a part"));
         part->setToolTip(tr("Drag a frame, Shift-drag round it, click lines to leave them out"));
         tellKeysOf(part, "tool-part");
@@ -153,10 +136,7 @@ public:
         auto* leave = new Pill({}, tr("Leave"));
         leave->setToolTip(tr("Drop the preview"));
         tellKeysOf(leave, "leave-trace");
-        r->addWidget(part);
-        r->addStretch();
-        r->addWidget(leave);
-        f.add(w);
+        f.flow({part, leave}, 6);
         QObject::connect(part, &QAbstractButton::clicked, [this] { canvas_.takeTool(canvas_.tool()->id() == "part" ? "pick" : "part"); });
         QObject::connect(leave, &QAbstractButton::clicked, [this] {
             tracer_.end();

@@ -11,15 +11,15 @@ QString nameOf(Group group)
 {
     const auto tr = [](const char* text) { return QCoreApplication::translate("Commands", text); };
     switch (group) {
-    case Group::file: return tr(QT_TRANSLATE_NOOP("Commands", "File"));
-    case Group::edit: return tr(QT_TRANSLATE_NOOP("Commands", "Edit"));
-    case Group::line: return tr(QT_TRANSLATE_NOOP("Commands", "Line"));
-    case Group::area: return tr(QT_TRANSLATE_NOOP("Commands", "Area"));
-    case Group::sheet: return tr(QT_TRANSLATE_NOOP("Commands", "Sheet"));
-    case Group::view: return tr(QT_TRANSLATE_NOOP("Commands", "View"));
-    case Group::help: return tr(QT_TRANSLATE_NOOP("Commands", "Help"));
-    case Group::tools: return tr(QT_TRANSLATE_NOOP("Commands", "Tools"));
-    case Group::steps: return tr(QT_TRANSLATE_NOOP("Commands", "Steps"));
+    case Group::file: return tr("File");
+    case Group::edit: return tr("Edit");
+    case Group::line: return tr("Line");
+    case Group::area: return tr("Area");
+    case Group::sheet: return tr("Sheet");
+    case Group::view: return tr("View");
+    case Group::help: return tr("Help");
+    case Group::tools: return tr("Tools");
+    case Group::steps: return tr("Steps");
     }
     return {};
 }

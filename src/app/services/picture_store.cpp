@@ -38,7 +38,7 @@ PictureStore::Key PictureStore::keyOf(const art::Reference& r)
 PictureStore::Picture PictureStore::make(const art::Reference& r)
 {
     if (r.flattenLight > 0 || r.liftPaper > 0) return std::make_shared<pixel::Picture>(render::lit(*wait(plain(r)), r.flattenLight, r.liftPaper));
-    files::PictureResult p = files::readPicture(r.picture->bytes, "The picture");
+    files::PictureResult p = files::readPicture(r.picture->bytes, tr("The picture").toStdString());
     return std::make_shared<pixel::Picture>(p.ok() ? std::move(p.picture) : pixel::Picture(1, 1, pixel::Rgba{128, 128, 128, 255}));
 }
 

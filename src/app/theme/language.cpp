@@ -34,8 +34,9 @@ public:
 
 } // namespace
 
-QString pretended(const QString& text, int n)
+QString pretended(const QString& english, int n)
 {
+    const QString text = QString(english).replace("(s)", n == 1 ? "" : "s");
     static const QString plain = "aceinosuyACEINOSU", marked = "áçéíñöšúýÁÇÉÍÑÖŠÚ";
     QString out;
     int letters = 0;
@@ -53,9 +54,8 @@ QString pretended(const QString& text, int n)
         letters += !tag && c.isLetter();
         out += k >= 0 ? marked[k] : c;
     }
-    out.replace("(s)", n == 1 ? "" : "s");
     if (n >= 0) out.replace("%n", QString::number(n));
-    for (int more = (letters * 2 + 4) / 5; more > 0; --more) out += QChar(0x00E9); // 40 % longer
+    for (int more = (letters * 2 + 4) / 5; more > 0; --more) out += more % 8 == 0 ? QChar(' ') : QChar(0x00E9); // 40 % longer
     return out;
 }
 

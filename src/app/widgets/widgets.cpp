@@ -174,6 +174,24 @@ Tile::Tile(const QString& iconName, const QString& name, const QString& key, QWi
     setAccessibleName(name);
 }
 
+namespace {
+constexpr double leastName = 0.8; // of the usual size of letters
+}
+
+QFont Tile::nameFont(int room) const
+{
+    QFont f = typeface("tool-name", isChecked());
+    const double wide = QFontMetricsF(f).horizontalAdvance(text());
+    if (wide > room) f.setPixelSize(static_cast<int>(f.pixelSize() * std::max(leastName, room / wide)));
+    return f;
+}
+
+QSize Tile::minimumSizeHint() const
+{
+    const double wide = QFontMetricsF(typeface("tool-name", true)).horizontalAdvance(text());
+    return {static_cast<int>(std::ceil(wide * leastName)), 48};
+}
+
 bool Tile::event(QEvent* e)
 {
     if (e->type() == QEvent::HoverEnter || e->type() == QEvent::HoverLeave) update();
@@ -194,7 +212,7 @@ void Tile::paintEvent(QPaintEvent*)
     }
     const double iconX = width() / 2.0 - 13 - (key_.size() > 1 ? 9 : 3);
     p.drawPixmap(QPointF(iconX, height() / 2.0 - 22), iconPixmap(icon_, ink, 26, devicePixelRatioF()));
-    p.setFont(typeface("tool-name", isChecked()));
+    p.setFont(nameFont(width() - 4));
     p.setPen(ink);
     p.drawText(QRectF(0, height() / 2.0 + 6, width(), 17), Qt::AlignCenter, text());
     const double w = keyWidth(key_);

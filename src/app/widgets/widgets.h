@@ -47,6 +47,8 @@ class Tile : public QAbstractButton {
 public:
     Tile(const QString& iconName, const QString& name, const QString& key, QWidget* parent = nullptr);
     QSize sizeHint() const override { return {80, 56}; }
+    // With room for the name, in smaller letters than usual.
+    QSize minimumSizeHint() const override;
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -54,6 +56,7 @@ protected:
 
 private:
     QString icon_, key_;
+    QFont nameFont(int room) const; // smaller where the name is long
 };
 
 // Takes numbers and sums ("12/2", "3*4+1"); the arrow keys change by 1, with Shift by 10, with Alt by 0.1.

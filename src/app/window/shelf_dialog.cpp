@@ -66,7 +66,7 @@ void ShelfDialog::filter(const QString& words)
 {
     list_->clear();
     for (const demo::ShelfPicture& p : demo::searchShelf(words.toStdString())) {
-        auto* item = new QListWidgetItem(QString::fromStdString(p.title), list_);
+        auto* item = new QListWidgetItem(tr(p.title.c_str()), list_);
         item->setData(Qt::UserRole, QString::fromStdString(p.id));
         // The small picture is made in the background; until then there is a plain field.
         const QString key = QString::fromStdString(p.id);

@@ -1,10 +1,14 @@
 #include "app/window/sight_line.h"
 
 #include "app/theme/theme.h"
+
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
+
 #include <cmath>
+#include <functional>
+#include <vector>
 
 namespace softrope::app {
 
@@ -69,7 +73,8 @@ SightLine::SightLine(Canvas& canvas) : QWidget(&canvas), canvas_(canvas)
     figure_->setFixedWidth(46);
     figure_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     middle_->layout()->addWidget(icon);
-    middle_->layout()->addWidget(label(tr("Veil"), "control", false));
+    veilName_ = label(tr("Veil"), "control", false);
+    middle_->layout()->addWidget(veilName_);
     middle_->layout()->addWidget(veil_);
     middle_->layout()->addWidget(figure_);
     middle_->layout()->setContentsMargins(2, 2, 10, 2);
@@ -144,23 +149,43 @@ void SightLine::setAreasShown(bool on)
     areas_->setChecked(on);
 }
 
+// Words go one after the other until all has room, the least missed first; what is left are the pictures, and their tips.
 void SightLine::layOut(int width)
 {
+    constexpr int gap = 8;
     const int room = width - 24;
-    const bool wide = room > (look_->isVisibleTo(this) ? 900 : 700);
-    peek_->setWordsShown(wide);
-    squint_->setWordsShown(wide);
-    figure_->setVisible(room > (look_->isVisibleTo(this) ? 820 : 600));
-    areas_->setWordsShown(room > 760);
-    mirror_->setWordsShown(room > 760);
-    look_->adjustSize();
+    const std::vector<std::function<void(bool)>> falls{
+        [this](bool on) {
+            peek_->setWordsShown(on);
+            squint_->setWordsShown(on);
+        },
+        [this](bool on) { figure_->setVisible(on); },
+        [this](bool on) {
+            areas_->setWordsShown(on);
+            mirror_->setWordsShown(on);
+        },
+        [this](bool on) { veilName_->setVisible(on); },
+        [this](bool on) {
+            for (Pill* p : {over_, beside_, alone_}) p->setWordsShown(on);
+        },
+    };
+    for (const auto& fall : falls) fall(true);
+    const auto taken = [&] {
+        int sum = 0;
+        for (QWidget* group : {left_, middle_, look_, right_}) {
+            if (!group->isVisibleTo(this)) continue;
+            group->layout()->activate();
+            group->adjustSize();
+            sum += group->width() + gap;
+        }
+        return sum - gap;
+    };
+    for (auto fall = falls.begin(); fall != falls.end() && taken() > room; ++fall) (*fall)(false);
+    taken();
     setGeometry(12, 8, room, 34);
-    left_->adjustSize();
-    middle_->adjustSize();
-    right_->adjustSize();
     left_->move(0, 0);
-    middle_->move(left_->width() + 8, 0);
-    look_->move((middle_->isVisibleTo(this) ? middle_->geometry().right() + 1 : left_->width()) + 8, 0);
+    middle_->move(left_->width() + gap, 0);
+    look_->move((middle_->isVisibleTo(this) ? middle_->geometry().right() + 1 : left_->width()) + gap, 0);
     right_->move(room - right_->width(), 0);
     QRegion shape(left_->geometry());
     shape += right_->geometry();

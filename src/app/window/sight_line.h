@@ -23,7 +23,7 @@ private:
     Canvas& canvas_;
     Pill *over_, *beside_, *alone_, *peek_, *squint_, *areas_, *mirror_;
     Slider* veil_;
-    QLabel* figure_;
+    QLabel *figure_, *veilName_;
     QWidget *left_, *middle_, *look_, *right_;
 };
 

@@ -45,7 +45,7 @@ void Tray::setStep(StepId id_)
         const QString key = here.keyOf(id);
         auto* tile = new Tile(t->icon(), t->name(), key);
         tile->setToolTip(QString("%1 (%2)").arg(t->name(), key));
-        tile->setFixedSize(tileWidth_, 56);
+        tile->setFixedSize(std::max(tileWidth_, tile->minimumSizeHint().width()), 56);
         row->addWidget(tile);
         tiles_[id] = tile;
         connect(tile, &QAbstractButton::clicked, this, [this, id] {
@@ -67,7 +67,7 @@ void Tray::setStep(StepId id_)
 void Tray::setTileWidth(int width)
 {
     tileWidth_ = width;
-    for (auto& [id, tile] : tiles_) tile->setFixedSize(width, std::min(56, height() - 8));
+    for (auto& [id, tile] : tiles_) tile->setFixedSize(std::max(width, tile->minimumSizeHint().width()), std::min(56, height() - 8));
 }
 
 void Tray::setHintShown(bool shown)

@@ -282,7 +282,7 @@ void Window::refresh()
     const QString name = session_.path().isEmpty() ? tr("Untitled") : QFileInfo(session_.path()).completeBaseName();
     const QString piece = session_.document().title.empty() ? name : QString::fromStdString(session_.document().title);
     const QString muted = colours().textMuted.name();
-    title_->setText(tr("<b>%1</b>%2 &nbsp;<span style='color:%3'>%4</span>")
+    title_->setText(QString("<b>%1</b>%2 &nbsp;<span style='color:%3'>%4</span>")
                         .arg(piece.toHtmlEscaped(), session_.changed() ? " ·" : "", muted, session_.keptText().toHtmlEscaped()));
     setWindowTitle(piece + (session_.changed() ? " *" : "") + tr(" – Soft Rope"));
     const bool canUndo = session_.history().canUndo();
@@ -384,6 +384,12 @@ void Window::paintEvent(QPaintEvent*)
 {
     QPainter p(this);
     p.fillRect(rect(), colours().desk);
+}
+
+void Window::chooseLanguage(const QString& code)
+{
+    QSettings().setValue("language", code);
+    say(tr("The language changes when the program is started next."));
 }
 
 void Window::makeTheme(Theme t)

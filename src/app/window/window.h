@@ -187,6 +187,7 @@ private:
     void endBusy();
     QString askFile(bool open, const QString& title, const QString& filter, const QString& suggestion = {});
     void makeTheme(Theme t);
+    void chooseLanguage(const QString& code); // empty = the desktop's
 };
 
 } // namespace softrope::app

@@ -1,6 +1,7 @@
 // The window's commands and the menus made from them.
 #include "app/commands/keys_page.h"
 #include "app/commands/search.h"
+#include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/tools/place/place_acts.h"
 #include "app/window/window.h"
@@ -323,6 +324,13 @@ void Window::makeCommands()
     add("theme-day", tr("Day"), "F7", view, [this] { makeTheme(Theme::day); });
     add("theme-evening", tr("Evening"), "F8", view, [this] { makeTheme(Theme::evening); });
     add("theme-desktop", tr("As the desktop"), "F9", view, [this] { makeTheme(Theme::desktop); });
+    add("language-desktop", tr("Language: as the desktop"), "", view, [this] { chooseLanguage({}); });
+    for (const QString& code : languages()) {
+        // In its own words, so that it is found by who needs it.
+        QString name = QLocale(code).nativeLanguageName();
+        name[0] = name[0].toUpper();
+        add(("language-" + code).toUtf8().constData(), tr("Language: %1").arg(name), "", view, [this, code] { chooseLanguage(code); });
+    }
     add("next-part", tr("Next part of the window"), "F6", view, [this] {
         const std::vector<QWidget*> parts{course_, canvas_, tray_, card_, layers_};
         std::size_t at = 0;
@@ -433,6 +441,7 @@ void Window::makeMenus()
     };
     std::vector<Sub> subs{{"scan-", tr("Scan a page"), Group::file},
                           {"theme-", tr("Theme"), Group::view},
+                          {"language-", tr("Language"), Group::view},
                           {"align-each-", tr("Align to each other"), Group::line},
                           {"align-", tr("Align to sheet"), Group::line}};
     const QStringList separated{"export", "quit", "copy", "find-command", "keys", "centre-guides", "whole-sheet"};

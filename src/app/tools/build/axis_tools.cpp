@@ -17,9 +17,7 @@ class AxisTool : public Tool {
 public:
     explicit AxisTool(Bench& b)
         : Tool(b, "axis", tr("Axis"), "mirror-line", "H",
-               tr("<b>Axis</b>: drag a line to mirror the layer at; drag its diamonds to turn it, the line to move it. A click on a half-bead: its seam smooth "
-                  "or "
-                  "a corner."))
+               tr("<b>Axis</b>: drag a line to mirror the layer at; its diamonds turn it. Click a half-bead: its seam smooth or a corner."))
     {
     }
     void press(const Pointer& p) override

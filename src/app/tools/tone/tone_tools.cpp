@@ -364,7 +364,7 @@ class EdgeTool : public StackTool {
 public:
     EdgeTool(Bench& b, ToneDesk& d)
         : StackTool(b, d, "tone-edge", tr("Edge"), "tone-edge", "F",
-                    "<b>Edge</b> pushes a border: start in a tone and drag over its border, the tone comes along. Brush size on the card.")
+                    tr("<b>Edge</b> pushes a border: start in a tone and drag over its border, the tone comes along. Brush size on the card."))
     {
     }
     void press(const Pointer& p) override

@@ -93,8 +93,7 @@ class Nodes : public PathTool {
 public:
     explicit Nodes(Bench& b)
         : PathTool(b, "nodes", tr("Nodes"), "nodes", "H",
-                   tr("<b>Nodes</b>: drag nodes, handles and pieces. One more click on a picked node: smooth or corner. Double click adds, Delete takes the "
-                      "picked node or piece out."))
+                   tr("<b>Nodes</b>: drag nodes, handles and pieces. Click a picked node: smooth or corner. Double click adds, Delete takes out."))
     {
     }
 

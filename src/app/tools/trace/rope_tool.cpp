@@ -27,11 +27,8 @@ struct Edges {
 class Rope : public Tool {
 public:
     explicit Rope(Bench& b)
-        : Tool(
-              b, "rope", tr("Rope"), "rope", "A",
-              tr("<b>Rope</b> click loosely along an edge; it settles between the clicks. Shift draws by hand. Click the start to close, Enter ends, Backspace "
-                 "lets "
-                 "go."))
+        : Tool(b, "rope", tr("Rope"), "rope", "A",
+               tr("<b>Rope</b> click loosely along an edge; Shift draws by hand. Click the start to close, Enter ends, Backspace lets go."))
     {
     }
 
