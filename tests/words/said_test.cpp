@@ -15,7 +15,7 @@ TEST_CASE("texts are filled in, each place once, and numbers take their plural")
     CHECK(words::counted("%n %1 element(s)", 0, {"blob"}) == "0 blob elements");
 }
 
-TEST_CASE("a catalogue gives another language; what it does not know stays English")
+TEST_CASE("a catalogue gives another language, and what it does not know stays English")
 {
     words::useCatalogue([](const std::string& english, long long n) {
         return english == "%n text(s)" ? std::string(n == 1 ? "%n Text" : "%n Texte") : english == "%1 is empty." ? std::string("%1 ist leer.") : std::string();
