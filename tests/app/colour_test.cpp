@@ -1,4 +1,5 @@
 // Colour, done by hand: drops on the moth that follow a moved line, inks, taking colours, gradients, alike, palettes, the shelf.
+#include "app/commands/palettes.h"
 #include "app/hand.h"
 #include "app/tone_pieces.h"
 
@@ -262,9 +263,9 @@ TEST_CASE("palettes go out and come back through files, broken ones say what is 
     w.session().start(art::withWorkingInks(d), {});
     for (const char* name : {"inks.css", "inks.json"}) {
         const QString path = folder.filePath(name);
-        REQUIRE(w.savePalette(path).isEmpty());
+        REQUIRE(app::savePalette(w.commandDesk(), path).isEmpty());
         w.session().start(art::newDocument(), {});
-        w.loadPalette(path);
+        app::loadPalette(w.commandDesk(), path);
         REQUIRE(h.document().inks.size() == 2); // working colours stay at home
         CHECK(h.document().inks[1].name == "Night sky");
         CHECK(h.document().inks[1].colour == art::Colour{20, 24, 51});
@@ -274,12 +275,12 @@ TEST_CASE("palettes go out and come back through files, broken ones say what is 
     broken.write("{ \"a\": [");
     broken.close();
     const art::Document before = h.document();
-    w.loadPalette(broken.fileName());
+    app::loadPalette(w.commandDesk(), broken.fileName());
     CHECK(h.document() == before);
     CHECK(w.lastSaid().contains("broken"));
-    w.loadPalette(folder.filePath("nowhere.css"));
+    app::loadPalette(w.commandDesk(), folder.filePath("nowhere.css"));
     CHECK(h.document() == before);
-    CHECK_FALSE(w.savePalette("/nowhere/at/all/inks.css").isEmpty());
+    CHECK_FALSE(app::savePalette(w.commandDesk(), "/nowhere/at/all/inks.css").isEmpty());
 }
 
 TEST_CASE("the shelf finds by words, tells origin and licence, and brings a picture in")

@@ -19,10 +19,7 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
     setMinimumSize(300, 200);
     setAccessibleName(tr("Bench"));
     clock_.start();
-    connect(&session_, &Session::started, this, [this] {
-        look_.ink = {};
-        if (setting(settings::ink) > 0) setSetting(settings::ink, 0);
-    });
+    connect(&session_, &Session::started, this, [this] { look_.ink = {}; });
     look_.colour = art::Colour{0x1C, 0x2E, 0x2A};
     const QSettings kept;
     look_.width = std::clamp(kept.value("look/width", 6.0).toDouble(), 0.1, 1000.0);

@@ -41,8 +41,5 @@ constexpr Setting<double> loupeMean{"loupe-mean", 0, 0, 200, "px"}; // radius of
 constexpr Setting<bool> gradientRadial{"gradient-radial", false};
 constexpr Setting<int> paintWhere{"paint-where", 0, 0, 2}; // fill, line, both
 constexpr Setting<int> harmony{"harmony", 0, 0, 4};
-constexpr Setting<double> ink{"ink", 0}; // id of the ink in hand; belongs to the piece
-constexpr Setting<int> inkTint{"ink-tint", 0, -9, 9};
-constexpr Setting<double> looseColour{"loose-colour", -1}; // colour in hand that is no ink; negative = none
 
 } // namespace softrope::app::settings

@@ -24,22 +24,22 @@ constexpr art::Blend offered[] = {art::Blend::normal,     art::Blend::multiply, 
 QString blendName(art::Blend b)
 {
     switch (b) {
-    case art::Blend::normal: return QObject::tr("Normal");
-    case art::Blend::multiply: return QObject::tr("Multiply");
-    case art::Blend::screen: return QObject::tr("Screen");
-    case art::Blend::overlay: return QObject::tr("Overlay");
-    case art::Blend::darken: return QObject::tr("Darken");
-    case art::Blend::lighten: return QObject::tr("Lighten");
-    case art::Blend::colourDodge: return QObject::tr("Colour dodge");
-    case art::Blend::colourBurn: return QObject::tr("Colour burn");
-    case art::Blend::hardLight: return QObject::tr("Hard light");
-    case art::Blend::softLight: return QObject::tr("Soft light");
-    case art::Blend::difference: return QObject::tr("Difference");
-    case art::Blend::exclusion: return QObject::tr("Exclusion");
-    case art::Blend::hue: return QObject::tr("Hue");
-    case art::Blend::saturation: return QObject::tr("Saturation");
-    case art::Blend::colour: return QObject::tr("Colour");
-    case art::Blend::luminosity: return QObject::tr("Luminosity");
+    case art::Blend::normal: return tr("Normal");
+    case art::Blend::multiply: return tr("Multiply");
+    case art::Blend::screen: return tr("Screen");
+    case art::Blend::overlay: return tr("Overlay");
+    case art::Blend::darken: return tr("Darken");
+    case art::Blend::lighten: return tr("Lighten");
+    case art::Blend::colourDodge: return tr("Colour dodge");
+    case art::Blend::colourBurn: return tr("Colour burn");
+    case art::Blend::hardLight: return tr("Hard light");
+    case art::Blend::softLight: return tr("Soft light");
+    case art::Blend::difference: return tr("Difference");
+    case art::Blend::exclusion: return tr("Exclusion");
+    case art::Blend::hue: return tr("Hue");
+    case art::Blend::saturation: return tr("Saturation");
+    case art::Blend::colour: return tr("Colour");
+    case art::Blend::luminosity: return tr("Luminosity");
     }
     return {};
 }

@@ -24,6 +24,15 @@ QString nameOf(Group group)
     return {};
 }
 
+bool Commands::run(const QString& id) const
+{
+    const Command* c = find(id);
+    if (!c || (c->can && !c->can())) return false;
+    const auto act = c->run;
+    act();
+    return true;
+}
+
 const Command* Commands::find(const QString& id) const
 {
     const auto at = std::find_if(all_.begin(), all_.end(), [&](const Command& c) { return c.id == id; });

@@ -32,6 +32,8 @@ public:
     auto begin() const { return all_.begin(); }
     auto end() const { return all_.end(); }
     const Command* find(const QString& id) const;
+    // Runs it, if it can be run now.
+    bool run(const QString& id) const;
 
     // As they are now: given by somebody (kept in the settings), or as they came.
     QString keysOf(const Command& c) const;

@@ -32,6 +32,7 @@ void Session::start(const art::Document& d, const QString& path, bool recovered)
     lastAxes.clear();
     seams.clear();
     repeat.reset();
+    inkInHand = {};
     history_.pick(s);
     saved_ = d;
     path_ = path;

@@ -56,6 +56,13 @@ public:
     };
     std::optional<Repeat> repeat;
 
+    // The ink in hand with its tint, or a colour that is of no ink.
+    struct InkInHand {
+        art::InkUse use;
+        std::optional<art::Colour> loose;
+    };
+    InkInHand inkInHand;
+
     // Where a layer was mirrored last, while its mirror is off.
     std::map<art::Id, mirror::Axis> lastAxes;
     // Seams that were said to be smooth or corners, before a weld.

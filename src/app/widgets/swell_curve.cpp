@@ -1,6 +1,7 @@
 #include "app/widgets/swell_curve.h"
 
 #include "app/theme/theme.h"
+#include "app/theme/words.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -194,11 +195,11 @@ void SwellCurve::paintEvent(QPaintEvent*)
 
 std::vector<NamedSwell> swellLibrary()
 {
-    std::vector<NamedSwell> out{{QObject::tr("Belly"), {{{0, 0.35}, {0.5, 1.3}, {1, 0.35}}, 0, 0}, false},
-                                {QObject::tr("Fading"), {{{0, 1.2}, {1, 0.15}}, 0, 0}, false},
-                                {QObject::tr("Growing"), {{{0, 0.15}, {1, 1.2}}, 0, 0}, false},
-                                {QObject::tr("Pointed"), {{{0.5, 1}}, 0.3, 0.3}, false},
-                                {QObject::tr("Waist"), {{{0, 1.1}, {0.5, 0.5}, {1, 1.1}}, 0, 0}, false}};
+    std::vector<NamedSwell> out{{tr("Belly"), {{{0, 0.35}, {0.5, 1.3}, {1, 0.35}}, 0, 0}, false},
+                                {tr("Fading"), {{{0, 1.2}, {1, 0.15}}, 0, 0}, false},
+                                {tr("Growing"), {{{0, 0.15}, {1, 1.2}}, 0, 0}, false},
+                                {tr("Pointed"), {{{0.5, 1}}, 0.3, 0.3}, false},
+                                {tr("Waist"), {{{0, 1.1}, {0.5, 0.5}, {1, 1.1}}, 0, 0}, false}};
     QSettings kept;
     const int n = kept.beginReadArray("swells");
     for (int i = 0; i < n; ++i) {

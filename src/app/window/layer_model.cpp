@@ -16,11 +16,10 @@ constexpr const char* dragType = "application/x-soft-rope-rows";
 
 QString kindName(const art::Item& i)
 {
-    if (i.reference()) return QObject::tr("Picture");
-    if (const art::Group* g = i.group())
-        return g->tones() ? QObject::tr("Tones") : g->facets() ? QObject::tr("Facets") : g->mesh() ? QObject::tr("Pieces") : QObject::tr("Group");
+    if (i.reference()) return tr("Picture");
+    if (const art::Group* g = i.group()) return g->tones() ? tr("Tones") : g->facets() ? tr("Facets") : g->mesh() ? tr("Pieces") : tr("Group");
     const art::Artwork& a = *i.artwork();
-    return a.combined() ? QObject::tr("Live shape") : a.drop() ? QObject::tr("Drop") : a.fill.colour ? QObject::tr("Shape") : QObject::tr("Line");
+    return a.combined() ? tr("Live shape") : a.drop() ? tr("Drop") : a.fill.colour ? tr("Shape") : tr("Line");
 }
 
 } // namespace

@@ -1,6 +1,7 @@
 #include "app/window/window.h"
 
 #include "app/canvas/service_marks.h"
+#include "app/commands/short_menus.h"
 #include "app/services/guard.h"
 #include "app/theme/theme.h"
 #include "app/tools/build/mirror_acts.h"
@@ -170,7 +171,7 @@ Window::Window()
     connect(&farOff_, &FarOff::changed, this, [this] { canvas_->update(); });
     connect(&farOff_, &FarOff::said, this, [this](const QString& t) { say(t); });
     connect(&tracer_, &Tracer::said, this, [this](const QString& t) { say(t); });
-    connect(card_, &Card::asksToTakeTrace, this, &Window::takeTrace);
+    connect(card_, &Card::asksToTakeTrace, this, [this] { run("take-trace"); });
     connect(&session_, &Session::documentChanged, this, &Window::watchAreas);
     connect(&desk_, &ToneDesk::changed, this, [this] {
         canvas_->update();
@@ -189,8 +190,9 @@ Window::Window()
         refreshCourse();
         refreshReadings();
     });
-    connect(canvas_, &Canvas::menuWanted, this, &Window::benchMenu);
-    connect(&layers_->tree(), &LayerTree::menuWanted, this, [this](const QPoint& at, art::Id layer) { rowMenu(at, layer); });
+    connect(canvas_, &Canvas::menuWanted, this, [this](const QPoint& at, curve::Vec2 place) { benchMenu(*acting_, at, place); });
+    connect(&layers_->tree(), &LayerTree::menuWanted, this,
+            [this](const QPoint& at, art::Id layer) { rowMenu(*acting_, at, layer, [this] { layers_->tree().edit(layers_->tree().currentIndex()); }); });
     connect(&layers_->tree(), &LayerTree::said, this, [this](const QString& t) { say(t); });
     connect(card_, &Card::asksToRun, this, [this](const char* id) { run(id); });
     connect(sight_, &SightLine::areasWanted, this, [this](bool on) {
@@ -232,13 +234,8 @@ Window::Window()
     connect(redo_, &QAbstractButton::clicked, this, [this] { run("redo"); });
     connect(export_, &QAbstractButton::clicked, this, [this] { run("export"); });
     connect(card_, &Card::asksForPicture, this, [this] { run("bring-picture"); });
-    connect(card_, &Card::asksForPaste, this, &Window::pasteAnything);
-    connect(card_, &Card::asksToShow, this, [this](curve::Vec2 place) {
-        View v = canvas_->view();
-        v.centre = place;
-        v.zoom = std::max(v.zoom, 2.0);
-        canvas_->setView(v);
-    });
+    connect(card_, &Card::asksForPaste, this, [this] { run("paste"); });
+    connect(card_, &Card::asksToShow, this, [this](curve::Vec2 place) { acting_->show(place, 2); });
     qApp->installEventFilter(this);
     const QSettings kept;
     setStep(StepId::place);
@@ -459,7 +456,7 @@ bool Window::eventFilter(QObject* o, QEvent* e)
         if (canvas_->tool() && canvas_->tool()->key(*k))
             canvas_->update();
         else
-            deletePicked();
+            run("delete");
         return true;
     }
     return held_->pressed(*k);

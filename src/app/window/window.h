@@ -3,7 +3,7 @@
 
 #include "app/canvas/replay.h"
 #include "app/cards/card.h"
-#include "app/commands/command.h"
+#include "app/commands/desk.h"
 #include "app/services/acts.h"
 #include "app/services/areas.h"
 #include "app/services/far_off.h"
@@ -40,11 +40,12 @@ public:
     Survey& survey() { return survey_; }
     FarOff& farOff() { return farOff_; }
     Commands& commands() { return commands_; }
+    CommandDesk& commandDesk() { return *acting_; }
     Replay& replay() { return *replay_; }
     // The tip of a control as it is shown, with the keys its command has now.
     QString tipOf(const QWidget& w) const;
     // Runs the command of that id, if it can be run now.
-    bool run(const QString& command);
+    bool run(const QString& command) { return commands_.run(command); }
     void setStep(StepId step);
     StepId step() const { return course_->current(); }
     // Drawings are opened (the first one takes the place of an untouched piece), pictures are brought in.
@@ -59,9 +60,6 @@ public:
     bool busy() const { return busy_; }
     // Anything under way whose end would change what is seen.
     bool working() const { return busy_ || saving_ > 0 || acts_.working() || tracer_.working() || areas_.working() || desk_.working(); }
-    // Inks of a file are added to the palette; those of the document are written as the file's ending says (a message when that failed).
-    void loadPalette(const QString& path);
-    QString savePalette(const QString& path);
     // A picture of the shelf, by its id, that many px wide; 0 = as it is.
     void bringFromShelf(const QString& id, int width = 0);
     void offerRecovered();
@@ -105,22 +103,18 @@ private:
     Notices* notices_;
     Replay* replay_;
     Commands commands_;
+    std::unique_ptr<CommandDesk> acting_;
     std::map<QString, QAction*> actions_;
     bool busy_ = false, leaving_ = false;
     int saving_ = 0;
     bool dirty_ = false;
     bool shownOnce_ = false;
     bool areasShown_ = false;
-    std::size_t nextGap_ = 0;
-    std::size_t nextEnd_ = 0; // which open end "next" shows
     QString lastSaid_;
     std::unique_ptr<HeldKeys> held_;
     QTimer soon_;
 
     void makeCommands();
-    void makeBuildCommands();
-    void makeColourCommands();
-    void tellEnds();
     void watchAreas();
     void tellDrops(const art::FollowedDrops& f);
     void weighDocument();
@@ -129,16 +123,8 @@ private:
     bool weighing_ = false;
     double darkShare_ = -1; // of what is drawn; negative = not known
     Situation situation();
-    void cutFacets();
-    void meshPicture();
-    void paletteFromPicture();
-    void useWorkingColour(art::Meaning meaning);
-    void turnWorkingColours();
-    void pickAlike(art::Alike in);
-    void combinePicked(planar::Operation operation, const QString& name);
-    void splitPicked();
-    void takeAreas();
-    void showNextGap();
+    void tellEnds();
+    void focusNextPart();
     void makeMenus();
     void giveKeys(); // to the actions
     void say(const QString& text, art::Id locked = 0);
@@ -163,26 +149,7 @@ private:
     void rememberView(const QString& path) const;
     bool recallView(const QString& path);
     void warn(const QString& text); // stays until it is seen
-    void pasteAnything();
     void addReference(const std::shared_ptr<const art::PictureFile>& file, const QString& name, PictureStore::Picture decoded);
-    void deletePicked();
-    void copyPicked();
-    void cutPicked();
-    // False when there is no drawing on the clipboard.
-    bool pasteDrawing(bool whereItWas);
-    void makeArrangeCommands();
-    void groupPicked();
-    void ungroupPicked();
-    void putInside();
-    bool setTraits(const art::Traits& traits, const QString& name); // false when refused, which is said
-    void deleteLayer(art::Id layer);
-    void offer(QMenu& menu, const QString& id, const QString& words = {});
-    void fillMenu(QMenu& menu);
-    void benchMenu(const QPoint& global, curve::Vec2 at);
-    void rowMenu(const QPoint& global, art::Id layer);
-    void beginTrace(TraceSettings::What what);
-    void takeTrace();
-    bool takePicked(const QString& name, const std::function<art::Edited(const art::Document&, const std::vector<art::Id>&)>& act);
     void setBusy(const QString& name, const Progress& progress);
     void endBusy();
     QString askFile(bool open, const QString& title, const QString& filter, const QString& suggestion = {});

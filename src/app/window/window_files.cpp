@@ -25,51 +25,6 @@
 
 namespace softrope::app {
 
-void Window::deletePicked()
-{
-    const auto items = session_.selection().items;
-    if (items.empty()) return;
-    const art::Edited d = art::withoutItems(session_.document(), items);
-    if (!d.done()) {
-        say(refusalText(d.why));
-        return;
-    }
-    session_.take(d, tr("Delete"));
-    say(tr("Deleted %n things. Ctrl+Z brings them back.", nullptr, static_cast<int>(items.size())));
-}
-
-void Window::pasteAnything()
-{
-    const QMimeData* mime = QApplication::clipboard()->mimeData();
-    if (pasteDrawing(false)) return;
-    if (mime && mime->hasUrls()) {
-        QStringList paths;
-        for (const QUrl& u : mime->urls())
-            if (u.isLocalFile()) paths << u.toLocalFile();
-        if (!paths.isEmpty()) {
-            openFiles(paths);
-            return;
-        }
-    }
-    if (mime && mime->hasImage()) {
-        const QImage image = qvariant_cast<QImage>(mime->imageData());
-        QByteArray png;
-        QBuffer buffer(&png);
-        buffer.open(QIODevice::WriteOnly);
-        if (!image.isNull() && image.save(&buffer, "png")) {
-            auto file = std::make_shared<art::PictureFile>();
-            const auto* from = reinterpret_cast<const std::byte*>(png.constData());
-            file->bytes.assign(from, from + png.size());
-            file->format = "png";
-            file->width = image.width();
-            file->height = image.height();
-            addReference(file, tr("Pasted picture"), nullptr);
-            return;
-        }
-    }
-    say(tr("There is nothing to paste: copy a picture or a drawing first."));
-}
-
 void Window::addReference(const std::shared_ptr<const art::PictureFile>& file, const QString& name, PictureStore::Picture decoded)
 {
     if (decoded) session_.pictures().put(file, std::move(decoded));
@@ -382,6 +337,7 @@ void Window::exportTo(const QString& path, int width, const std::function<void(c
          stopped = tr("Stopped. Nothing was written.")](const Progress& p) {
             render::Options o;
             o.references = false;
+            o.cancelled = [&p] { return p.cancelled(); };
             std::vector<std::byte> bytes;
             std::string text;
             if (suffix == "svg")

@@ -89,7 +89,7 @@ void Window::placeWelcome()
         column->addLayout(second);
         column->addWidget(more);
         connect(choose, &QAbstractButton::clicked, this, [this] { run("bring-picture"); });
-        connect(paste, &QAbstractButton::clicked, this, &Window::pasteAnything);
+        connect(paste, &QAbstractButton::clicked, this, [this] { run("paste"); });
         connect(scan, &QAbstractButton::clicked, this, [this, scan] {
             QMenu menu;
             for (const Command& c : commands_)

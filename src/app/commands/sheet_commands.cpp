@@ -1,0 +1,92 @@
+// The commands of the sheet: layers, guides, the mirror, tones and working colours.
+#include "app/commands/desk.h"
+#include "app/services/in_hand.h"
+#include "app/tools/build/mirror_acts.h"
+#include "app/tools/colour/ink_hand.h"
+#include "app/tools/place/place_acts.h"
+#include "art/edits.h"
+#include "art/inks.h"
+#include "art/tones.h"
+#include "art/tree.h"
+
+namespace softrope::app {
+
+namespace {
+
+// What is picked is covered with it, and what is drawn next too.
+void useWorkingColour(CommandDesk& at, art::Meaning meaning)
+{
+    art::Document d = art::withWorkingInks(at.session.document());
+    const art::Id ink = art::workingInk(d, meaning);
+    const art::Paint paint = art::paintOf(d, {ink, 0});
+    const auto& items = at.session.selection().items;
+    if (!items.empty()) d = art::withPaint(d, items, paint, art::Part::area);
+    at.session.take(d, meaning == art::Meaning::willBeDark ? tr("Will be dark") : tr("Will be light"));
+    takeInk(at.canvas, {ink, 0});
+    at.canvas.setSetting(settings::shapePaint, static_cast<double>(paint.colour->r << 16 | paint.colour->g << 8 | paint.colour->b));
+    if (items.empty()) at.say(tr("In hand for closed shapes: carve or draw them, then turn them into their tones at the end."));
+}
+
+void turnWorkingColours(CommandDesk& at)
+{
+    const art::Document& d = at.session.document();
+    std::optional<art::Ends> ends;
+    art::eachItem(d, {}, [&](const art::Item& i, const art::Where&) {
+        if (i.group() && i.group()->tones())
+            if (const auto of = art::toneEnds(*i.group())) ends = of; // of the topmost
+    });
+    const art::Ends to = ends.value_or(art::Ends{{20, 22, 28}, {250, 246, 236}});
+    const art::Turned t = art::withWorkingColoursTurned(d, {to.dark, {}}, {to.light, {}});
+    if (t.items == 0) {
+        at.say(tr("Nothing is painted in the working colours."));
+        return;
+    }
+    at.session.take(t.document, tr("Turn working colours"));
+    at.say(tr("%1 shapes have their tones now. Hold W to compare with the picture; Ctrl+Z takes it back.").arg(t.items));
+}
+
+} // namespace
+
+void addSheetCommands(CommandDesk& at)
+{
+    using enum Group;
+    for (const int by : {1, -1})
+        at.add(by > 0 ? "layer-up" : "layer-down", by > 0 ? tr("Move layer up") : tr("Move layer down"), by > 0 ? "Ctrl+Alt+Up" : "Ctrl+Alt+Down", sheet,
+               [&at, by] { at.session.take(art::withLayerMoved(at.session.document(), at.session.selection().layer, by), tr("Move layer")); });
+    at.add("centre-guides", tr("Centre guides"), "Ctrl+Alt+Shift+G", sheet, [&at] {
+        const art::Sheet s = at.session.document().sheet;
+        art::Document d = art::withGuide(at.session.document(), {s.width / 2, s.height / 2}, 0).document;
+        at.session.take(art::withGuide(d, {s.width / 2, s.height / 2}, curve::pi / 2).document, tr("Centre guides"));
+    });
+    at.add("drop-guides", tr("Drop all guides"), "Ctrl+Alt+G", sheet, [&at] {
+        art::Document d = at.session.document();
+        d.guides.clear();
+        at.session.take(d, tr("Drop guides"));
+    });
+    at.add("straighten-auto", tr("Straighten the picture by itself"), "Ctrl+Alt+S", sheet, [&at] {
+        if (const art::Item* i = referenceInHand(at.session.document(), at.session.selection()))
+            straightenByItself(at.canvas, i->id);
+        else
+            at.say(tr("There is no picture to straighten."));
+    });
+    at.add("snapping", tr("Snapping on or off"), "Ctrl+Alt+N", sheet, [&at] {
+        at.canvas.setSnapping(!at.canvas.snapping());
+        at.say(at.canvas.snapping() ? tr("Snapping is on.") : tr("Snapping is off."));
+    });
+    at.add("mirror", tr("Mirror the layer drawn on"), "M", sheet, [&at] { toggleMirror(at.canvas); });
+    at.add("find-axis", tr("Find the axis of the picture"), "Shift+M", sheet, [&at] { findAxisInBackground(&at.window, at.canvas); });
+    at.add("make-axis", tr("Make the picked line the axis"), "Ctrl+Shift+M", sheet, [&at] { pickedLineAsAxis(at.canvas); });
+    at.add("weld", tr("Weld the mirrored halves"), "Shift+W", sheet, [&at] { weldLayer(at.canvas, at.acts); });
+    for (const int n : {2, 3, 5})
+        at.add(QString("tones-%1").arg(n), tr("Cut the picture into %1 tones").arg(n), QString("Ctrl+Alt+Shift+%1").arg(n), sheet, [&at, n] {
+            at.setStep(StepId::tone);
+            at.tones.begin(n);
+        });
+    at.add("set-tones", tr("Make areas of the tones"), "Ctrl+Shift+Return", sheet, [&at] { at.tones.set(); });
+    at.add("revive-tones", tr("Tones live again"), "Ctrl+Alt+Shift+L", sheet, [&at] { at.tones.revive(); });
+    at.add("will-be-dark", tr("Working colour: will be dark"), "Ctrl+Alt+9", sheet, [&at] { useWorkingColour(at, art::Meaning::willBeDark); });
+    at.add("will-be-light", tr("Working colour: will be light"), "Ctrl+Alt+0", sheet, [&at] { useWorkingColour(at, art::Meaning::willBeLight); });
+    at.add("turn-working", tr("Turn working colours into their tones"), "Ctrl+Alt+T", sheet, [&at] { turnWorkingColours(at); });
+}
+
+} // namespace softrope::app

@@ -1,0 +1,102 @@
+// The commands of the view, of steps and tools, of theme and language.
+#include "app/commands/desk.h"
+#include "app/theme/language.h"
+
+#include <QLocale>
+#include <algorithm>
+#include <memory>
+
+namespace softrope::app {
+
+void addViewCommands(CommandDesk& at)
+{
+    using enum Group;
+    const auto change = [&at](const std::function<void(View&)>& act) {
+        View v = at.canvas.view();
+        act(v);
+        at.canvas.setView(v);
+    };
+    at.add("next-view", tr("Next view: Over, Beside, Alone"), "V", view, [change] {
+        change([](View& v) { v.show = v.show == Show::over ? Show::beside : v.show == Show::beside ? Show::alone : Show::over; });
+    });
+    at.add("hide-reference", tr("Hide or show the reference"), "X", view, [change] { change([](View& v) { v.referenceHidden = !v.referenceHidden; }); });
+    at.add("far-off", tr("How far off: the picked line against what was drawn, or the picture's edge"), "E", view,
+           [&at] { at.farOff.show(!at.farOff.shown()); });
+    at.add("veil-less", tr("Less of the reference"), "[", view, [change] { change([](View& v) { v.veil = std::max(0.0, v.veil - 0.05); }); });
+    at.add("veil-more", tr("More of the reference"), "]", view, [change] { change([](View& v) { v.veil = std::min(1.0, v.veil + 0.05); }); });
+    at.add("whole-sheet", tr("Whole sheet"), "0", view, [&at] { at.canvas.fitSheet(); });
+    at.add("fit-picked", tr("Fit what is picked"), "9", view, [&at] { at.canvas.fitSelection(); });
+    at.add("hundred", tr("100 %"), "8", view, [&at] { at.canvas.zoomTo(1); });
+    at.add("zoom-in", tr("Zoom in"), "Ctrl++", view, [&at] { at.canvas.zoomBy(1.25); });
+    at.add("zoom-out", tr("Zoom out"), "Ctrl+-", view, [&at] { at.canvas.zoomBy(0.8); });
+    at.add("next-end", tr("Next open end"), ".", view, [&at, next = std::make_shared<std::size_t>(0)] {
+        const auto& ends = at.survey.now().ends;
+        if (ends.empty()) {
+            at.say(tr("No line has an open end."));
+            return;
+        }
+        at.show(ends[(*next)++ % ends.size()].at);
+    });
+    at.add("theme-day", tr("Day"), "F7", view, [&at] { at.parts.useTheme(Theme::day); });
+    at.add("theme-evening", tr("Evening"), "F8", view, [&at] { at.parts.useTheme(Theme::evening); });
+    at.add("theme-desktop", tr("As the desktop"), "F9", view, [&at] { at.parts.useTheme(Theme::desktop); });
+    at.add("language-desktop", tr("Language: as the desktop"), "", view, [&at] { at.parts.useLanguage({}); });
+    for (const QString& code : languages()) {
+        // In its own words, so that it is found by who needs it.
+        QString name = QLocale(code).nativeLanguageName();
+        name[0] = name[0].toUpper();
+        at.add("language-" + code, tr("Language: %1").arg(name), "", view, [&at, code] { at.parts.useLanguage(code); });
+    }
+    at.add("next-part", tr("Next part of the window"), "F6", view, [&at] { at.parts.focusNext(); });
+    for (const char* id : {"delete", "pick-next", "pick-before"}) at.commands.fixKeys(id); // they belong to the bench
+
+    for (std::size_t i = 0; i < app::steps().size(); ++i)
+        at.add(QString("step-") + app::steps()[i]->key, tr("Step %1: %2").arg(i + 1).arg(app::steps()[i]->name()), QString::number(i + 1), steps,
+               [&at, id = app::steps()[i]->id] { at.setStep(id); });
+    for (const auto& t : at.canvas.tools()) {
+        const Tool* tool = t.get();
+        const bool fixed = tool->id() != "part";
+        at.commands.add({"tool-" + tool->id(),
+                         tool->name(),
+                         tool->key(),
+                         tools,
+                         [&at, tool] {
+                             // A tool of several steps is taken in the present one if that has it.
+                             if (tool->id() != "pick" && !app::step(at.step()).has(tool->id()))
+                                 for (const auto& s : app::steps())
+                                     if (s->has(tool->id())) {
+                                         at.setStep(s->id);
+                                         break;
+                                     }
+                             at.canvas.takeTool(tool->id());
+                         },
+                         {},
+                         fixed});
+    }
+    at.commands.add({"peek",
+                     tr("Peek: only the reference, while held (Alt: only the artwork)"),
+                     "W",
+                     view,
+                     [&at] {
+                         View v = at.canvas.view();
+                         v.peekReference = !v.peekReference;
+                         at.canvas.setView(v);
+                     },
+                     {},
+                     true});
+    at.commands.add({"squint",
+                     tr("Squint: blurred, while held"),
+                     "Q",
+                     view,
+                     [&at] {
+                         View v = at.canvas.view();
+                         v.squint = !v.squint;
+                         at.canvas.setView(v);
+                     },
+                     {},
+                     true});
+
+    at.add("show-areas", tr("Show the areas, or hide them"), "Ctrl+Shift+A", view, [&at] { at.parts.toggleAreas(); });
+}
+
+} // namespace softrope::app

@@ -1,0 +1,58 @@
+// What the window keeps up with while somebody draws: areas, drops, dark against light.
+#include "app/window/window.h"
+#include "art/drops.h"
+#include "art/tree.h"
+#include "render/render.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::app {
+
+void Window::watchAreas()
+{
+    bool drops = false;
+    art::eachArtwork(session_.document(), {}, [&](const art::Item&, const art::Artwork& a, const art::Where&) { drops = drops || a.drop(); });
+    areas_.setWatched(app::step(course_->current()).watchesAreas() || drops);
+}
+
+void Window::tellDrops(const art::FollowedDrops& f)
+{
+    if (f.opened)
+        say(f.opened == 1 ? tr("A colour drop's area opened: it stays as it was, the ring shows where. Close the gap, or drop again.")
+                          : tr("%1 colour drops' areas opened: they stay as they were, rings show where.").arg(f.opened));
+    else if (f.closed)
+        say(f.closed == 1 ? tr("The drop's area is closed again.") : tr("%1 drops' areas are closed again.").arg(f.closed));
+}
+
+// Dark against light of what is drawn, from a small render in the background.
+void Window::weighDocument()
+{
+    if (course_->current() != StepId::colour || weighing_ || weighed_ == session_.document()) return;
+    weighing_ = true;
+    struct Result {
+        art::Document of;
+        double dark = -1;
+    };
+    session_.jobs().run<Result>(
+        Lane::working, this,
+        [d = session_.document()](const Progress&) {
+            const pixel::Picture p = render::renderSheet(d, 160, {});
+            double dark = 0, all = 0;
+            for (const pixel::Rgba c : p.data) {
+                if (c.a < 128) continue;
+                all += 1;
+                dark += pixel::quickLabOf(c).l < 50;
+            }
+            return Result{d, all > 0 ? dark / all : -1};
+        },
+        [this](const std::optional<Result>& r) {
+            weighing_ = false;
+            if (!r) return;
+            weighed_ = r->of;
+            darkShare_ = r->dark;
+            refreshReadings();
+        });
+}
+
+} // namespace softrope::app
