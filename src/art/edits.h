@@ -4,6 +4,7 @@
 
 #include "art/edited.h"
 #include "art/ends.h"
+#include "curve/tolerances.h"
 
 #include <functional>
 
@@ -106,6 +107,7 @@ FittedStroke fitStroke(const Hand& drawn, bool closes, bool quick = false);
 std::optional<double> strayOf(const Artwork& a);
 // True when the end of the stroke lies within `reach` px of its start and the stroke is long enough to enclose something.
 bool closesItself(const std::vector<HandSample>& samples, double reach);
+constexpr double closingReach = 2 * curve::snapReach; // screen px
 // The samples after steadying: a low-pass along the stroke that keeps its ends; 0 = as drawn, 1 = calmest.
 std::vector<curve::Vec2> steadied(const std::vector<HandSample>& samples, double strength, double grain);
 // A freehand line fitted anew with another slack.

@@ -1,4 +1,5 @@
 #include "art/edits.h"
+#include "art/hand_corners.h"
 #include "curve/fit.h"
 #include "curve/stray.h"
 
@@ -66,21 +67,77 @@ double furthestOf(const Hand& drawn, const curve::Path& path)
     return worst;
 }
 
-FittedStroke fitOnce(const Hand& drawn, bool closes, double steadying, double slack, bool quick)
+// The part goes on from the path's end, with a corner between.
+void append(curve::Path& path, curve::Path part)
 {
-    FittedStroke out;
-    out.samples = drawn.samples.size();
-    std::vector<Vec2> points = steadied(drawn.samples, steadying, drawn.grain);
-    // The last stretch to the start is left to the fit: the hand rarely meets it exactly.
-    if (closes && points.size() > 4 && distance(points.front(), points.back()) < 1e-9) points.pop_back();
+    if (part.nodes.empty()) return;
+    if (path.nodes.empty()) {
+        path = std::move(part);
+        return;
+    }
+    curve::Node& joint = path.nodes.back();
+    joint.out = joint.at + (part.nodes.front().out - part.nodes.front().at);
+    joint.kind = curve::NodeKind::corner;
+    path.nodes.insert(path.nodes.end(), part.nodes.begin() + 1, part.nodes.end());
+}
+
+// The last node becomes the first.
+void close(curve::Path& path)
+{
+    if (path.nodes.size() < 3) return;
+    curve::Node& first = path.nodes.front();
+    first.in = first.at + (path.nodes.back().in - path.nodes.back().at);
+    first.kind = curve::NodeKind::corner;
+    path.nodes.pop_back();
+    path.closed = true;
+}
+
+// Takes points away from the end of a closing row until they lie before its start, as it went on from there.
+void letGoOfOverlap(std::vector<Vec2>& points, double grain)
+{
+    constexpr double look = 12, apart = 6, most = 40; // grains
+    if (points.size() < 8) return;
+    std::size_t ahead = 1;
+    while (ahead + 1 < points.size() / 4 && distance(points.front(), points[ahead]) < look * grain) ++ahead;
+    const Vec2 way = unit(points[ahead] - points.front());
+    double gone = 0;
+    while (points.size() > 8 && gone < most * grain && dot(points.front() - points.back(), way) < apart * grain) {
+        gone += distance(points.back(), points[points.size() - 2]);
+        points.pop_back();
+    }
+}
+
+// One stretch between two corners, or a whole stroke without any.
+curve::Path fitStretch(const std::vector<HandSample>& samples, bool closed, bool cornersKnown, const Hand& drawn, double steadying, double slack, bool quick)
+{
+    std::vector<Vec2> points = steadied(samples, steadying, drawn.grain);
+    // The last stretch to the start is left to the fit: the hand rarely meets it exactly, and often goes past it.
+    if (closed) letGoOfOverlap(points, drawn.grain);
     curve::FitOptions o;
     o.slack = std::max(slack, 1e-3);
     o.grain = std::max(drawn.grain, 1e-3) * 2; // a hand trembles over more than a screen pixel
     o.rounding = o.grain;
     o.spacing = std::max(0.5 * o.grain, 0.25 * o.slack);
-    o.cornerFrom = curve::radians(35);
+    o.cornerFrom = cornersKnown ? curve::radians(170) : curve::radians(35);
     o.quick = quick;
-    out.path = curve::fit(points, closes, o).path;
+    return curve::fit(points, closed, o).path;
+}
+
+FittedStroke fitOnce(const Hand& drawn, const HandCorners& found, bool closes, double steadying, double slack, bool quick)
+{
+    FittedStroke out;
+    out.samples = drawn.samples.size();
+    if (found.stretches.empty()) {
+        out.path = fitStretch(drawn.samples, closes, closes && !quick, drawn, steadying, slack, quick);
+    } else {
+        // Steadied and fitted by stretches: what is calmed as one loses its corners before they are looked for.
+        for (const HandCorners::Stretch& s : found.stretches) {
+            curve::Path part = s.straight ? curve::polyline({s.samples.front().at, s.samples.back().at}, false)
+                                          : fitStretch(s.samples, false, true, drawn, steadying, slack, false);
+            append(out.path, std::move(part));
+        }
+        if (closes) close(out.path);
+    }
     out.furthest = furthestOf(drawn, out.path);
     return out;
 }
@@ -92,10 +149,14 @@ FittedStroke fitStroke(const Hand& drawn, bool closes, bool quick)
     // Slack is promised against what the hand drew. Steadying moves the samples before they are fitted, so where both
     // together stray too far, each gives way in turn.
     FittedStroke best;
+    const HandCorners found = quick ? HandCorners{} : handCorners(drawn, closes);
+    // A tremor that is wider than the slack is not followed.
+    constexpr double widest = 5; // of its root mean square
+    const double most = std::max(drawn.slack, widest * found.tremor);
     for (const auto& [steadying, share] : {std::pair{1.0, 1.0}, {1.0, 0.75}, {0.6, 0.75}, {0.3, 0.75}, {0.0, 0.97}, {0.0, 0.7}}) {
-        FittedStroke f = fitOnce(drawn, closes, drawn.steadying * steadying, drawn.slack * share, quick);
+        FittedStroke f = fitOnce(drawn, found, closes, drawn.steadying * steadying, drawn.slack * share, quick);
         if (best.path.empty() || f.furthest < best.furthest) best = std::move(f);
-        if (best.furthest <= drawn.slack || quick) break;
+        if (best.furthest <= most || quick) break;
     }
     return best;
 }

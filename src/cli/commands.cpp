@@ -5,8 +5,10 @@
 #include "art/tree.h"
 #include "cli/areas.h"
 #include "cli/streams.h"
+#include "curve/tolerances.h"
 #include "files/bytes.h"
 #include "files/pictures.h"
+#include "files/strokes.h"
 #include "files/svg.h"
 #include "render/render.h"
 
@@ -47,6 +49,43 @@ int writeTraced(const std::string& out, const pixel::Grey& grey, const std::stri
     const art::Id layer = d.layers.front()->id;
     d = art::withLayer(d, layer, [&](art::Layer& l) { l.name = layerName; });
     return write(out, files::writeCleanSvg(art::withItems(d, layer, std::move(items)).document));
+}
+
+struct FitArgs {
+    std::string in, out;
+    double slack = curve::defaultSlack, steadying = art::Hand{}.steadying;
+};
+
+// Recorded strokes as the Freehand tool takes them at a scale of 1 : 1.
+int fitStrokes(const FitArgs& a)
+{
+    const files::TextResult text = readAll(a.in);
+    if (!text.ok()) return fail(badInput, text.problem);
+    const files::StrokesResult read = files::readStrokes(text.text, a.in);
+    if (!read.ok()) return fail(badInput, read.problem);
+    art::Document d = art::newDocument();
+    std::vector<art::Item> items;
+    curve::Box all;
+    for (const auto& stroke : read.strokes) {
+        art::Hand drawn;
+        drawn.samples = stroke;
+        drawn.slack = a.slack;
+        drawn.steadying = a.steadying;
+        art::FittedStroke f = art::fitStroke(drawn, art::closesItself(stroke, art::closingReach));
+        if (f.path.nodes.size() < 2) continue;
+        for (const art::HandSample& s : stroke) all.add(s.at);
+        art::Item i;
+        i.name = "Line";
+        art::Artwork w;
+        w.setPaths({std::move(f.path)});
+        i.is = std::move(w);
+        items.push_back(std::move(i));
+    }
+    constexpr double margin = 20; // px round the strokes
+    d.sheet.width = std::max(d.sheet.width, all.empty() ? 0 : all.max.x + margin);
+    d.sheet.height = std::max(d.sheet.height, all.empty() ? 0 : all.max.y + margin);
+    const art::Id layer = d.layers.front()->id;
+    return write(a.out, files::writeCleanSvg(art::withItems(d, layer, std::move(items)).document));
 }
 
 struct OutlineArgs {
@@ -205,6 +244,7 @@ int run(int argc, char** argv)
                "  soft-rope-cli lines page.jpg -o page.svg --medium pencil\n"
                "  soft-rope-cli tones photo.jpg -o tones.svg --count 5\n"
                "  soft-rope-cli reduce traced.svg -o tidy.svg --slack 0.5\n"
+               "  soft-rope-cli fit strokes.json -o lines.svg --slack 1.5\n"
                "  soft-rope-cli combine teapot.svg -o one.svg --op union\n"
                "  soft-rope-cli areas lines.svg -o areas.svg --gap 2\n"
                "  soft-rope-cli mirror half-moth.svg -o moth.svg --axis x=540 --weld 4\n"
@@ -255,6 +295,14 @@ int run(int argc, char** argv)
     reduceCommand->add_option("-o,--out", out, "SVG to write; - writes standard output")->required();
     reduceCommand->add_option("--slack", slack, "how far a curve may stray, units of the drawing")->capture_default_str()->check(CLI::Range(1e-6, 1e6));
     reduceCommand->callback([&] { code = reduce(in, out, slack); });
+
+    FitArgs fi;
+    CLI::App* fitCommand = app.add_subcommand("fit", "Recorded strokes become smooth lines, as the Freehand tool draws them");
+    fitCommand->add_option("strokes", fi.in, "JSON of recorded strokes; - reads standard input")->required();
+    fitCommand->add_option("-o,--out", fi.out, "SVG to write; - writes standard output")->required();
+    fitCommand->add_option("--slack", fi.slack, "how far a curve may stray from what was drawn, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
+    fitCommand->add_option("--steadying", fi.steadying, "how far the hand's tremor is calmed, 0-1")->capture_default_str()->check(CLI::Range(0.0, 1.0));
+    fitCommand->callback([&] { code = fitStrokes(fi); });
 
     ExportArgs e;
     CLI::App* exportCommand = app.add_subcommand("export", "A drawing as clean SVG, PDF or PNG");

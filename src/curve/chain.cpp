@@ -15,6 +15,12 @@ Cubic Chain::cubic(std::size_t k) const
     return {u.at, u.at + direction(u.out) * pieces[k].a, v.at - direction(v.in) * pieces[k].b, v.at};
 }
 
+std::array<double, 4> convexity(const Cubic& c)
+{
+    const Vec2 chord = unit(c.p3 - c.p0), out = unit(c.p1 - c.p0), in = unit(c.p3 - c.p2);
+    return {cross(chord, c.p1 - c.p0), cross(chord, c.p2 - c.p0), cross(c.p2 - c.p0, out), cross(in, c.p3 - c.p1)};
+}
+
 Run runOf(const Chain& chain, std::size_t k, const Samples& s)
 {
     Run r{chain.nodes[k].sample, chain.nodes[chain.next(k)].sample};
@@ -116,7 +122,8 @@ struct Slots {
 
 class Window {
 public:
-    Window(Chain& chain, std::size_t first, std::size_t count, const ChainSource& source) : chain_(chain), source_(source), first_(first), count_(count)
+    Window(Chain& chain, std::size_t first, std::size_t count, const ChainSource& source, const Fairness* fairness)
+        : chain_(chain), source_(source), fairness_(fairness), first_(first), count_(count)
     {
         nodes_.resize(count + 1);
         handle_.resize(count);
@@ -182,6 +189,7 @@ private:
 
     Chain& chain_;
     const ChainSource& source_;
+    const Fairness* fairness_;
     std::size_t first_, count_;
     std::vector<Slots> nodes_;
     std::vector<int> handle_;
@@ -265,7 +273,7 @@ private:
                 sum += p.weight * squaredLength(s - at(c, p.t));
             }
         }
-        return sum + priors(nullptr);
+        return sum + priors(nullptr) + (fairness_ ? evenness(false) : 0);
     }
 
     // Weak pulls that keep the handles of nearly straight pieces from drifting, with a weight far below a sample's.
@@ -275,7 +283,9 @@ private:
         for (std::size_t j = 1; j < count_; ++j) {
             if (nodes_[j].at < 0) continue;
             // A corner whose sides are nearly in line has no place of its own but where it was found.
-            const double pull = node(j).smooth ? 1e-3 : 0.03;
+            // Evenness is not to move it either.
+            // Evenness is not to move it either.
+            const double pull = node(j).smooth ? 1e-3 : fairness_ ? 5 : 0.03;
             const Vec2 off = node(j).at - anchor_[j];
             sum += pull * squaredLength(off);
             if (add) {
@@ -424,6 +434,146 @@ private:
                 }
         }
         priors(&Window::addPrior);
+        if (fairness_) evenness(true);
+    }
+
+    // -- evenness -----------------------------------------------------------------------------------------------------------
+
+    // Samples that a piece stands for: what its terms weigh.
+    double mass(std::size_t j)
+    {
+        const Run run = runOf(chain_, index(j), source_.samples);
+        return static_cast<double>(run.last - run.first + 1);
+    }
+
+    using Moves = std::array<double, movers>;
+    Moves movesOf(std::size_t j)
+    {
+        const ChainNode &u = node(j), &v = node(j + 1);
+        return {u.at.x, u.at.y, v.at.x, v.at.y, piece(j).a, piece(j).b, u.out, v.in};
+    }
+    static Cubic cubicOf(const Moves& m)
+    {
+        const Vec2 p0{m[x0], m[y0]}, p3{m[x3], m[y3]};
+        return {p0, p0 + direction(m[angleOut]) * m[handleA], p3 - direction(m[angleIn]) * m[handleB], p3};
+    }
+    // What of(cubic) is, and how it changes with the piece's moves, by small differences.
+    template <class Of> double differentiate(std::size_t j, Of of, Moves* slope)
+    {
+        const Moves m = movesOf(j);
+        const double value = of(cubicOf(m));
+        if (!slope) return value;
+        for (std::size_t k = 0; k < movers; ++k) {
+            Moves moved = m;
+            const double h = k >= angleOut ? 1e-5 : 1e-4;
+            moved[k] += h;
+            (*slope)[k] = (of(cubicOf(moved)) - value) / h;
+        }
+        return value;
+    }
+
+    void scatter(std::size_t j, const Moves& slope, double factor, std::vector<std::pair<int, double>>& row)
+    {
+        const Links links = linksOf(j);
+        for (std::size_t a = 0; a < movers; ++a)
+            for (int k = 0; k < links[a].count; ++k) row.emplace_back(links[a].slot[k], factor * links[a].factor[k] * slope[a]);
+    }
+    // A term that ought to be zero.
+    double term(double value, double weight, const std::vector<std::pair<int, double>>& row, bool add)
+    {
+        if (add)
+            for (const auto& [a, ra] : row) {
+                gradient_(a) -= weight * ra * value;
+                for (const auto& [b, rb] : row) normal_(a, b) += weight * ra * rb;
+            }
+        return weight * value * value;
+    }
+
+    static constexpr double flatBend = 0.05; // px of sagitta: what bends less counts as straight
+
+    // How far the piece is from bending to one side alone, px.
+    double sides(std::size_t j, int side, bool add)
+    {
+        constexpr double firm = 40; // samples' worth for each of the piece's own
+        double sum = 0;
+        for (std::size_t k = 0; k < 4; ++k) {
+            const auto lacking = [side, k](const Cubic& c) { return 2e-3 * distance(c.p0, c.p3) - side * convexity(c)[k]; };
+            Moves slope;
+            const double off = differentiate(j, lacking, add ? &slope : nullptr);
+            if (off <= 0) continue;
+            std::vector<std::pair<int, double>> row;
+            if (add) scatter(j, slope, 1, row);
+            sum += term(off, firm * mass(j), row, add);
+        }
+        return sum;
+    }
+
+    double changes(std::size_t j, bool add)
+    {
+        constexpr int looks = 6;
+        double sum = 0;
+        const double weight = mass(j) / looks;
+        for (int k = 0; k < looks; ++k) {
+            const auto change = [k](const Cubic& c) {
+                const double chord = distance(c.p0, c.p3);
+                return chord * (curvature(c, (k + 1.0) / looks) - curvature(c, static_cast<double>(k) / looks));
+            };
+            Moves slope;
+            const double value = fairness_->change * differentiate(j, change, add ? &slope : nullptr);
+            std::vector<std::pair<int, double>> row;
+            if (add) scatter(j, slope, fairness_->change, row);
+            sum += term(value, weight, row, add);
+        }
+        return sum;
+    }
+
+    // Curvature that falls towards the end at which it is greatest: its crest belongs into the node.
+    double crests(std::size_t j, bool add)
+    {
+        constexpr double inside = 0.12;
+        const Cubic c = chain_.cubic(index(j));
+        const double k0 = std::abs(curvature(c, 0)), k1 = std::abs(curvature(c, 1));
+        const double end = k0 > k1 ? 0 : 1, near = k0 > k1 ? inside : 1 - inside;
+        const double chord = std::max(1.0, distance(c.p0, c.p3));
+        const double scale = fairness_->jump / (std::abs(curvature(c, near)) + std::max(k0, k1) + 8 * flatBend / (chord * chord));
+        const auto over = [end, near](const Cubic& q) { return std::abs(curvature(q, near)) - std::abs(curvature(q, end)); };
+        Moves slope;
+        const double value = scale * differentiate(j, over, add ? &slope : nullptr);
+        if (value <= 0) return 0;
+        std::vector<std::pair<int, double>> row;
+        if (add) scatter(j, slope, scale, row);
+        return term(value, mass(j), row, add);
+    }
+
+    double jumps(std::size_t j, bool add) // at the node between pieces j - 1 and j
+    {
+        const double least = std::min(distance(node(j - 1).at, node(j).at), distance(node(j).at, node(j + 1).at));
+        const double flat = 8 * flatBend / std::max(1.0, least * least);
+        Moves before, after;
+        const double k0 = differentiate(
+            j - 1, [](const Cubic& c) { return curvature(c, 1); }, add ? &before : nullptr);
+        const double k1 = differentiate(
+            j, [](const Cubic& c) { return curvature(c, 0); }, add ? &after : nullptr);
+        const double scale = fairness_->jump / (std::abs(k0) + std::abs(k1) + flat);
+        std::vector<std::pair<int, double>> row;
+        if (add) {
+            scatter(j, after, scale, row);
+            scatter(j - 1, before, -scale, row);
+        }
+        return term(scale * (k1 - k0), std::min(mass(j - 1), mass(j)), row, add);
+    }
+
+    double evenness(bool add)
+    {
+        double sum = 0;
+        for (std::size_t j = 0; j < count_; ++j) {
+            if (piece(j).line) continue;
+            if (!fairness_->side.empty() && fairness_->side[index(j)] != 0) sum += sides(j, fairness_->side[index(j)], add);
+            if (fairness_->change > 0) sum += changes(j, add);
+            if (fairness_->jump > 0) sum += crests(j, add);
+            if (fairness_->jump > 0 && j > 0 && node(j).smooth && !piece(j - 1).line) sum += jumps(j, add);
+        }
+        return sum;
     }
 
     Saved save()
@@ -506,10 +656,10 @@ private:
 
 } // namespace
 
-void settle(Chain& chain, std::size_t first, std::size_t count, const ChainSource& source, int rounds)
+void settle(Chain& chain, std::size_t first, std::size_t count, const ChainSource& source, int rounds, const Fairness* fairness)
 {
     if (chain.pieces.empty() || count == 0) return;
-    Window(chain, first, std::min(count, chain.pieces.size()), source).run(rounds);
+    Window(chain, first, std::min(count, chain.pieces.size()), source, fairness).run(rounds);
 }
 
 Path toPath(const Chain& chain)

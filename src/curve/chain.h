@@ -9,6 +9,8 @@
 #include "curve/path.h"
 #include "curve/samples.h"
 
+#include <array>
+
 namespace softrope::curve {
 
 struct ChainNode {
@@ -54,8 +56,23 @@ struct Run {
 };
 Run runOf(const Chain& chain, std::size_t piece, const Samples& s);
 
+// Heights of the handles over the chord, and over the other end's tangent, px: all above zero where the piece bends to one side alone
+// (+), all below for the other.
+std::array<double, 4> convexity(const Cubic& c);
+
+// What evenness weighs beside closeness when a chain is settled. The terms are in px, so that they compare with distances.
+//
+// Sources: the change of curvature along the curve as what the eye takes for unevenness (minimum-variation curves, Moreton and
+// Sequin 1992); one-sided pieces by keeping both handles on one side of the chord (a cubic whose control polygon is convex has no
+// inflection: Stone and DeRose 1989, A geometric characterization of parametric cubic curves).
+struct Fairness {
+    std::vector<signed char> side; // by piece: it bends to one side alone, as convexity() has it; 0 = as it likes
+    double jump = 0;               // px that a jump from none to all of the curvature at a smooth node weighs like
+    double change = 0;             // px that a change of curvature by one radian along a piece weighs like
+};
+
 // Settles the `count` pieces from `first` on; the two outer nodes stay, all between may move.
-void settle(Chain& chain, std::size_t first, std::size_t count, const ChainSource& source, int rounds = 12);
+void settle(Chain& chain, std::size_t first, std::size_t count, const ChainSource& source, int rounds = 12, const Fairness* fairness = nullptr);
 
 // Handles on their nodes become exact straights; angles and handle lengths become handles.
 Path toPath(const Chain& chain);

@@ -1,6 +1,7 @@
 #include "curve/fit.h"
 
 #include "curve/arcs.h"
+#include "curve/fair.h"
 #include "curve/prune.h"
 #include "curve/quick_fit.h"
 #include "curve/seed.h"
@@ -71,6 +72,7 @@ Fit fitOnce(const std::vector<Vec2>& raw, bool closed, const FitOptions& options
     std::vector<Corner> corners = findCorners(s, {options.grain, options.rounding, options.cornerFrom});
     // Two beginnings, a careful and a daring one: neither is best on every line, the better result is kept.
     std::optional<Chain> best;
+    std::vector<float> bestWeight;
     for (const double daring : {0.85, 1.7}) {
         Seed start = seed(s, corners, options, noise, daring);
         Chain chain = std::move(start.chain);
@@ -78,11 +80,15 @@ Fit fitOnce(const std::vector<Vec2>& raw, bool closed, const FitOptions& options
         const ChainSource source{s, std::move(start.weight)};
         prune(chain, source, options, noise);
         if (options.cancelled && options.cancelled()) return asDrawn(points, closed, raw.size());
-        if (!best || isBetter(chain, *best, source, options)) best = std::move(chain);
+        if (!best || isBetter(chain, *best, source, options)) {
+            best = std::move(chain);
+            bestWeight = source.weight;
+        }
         // A long line is dear to fit twice, and evens out over its length anyway.
         if (best->pieces.size() <= 2 || best->pieces.size() > 40) break;
     }
     if (!best) return asDrawn(points, closed, raw.size());
+    if (options.fair) makeFair(*best, {s, std::move(bestWeight)}, options);
     Fit result{toPath(*best), 0, raw.size()};
     result.furthest = furthestOff(points, result.path, *best, s);
     return result;

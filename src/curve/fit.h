@@ -27,6 +27,7 @@ struct FitOptions {
     bool extremes = false;           // nodes where the path is furthest left, right, up and down
     double straightWithin = 1;       // a whole stretch between corners becomes straight within this share of the slack
     double even = 0.5;               // share of the slack that the root mean square deviation of a piece may reach
+    bool fair = true;                // bends evenly (fair.h), for a node more where one piece cannot
     bool strict = true;              // measured against every point handed in, and fitted again tighter where that finds it too far;
                                      // off where corners are drawn on beyond what the source has rounded
     bool quick = false;              // the one-pass fit of quick_fit.h: for previews; taken by itself for very long rows

@@ -1,6 +1,7 @@
 #include "curve/prune.h"
 
 #include "curve/seed.h"
+#include "curve/windows.h"
 
 #include <algorithm>
 #include <optional>
@@ -20,6 +21,7 @@ constexpr std::size_t few = 12;           // pieces
 constexpr double nearEnough = 2;          // after the first round: a second one brought no more than half off
 constexpr double longStraight = 40;       // grains: a straight as long as this was meant as one
 constexpr double asNearAsStraight = 1.15; // rms of the curve that swallows a shorter straight, of what stood before
+constexpr double asNearAsMany = 1.1;      // rms of one piece for a whole stretch, of the many before
 constexpr double insideStraight = 0.6;    // and how far it may stray
 constexpr double grainOfDoubt = 0.01;     // of the grain: below this, differences of rms are rounding of the samples
 constexpr double tangentReach = 3;        // grains to either side that say where a line is going
@@ -28,20 +30,13 @@ constexpr double sharpTurn = 75;          // degrees: sharper ones were meant
 constexpr double doubtful = 1.4;          // of the angle from which corners are kept: below, the smooth node gets
 constexpr double smoothIfDoubtful = 1.5;  // this much more of the corner's rms,
 constexpr double smoothElse = 1.1;        // else this much,
+constexpr double stub = 0.04;             // of its piece's chord: a handle as short as this is none
 constexpr double smoothFurthest = 0.5;    // and may stray this far, or by smoothElse more than the corner
 } // namespace tuned
 
-struct Quality {
-    double furthest = 0;
-    double sum = 0;
-    long count = 0;
-    double worstMean = 0; // largest root mean square of a piece
-    double rms() const { return count > 0 ? std::sqrt(sum / static_cast<double>(count)) : 0; }
-};
-
-class Pruner {
+class Pruner : private ChainWindows {
 public:
-    Pruner(Chain& chain, const ChainSource& source, const FitOptions& o, double noise) : chain_(chain), source_(source), o_(o), noise_(noise) {}
+    Pruner(Chain& chain, const ChainSource& source, const FitOptions& o, double noise) : ChainWindows(chain, source), o_(o), noise_(noise) {}
 
     void run()
     {
@@ -49,68 +44,17 @@ public:
         mend();
         softenCorners();
         removeNodes();
+        takeWholeStretches();
         softenCorners();
         sweep(8);
         mend();
     }
 
 private:
-    Chain& chain_;
-    const ChainSource& source_;
     const FitOptions& o_;
     double noise_;
 
-    std::size_t size() const { return chain_.nodes.size(); }
-    std::size_t pieces() const { return chain_.pieces.size(); }
     bool stopped() const { return o_.cancelled && o_.cancelled(); }
-
-    // The window of `reach` pieces to either side of node k, widened so that it does not end on a straight's smooth end.
-    struct Span {
-        std::size_t first = 0, count = 0;
-    };
-    Span around(std::size_t k, std::size_t reach, const Chain& c) const
-    {
-        const std::size_t n = c.nodes.size(), m = c.pieces.size();
-        if (m == 0) return {};
-        if (c.closed) {
-            std::size_t count = std::min(2 * reach, m);
-            std::size_t first = (k + m - std::min(reach, m / 2 + (m % 2))) % m;
-            if (2 * reach >= m) first = (k + m - m / 2) % m;
-            for (int grow = 0; grow < 3 && count < m; ++grow) {
-                const std::size_t end = (first + count) % n;
-                if (c.nodes[end].smooth && c.pieces[(first + count - 1) % m].line)
-                    ++count;
-                else
-                    break;
-            }
-            for (int grow = 0; grow < 3 && count < m; ++grow) {
-                if (c.nodes[first].smooth && c.pieces[first].line) {
-                    first = (first + m - 1) % m;
-                    ++count;
-                } else {
-                    break;
-                }
-            }
-            return {first, count};
-        }
-        std::size_t first = k > reach ? k - reach : 0, end = std::min(m, k + reach);
-        while (first > 0 && c.nodes[first].smooth && c.pieces[first].line) --first;
-        while (end < m && c.nodes[end].smooth && c.pieces[end - 1].line) ++end;
-        return {first, end - first};
-    }
-
-    Quality quality(const Chain& c, Span w, bool all = false) const
-    {
-        Quality q;
-        for (std::size_t j = 0; j < w.count; ++j) {
-            const PieceError e = errorOf(c, (w.first + j) % c.pieces.size(), source_, all);
-            q.furthest = std::max(q.furthest, e.furthest);
-            q.sum += e.sumOfSquares;
-            q.count += e.count;
-            if (e.count > 0) q.worstMean = std::max(q.worstMean, std::sqrt(e.sumOfSquares / static_cast<double>(e.count)));
-        }
-        return q;
-    }
 
     bool good(const Quality& q) const
     {
@@ -168,55 +112,6 @@ private:
         chain_.pieces[k] = {a.a, a.b, false};
         chain_.pieces.insert(chain_.pieces.begin() + static_cast<long>(k) + 1, ChainPiece{b.a, b.b, false});
         chain_.nodes.insert(chain_.nodes.begin() + static_cast<long>(k) + 1, n);
-    }
-
-    // The window of a chain as an open chain of its own, so that trying something costs nothing but the window.
-    Chain cutOut(Span w) const
-    {
-        Chain out;
-        const std::size_t n = size(), m = pieces();
-        const long whole = source_.samples.count();
-        long last = -1;
-        for (std::size_t j = 0; j <= w.count; ++j) {
-            ChainNode c = chain_.nodes[(w.first + j) % n];
-            while (c.sample <= last) c.sample += whole; // unwrapped: samples only grow along the window
-            last = c.sample;
-            out.nodes.push_back(c);
-            if (j < w.count) out.pieces.push_back(chain_.pieces[(w.first + j) % m]);
-        }
-        return out;
-    }
-
-    // Puts a window back that has lost `lost` nodes at place `at` (0 or 1 of them).
-    void putBack(Span w, const Chain& part, std::optional<std::size_t> gone)
-    {
-        const std::size_t n = size(), m = pieces();
-        const Samples& s = source_.samples;
-        std::size_t from = 0;
-        for (std::size_t j = 0; j <= w.count; ++j) {
-            if (gone && j == *gone) continue;
-            const ChainNode& c = part.nodes[from];
-            ChainNode& to = chain_.nodes[(w.first + j) % n];
-            if (j > 0 && j < w.count) {
-                to = c;
-                to.sample = s.closed ? s.wrapped(c.sample) : c.sample;
-            } else if (j == 0 && !to.smooth) {
-                to.out = c.out;
-            } else if (j == w.count && !to.smooth) {
-                to.in = c.in;
-            }
-            ++from;
-        }
-        from = 0;
-        for (std::size_t j = 0; j < w.count; ++j) {
-            if (gone && j == *gone) continue; // the piece after the node that went is swallowed by the one before
-            chain_.pieces[(w.first + j) % m] = part.pieces[from++];
-        }
-        if (gone) {
-            const std::size_t k = (w.first + *gone) % n;
-            chain_.nodes.erase(chain_.nodes.begin() + static_cast<long>(k));
-            chain_.pieces.erase(chain_.pieces.begin() + static_cast<long>(k % m));
-        }
     }
 
     // A window without node k, settled, and its quality.
@@ -300,6 +195,38 @@ private:
         }
     }
 
+    // A slight bow must not stay a row of short straights: where one piece lies as near as all between two corners, it is taken.
+    void takeWholeStretches()
+    {
+        std::size_t first = 0;
+        while (first + 1 < size() && !stopped()) {
+            std::size_t last = first + 1;
+            while (last + 1 < size() && chain_.nodes[last].smooth) ++last;
+            const bool whole =
+                (!chain_.nodes[first].smooth || (!chain_.closed && first == 0)) && (!chain_.nodes[last].smooth || (!chain_.closed && last + 1 == size()));
+            const Span w{first, last - first};
+            first = last;
+            if (!whole || w.count < 3) continue;
+            Chain part = cutOut(w);
+            const Quality now = quality(part, {0, w.count});
+            ChainNode from = part.nodes.front(), to = part.nodes.back();
+            const SpanFit f = fitSpan(source_.samples, {from.sample, to.sample}, from.at, from.out, to.at, to.in);
+            part.nodes = {from, to};
+            part.pieces = {{f.a, f.b, false}};
+            part.nodes[0].smooth = part.nodes[1].smooth = false;
+            settle(part, 0, 1, source_, 20);
+            const Quality one = quality(part, {0, 1});
+            if (!good(one) || one.rms() > tuned::asNearAsMany * now.rms() + tuned::grainOfDoubt * o_.grain) continue;
+            const auto at = [](auto& v, std::size_t k) { return v.begin() + static_cast<long>(k); };
+            chain_.nodes[w.first].out = part.nodes[0].out;
+            chain_.nodes[w.first + w.count].in = part.nodes[1].in;
+            chain_.pieces[w.first] = part.pieces[0];
+            chain_.nodes.erase(at(chain_.nodes, w.first + 1), at(chain_.nodes, w.first + w.count));
+            chain_.pieces.erase(at(chain_.pieces, w.first + 1), at(chain_.pieces, w.first + w.count));
+            first = w.first + 1;
+        }
+    }
+
     // A corner of small turn that a smooth node explains as well was none.
     void softenCorners()
     {
@@ -330,6 +257,11 @@ private:
             const double bar = angle < tuned::doubtful * o_.cornerFrom ? tuned::smoothIfDoubtful : tuned::smoothElse;
             const bool asGood = soft.rms() <= bar * hard.rms() + 2 * tuned::grainOfDoubt * o_.grain &&
                                 soft.furthest <= std::max(tuned::smoothFurthest * o_.slack, tuned::smoothElse * hard.furthest);
+            // A smooth node with hardly a handle is a corner in hiding.
+            const auto stub = [&](std::size_t piece, double handle) {
+                return !part.pieces[piece].line && handle < tuned::stub * distance(part.nodes[piece].at, part.nodes[piece + 1].at);
+            };
+            if (angle > 0.7 * o_.cornerFrom && (stub(place - 1, part.pieces[place - 1].b) || stub(place, part.pieces[place].a))) continue;
             const bool blunt = angle < o_.cornerFrom;
             if (asGood || ((blunt || astray) && soft.furthest <= tuned::fillOfSlack * o_.slack)) putBack(w, part, std::nullopt);
         }

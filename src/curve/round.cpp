@@ -154,6 +154,15 @@ RoundedPath withRoundCorners(const Path& path, const std::vector<CornerRadius>& 
         if (last) break;
         const double t0 = here != fitted.end() ? here->second.touch.after : 0, t1 = next != fitted.end() ? next->second.touch.before : 1;
         const Cubic c = part(path.piece(k), t0, t1);
+        // Where two roundings share all of a piece, one arc goes straight over into the next.
+        constexpr double nothing = 1e-5; // px: how near the radii are searched for
+        if (p.nodes.size() > 1 && distance(c.p0, c.p3) < nothing) {
+            if (path.closed && k + 1 == n) {
+                p.nodes.front().in = p.nodes.back().in;
+                p.nodes.pop_back();
+            }
+            continue;
+        }
         const bool flat = isStraight(path.piece(k));
         p.nodes.back().out = flat ? p.nodes.back().at : c.p1;
         if (path.closed && k + 1 == n) {

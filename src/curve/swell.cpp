@@ -198,6 +198,7 @@ private:
         o.grain = 0.5;
         o.rounding = 0.2;
         o.spacing = std::clamp(0.1 * weight_, 0.25, 1.0);
+        o.fair = false; // the line that it runs beside is even already
         return fit(points, closed, o).path;
     }
 

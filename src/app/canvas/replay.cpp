@@ -1,7 +1,9 @@
 #include "app/canvas/replay.h"
 
+#include "files/bytes.h"
+#include "files/strokes.h"
+
 #include <QCoreApplication>
-#include <QFile>
 #include <QFileInfo>
 #include <QJsonArray>
 #include <QJsonDocument>
@@ -14,28 +16,11 @@ namespace softrope::app {
 Recording readRecording(const QString& path)
 {
     Recording r;
-    QFile file(path);
-    const QString name = QFileInfo(path).fileName();
-    if (!file.open(QIODevice::ReadOnly)) {
-        r.problem = tr("%1 cannot be opened.").arg(name);
-        return r;
-    }
-    const QJsonArray strokes = QJsonDocument::fromJson(file.readAll()).object()["strokes"].toArray();
-    for (const QJsonValue& s : strokes) {
-        std::vector<art::HandSample> stroke;
-        for (const QJsonValue& v : s.toArray()) {
-            const QJsonObject o = v.toObject();
-            art::HandSample h;
-            h.at = {o["x"].toDouble(), o["y"].toDouble()};
-            h.pressure = static_cast<float>(o["pressure"].toDouble(0.5));
-            h.tiltX = static_cast<float>(o["tilt-x"].toDouble());
-            h.tiltY = static_cast<float>(o["tilt-y"].toDouble());
-            h.time = static_cast<float>(o["time"].toDouble(static_cast<double>(stroke.size()) / 120));
-            stroke.push_back(h);
-        }
-        if (stroke.size() > 1) r.strokes.push_back(stroke);
-    }
-    if (r.strokes.empty()) r.problem = tr("%1 holds no recorded strokes.").arg(name);
+    const files::TextResult text = files::readText(path.toStdString());
+    files::StrokesResult read;
+    if (text.ok()) read = files::readStrokes(text.text, QFileInfo(path).fileName().toStdString());
+    r.strokes = std::move(read.strokes);
+    r.problem = QString::fromStdString(text.ok() ? read.problem : text.problem);
     return r;
 }
 

@@ -52,7 +52,7 @@ public:
         drawn.slack = bench_.setting(settings::freehandSlack) * bench_.px(1);
         drawn.steadying = bench_.setting(settings::freehandSteadying);
         drawn.grain = bench_.px(1);
-        const bool closes = art::closesItself(samples_, bench_.px(2 * curve::snapReach));
+        const bool closes = art::closesItself(samples_, bench_.px(art::closingReach));
         const bool quick = drawn.samples.size() > longStroke;
         const art::FittedStroke f = art::fitStroke(drawn, closes, quick);
         samples_.clear();
@@ -93,7 +93,7 @@ public:
             QColor ink = marks().artLine;
             ink.setAlphaF(0.4F);
             m.line({curve::polyline(line, false)}, ink, std::max(1.5, bench_.look().width * curve::meanScale(m.toScreen())));
-            if (art::closesItself(samples_, bench_.px(2 * curve::snapReach))) {
+            if (art::closesItself(samples_, bench_.px(art::closingReach))) {
                 m.ring(samples_.front().at, marks().geometry, 10);
                 m.chip(samples_.front().at, tr("closes here"));
             }

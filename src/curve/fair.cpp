@@ -1,0 +1,378 @@
+#include "curve/fair.h"
+
+#include "curve/seed.h"
+#include "curve/windows.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <optional>
+
+namespace softrope::curve {
+
+namespace {
+
+// Tuned on the outlines and the reducing figures of docs/quality.md, by evenness beside closeness. Shares are of the slack unless
+// said otherwise.
+namespace tuned {
+constexpr double worse = 1.08;        // of the root mean square before, that evenness may cost ...
+constexpr double room = 0.09;         // ... and of the slack beside it
+constexpr double fill = 0.97;         // of the slack, that the furthest sample may lie off
+constexpr double atCorners = 3;       // of the slack, that samples rounded off at corners may lie off, or as far as before
+constexpr double cornerTurn = 25;     // degrees that a corner may open or close
+constexpr double cornerMove = 0.5;    // grains that it may move
+constexpr double stub = 0.03;         // of the chord: a handle as short as this is none
+constexpr double cornerShare = 0.8;   // of FitOptions::cornerFrom, that a hidden corner turns by at least
+constexpr double straightFill = 0.7;  // of the slack that its straight may use
+constexpr double cornerWorse = 1.15;  // of the root mean square before, that it may cost ...
+constexpr double cornerGrains = 0.02; // ... and grains beside it
+constexpr long leastSamples = 16;     // of a piece that may get a node more
+constexpr double firmBend = 2;        // grains that a piece bends that may ...
+constexpr double firmSlack = 4;       // ... and slacks
+constexpr double weakBend = 0.9;      // a bend whose height is less than this may be the samples' noise
+constexpr double jump = 0.7;          // Fairness::jump, of the slack
+constexpr double change = 0.04;       // Fairness::change, of the slack
+} // namespace tuned
+
+class Fairer : private ChainWindows {
+public:
+    Fairer(Chain& chain, const ChainSource& source, const FitOptions& o) : ChainWindows(chain, source), o_(o) {}
+
+    void run()
+    {
+        if (pieces() == 0) return;
+        showHiddenCorners();
+        turnRingToExtremes();
+        side_.assign(pieces(), 0);
+        for (std::size_t k = 0; k < pieces(); ++k) {
+            before_.push_back(errorOf(chain_, k, source_));
+            furthest_.push_back(errorOf(chain_, k, source_, true).furthest);
+        }
+        for (const ChainNode& n : chain_.nodes) {
+            turns_.push_back(n.out - n.in);
+            places_.push_back(n.at);
+        }
+        smooth();
+        for (int round = 0; round < 3; ++round) {
+            const int changed = takeSides() + turnWeakBends();
+            if (changed == 0 || stopped()) break;
+        }
+        addNodes();
+        smooth();
+    }
+
+private:
+    const FitOptions& o_;
+    std::vector<signed char> side_;
+    std::vector<PieceError> before_; // by piece
+    std::vector<double> furthest_;   // by piece, samples at corners counted
+    std::vector<double> turns_;      // by node
+    std::vector<Vec2> places_;       // by node
+
+    bool stopped() const { return o_.cancelled && o_.cancelled(); }
+
+    // A ring of few pieces gets its nodes where it is furthest left, right, up and down, as designers set them, if that lies as near.
+    void turnRingToExtremes()
+    {
+        constexpr std::size_t corners = 4;
+        if (!chain_.closed || pieces() > 6 || pieces() < (o_.slack > o_.grain ? corners : corners - 1)) return; // a loose ring keeps its few
+        for (std::size_t k = 0; k < size(); ++k)
+            if (!chain_.nodes[k].smooth || chain_.pieces[k].line) return;
+        const Samples& s = source_.samples;
+        std::array<long, corners> at{};
+        for (long i = 1; i < s.count(); ++i) {
+            if (s[i].x > s[at[0]].x) at[0] = i;
+            if (s[i].y > s[at[1]].y) at[1] = i;
+            if (s[i].x < s[at[2]].x) at[2] = i;
+            if (s[i].y < s[at[3]].y) at[3] = i;
+        }
+        std::sort(at.begin(), at.end());
+        Chain ring;
+        ring.closed = true;
+        const long reach = std::max(3L, s.count() / 40);
+        for (const long i : at) {
+            if (!ring.nodes.empty() && i - ring.nodes.back().sample < 2 * reach) return;
+            const LocalFit local = localParabola(s, i - reach, i + reach, static_cast<double>(i));
+            ChainNode n;
+            n.at = local.point;
+            // Exactly level or upright there.
+            n.in = n.out = std::round(angleOf(local.tangent) / (pi / 2)) * (pi / 2);
+            n.sample = i;
+            ring.nodes.push_back(n);
+        }
+        for (std::size_t k = 0; k < corners; ++k) {
+            const ChainNode &u = ring.nodes[k], &v = ring.nodes[(k + 1) % corners];
+            const SpanFit f = fitSpan(s, {u.sample, k + 1 < corners ? v.sample : v.sample + s.count()}, u.at, u.out, v.at, v.in);
+            ring.pieces.push_back({f.a, f.b, false});
+        }
+        Chain was = chain_;
+        const Quality before = quality(chain_, {0, pieces()});
+        chain_ = std::move(ring);
+        for (std::size_t k = 0; k < corners; ++k) settle(chain_, k, corners, source_, 10);
+        const Quality now = quality(chain_, {0, corners});
+        const bool asNear =
+            now.furthest <= std::max(tuned::fill * o_.slack, before.furthest) && now.rms() <= std::hypot(tuned::worse * before.rms(), tuned::room * o_.slack);
+        if (!asNear) chain_ = std::move(was);
+    }
+
+    // A smooth node with hardly a handle, before a piece that is as good as straight, is a corner in hiding.
+    void showHiddenCorners()
+    {
+        const std::size_t n = size(), m = pieces();
+        for (std::size_t k = 0; k < n && !stopped(); ++k) {
+            if (!chain_.nodes[k].smooth || (!chain_.closed && (k == 0 || k + 1 == n))) continue;
+            for (const std::size_t piece : {k % m, (k + m - 1) % m}) {
+                const ChainPiece& p = chain_.pieces[piece];
+                const double chord = distance(chain_.nodes[piece].at, chain_.nodes[chain_.next(piece)].at);
+                if (p.line || (piece == k % m ? p.a : p.b) > tuned::stub * chord) continue;
+                const Span w = around(k, 1, chain_);
+                const std::size_t place = (k + n - w.first) % n;
+                if (place == 0 || place >= w.count) continue;
+                Chain part = cutOut(w);
+                part.nodes[place].smooth = false;
+                part.pieces[piece == k % m ? place : place - 1].line = true;
+                settle(part, 0, w.count, source_, 12);
+                const double angle = std::abs(turn(direction(part.nodes[place].in), direction(part.nodes[place].out)));
+                const Quality was = quality(chain_, w), now = quality(part, {0, w.count});
+                if (angle < tuned::cornerShare * o_.cornerFrom || now.furthest > tuned::straightFill * o_.slack ||
+                    now.rms() > tuned::cornerWorse * was.rms() + tuned::cornerGrains * o_.grain)
+                    continue;
+                putBack(w, part, std::nullopt);
+                break;
+            }
+        }
+    }
+
+    // The side to which all of it bends; 0 where it bends to both.
+    static int sideOf(const Cubic& c)
+    {
+        const auto h = convexity(c);
+        const auto [least, most] = std::minmax_element(h.begin(), h.end());
+        return *least > 0 ? 1 : *most < 0 ? -1 : 0;
+    }
+    // How far the piece bends from its chord, px.
+    double bend(std::size_t k) const
+    {
+        const auto h = convexity(chain_.cubic(k));
+        return 0.75 * std::max(std::abs(h[0]), std::abs(h[1]));
+    }
+
+    // Whether the window lies as near as it did at first, up to what evenness may cost.
+    bool nearEnough(Span w, const Chain& part) const
+    {
+        double sum = 0, furthest = 0;
+        long count = 0;
+        for (std::size_t j = 0; j < w.count; ++j) {
+            const std::size_t k = (w.first + j) % pieces();
+            const PieceError& e = before_[k];
+            sum += e.sumOfSquares;
+            count += e.count;
+            furthest = std::max(furthest, e.furthest);
+            if (errorOf(part, j, source_, true).furthest > std::max(furthest_[k], tuned::atCorners * o_.slack)) return false;
+            const ChainNode& n = part.nodes[j];
+            const double turned = (n.out - n.in) - turns_[(w.first + j) % size()];
+            if (n.smooth) continue;
+            if (std::abs(std::remainder(turned, 2 * pi)) > radians(tuned::cornerTurn)) return false;
+            if (distance(n.at, places_[(w.first + j) % size()]) > tuned::cornerMove * o_.grain) return false;
+        }
+        const Quality now = quality(part, {0, w.count});
+        const double rms = count > 0 ? std::sqrt(sum / static_cast<double>(count)) : 0;
+        return now.furthest <= std::max(tuned::fill * o_.slack, furthest) && now.rms() <= std::hypot(tuned::worse * rms, tuned::room * o_.slack);
+    }
+
+    Fairness weights(Span w, double share) const
+    {
+        Fairness f;
+        for (std::size_t j = 0; j < w.count; ++j) f.side.push_back(side_[(w.first + j) % pieces()]);
+        f.jump = share * tuned::jump * o_.slack;
+        f.change = share * tuned::change * o_.slack;
+        return f;
+    }
+
+    bool tryWindow(Span w, double share, int rounds)
+    {
+        bool bends = false;
+        for (std::size_t j = 0; j < w.count; ++j) bends = bends || !chain_.pieces[(w.first + j) % pieces()].line;
+        if (!bends) return true;
+        Chain part = cutOut(w);
+        const Fairness f = weights(w, share);
+        settle(part, 0, w.count, source_, rounds, &f);
+        if (!nearEnough(w, part)) return false;
+        putBack(w, part, std::nullopt);
+        return true;
+    }
+
+    // Evenly bent wherever closeness allows it, as much as it allows; where a wide window cannot give way, a narrow one may.
+    void smooth()
+    {
+        struct Try {
+            std::size_t reach;
+            double share; // of the weights
+        };
+        constexpr Try tries[] = {{3, 1}, {3, 0.4}, {3, 0.15}, {1, 1}, {1, 0.3}};
+        const std::size_t stride = pieces() <= 6 ? std::max<std::size_t>(1, size() / 2) : 2;
+        // In a short chain every node but one is inside each window, and where it is cut open changes from one to the next.
+        const int passes = pieces() <= 6 ? 6 : 2;
+        for (int pass = 0; pass < passes; ++pass)
+            for (std::size_t k = static_cast<std::size_t>(pass) % 2; k < size() && !stopped(); k += stride)
+                for (const Try& t : tries)
+                    if (tryWindow(around(k, t.reach, chain_), t.share, 10)) break;
+    }
+
+    // The piece bends to one side alone, if that leaves it near enough.
+    bool oneSided(std::size_t k, int side)
+    {
+        const signed char was = side_[k];
+        side_[k] = static_cast<signed char>(side);
+        // With room to give way first; else without moving the neighbours' neighbours.
+        for (const std::size_t reach : {3, 1})
+            for (const double share : {0.4, 0.0}) {
+                const Span w = around(k, reach, chain_);
+                Chain part = cutOut(w);
+                const Fairness f = weights(w, share);
+                settle(part, 0, w.count, source_, 20, &f);
+                const std::size_t at = (k + pieces() - w.first) % pieces();
+                if (at >= w.count || sideOf(part.cubic(at)) != side || !nearEnough(w, part)) continue;
+                putBack(w, part, std::nullopt);
+                return true;
+            }
+        side_[k] = was;
+        return false;
+    }
+
+    // Pieces that bend to both sides without need come to bend to one; those that do already keep to it.
+    int takeSides()
+    {
+        int changed = 0;
+        for (std::size_t k = 0; k < pieces(); ++k) {
+            if (chain_.pieces[k].line || stopped()) continue;
+            side_[k] = static_cast<signed char>(sideOf(chain_.cubic(k)));
+            if (side_[k] != 0) continue;
+            const auto h = convexity(chain_.cubic(k));
+            const int first = h[0] + h[1] > 0 ? 1 : -1;
+            changed += oneSided(k, first) || oneSided(k, -first);
+        }
+        return changed;
+    }
+
+    // A weak bend between two to the other side is turned over to theirs.
+    int turnWeakBends()
+    {
+        int changed = 0;
+        for (std::size_t k = 0; k < pieces(); ++k) {
+            if (chain_.pieces[k].line || side_[k] == 0 || bend(k) > tuned::weakBend * o_.slack || stopped()) continue;
+            const bool before = neighbour(k, -1) == -side_[k], after = neighbour(k, 1) == -side_[k];
+            if (!before && !after) continue;
+            changed += oneSided(k, -side_[k]);
+        }
+        return changed;
+    }
+
+    // Where the curvature is greatest inside the piece, away from its ends; nothing where it only grows or only falls.
+    static std::optional<double> innerMaximum(const Cubic& c)
+    {
+        constexpr int looks = 24;
+        constexpr double clearly = 1.02;
+        double k[looks + 1];
+        for (int i = 0; i <= looks; ++i) k[i] = std::abs(curvature(c, 0.02 + 0.96 * i / looks));
+        std::optional<double> best;
+        double most = 0;
+        for (int i = 1; i < looks; ++i)
+            if (k[i] > clearly * k[i - 1] && k[i] > clearly * k[i + 1] && k[i] > most) {
+                most = k[i];
+                best = 0.02 + 0.96 * i / looks;
+            }
+        return best;
+    }
+
+    void split(std::size_t k, double t)
+    {
+        const Samples& s = source_.samples;
+        const Run run = runOf(chain_, k, s);
+        const Halves halves = curve::split(chain_.cubic(k), t);
+        long sample = run.first + 2;
+        for (long i = run.first + 2; i <= run.last - 2; ++i)
+            if (distance(s[i], halves.first.p3) < distance(s[sample], halves.first.p3)) sample = i;
+        ChainNode n;
+        n.at = halves.first.p3;
+        n.in = n.out = angleOf(derivative(chain_.cubic(k), t));
+        n.sample = s.closed ? s.wrapped(sample) : sample;
+        const auto after = [k](auto& v, auto value) { v.insert(v.begin() + static_cast<long>(k) + 1, value); };
+        const ChainPiece first{distance(halves.first.p0, halves.first.p1), distance(halves.first.p2, halves.first.p3), false};
+        const ChainPiece second{distance(halves.second.p0, halves.second.p1), distance(halves.second.p2, halves.second.p3), false};
+        chain_.pieces[k] = first;
+        after(chain_.pieces, second);
+        after(chain_.nodes, n);
+        after(turns_, 0.0);
+        after(places_, n.at);
+        after(side_, side_[k]);
+        for (const std::size_t j : {k, k + 1}) {
+            if (j > k) {
+                after(before_, errorOf(chain_, j, source_));
+                after(furthest_, errorOf(chain_, j, source_, true).furthest);
+            } else {
+                before_[j] = errorOf(chain_, j, source_);
+                furthest_[j] = errorOf(chain_, j, source_, true).furthest;
+            }
+        }
+    }
+
+    struct State {
+        Chain chain;
+        std::vector<signed char> side;
+        std::vector<PieceError> before;
+        std::vector<double> furthest, turns;
+        std::vector<Vec2> places;
+    };
+
+    // Nodes where designers put them: in a bend that one piece cannot make evenly.
+    void addNodes()
+    {
+        if (o_.slack > o_.grain) return; // who lets a line stray wants few nodes
+        for (std::size_t k = 0; k < pieces() && !stopped(); ++k) {
+            if (chain_.pieces[k].line) continue;
+            const Cubic c = chain_.cubic(k);
+            const Run run = runOf(chain_, k, source_.samples);
+            if (run.last - run.first < tuned::leastSamples) continue;
+            const auto h = convexity(c);
+            const bool bothSides = sideOf(c) == 0;
+            if (bothSides && h[0] * h[1] < 0) continue; // a true S
+            const std::optional<double> peak = bothSides ? std::optional<double>(0.5) : innerMaximum(c);
+            if (!peak || bend(k) < std::max(tuned::firmBend * o_.grain, tuned::firmSlack * o_.slack)) continue;
+            State was{chain_, side_, before_, furthest_, turns_, places_};
+            split(k, *peak);
+            const int side = h[0] + h[1] > 0 ? 1 : -1;
+            const bool even =
+                bothSides ? (side_[k] = side_[k + 1] = 0, oneSided(k, side) && oneSided(k + 1, side)) : tryWindow(around(k + 1, 2, chain_), 1, 14);
+            if (even && !innerMaximum(chain_.cubic(k)) && !innerMaximum(chain_.cubic(k + 1))) {
+                ++k;
+                continue;
+            }
+            chain_ = std::move(was.chain);
+            side_ = std::move(was.side);
+            before_ = std::move(was.before);
+            furthest_ = std::move(was.furthest);
+            turns_ = std::move(was.turns);
+            places_ = std::move(was.places);
+        }
+    }
+
+    // The side to which the smooth neighbour bends; 0 for none.
+    int neighbour(std::size_t k, int way) const
+    {
+        const std::size_t n = pieces();
+        if (!chain_.closed && (way < 0 ? k == 0 : k + 1 == n)) return 0;
+        const std::size_t other = (k + n + static_cast<std::size_t>(way < 0 ? n - 1 : 1)) % n;
+        const ChainNode& between = chain_.nodes[way < 0 ? k : chain_.next(k)];
+        return between.smooth && !chain_.pieces[other].line ? side_[other] : 0;
+    }
+};
+
+} // namespace
+
+void makeFair(Chain& chain, const ChainSource& source, const FitOptions& options)
+{
+    Fairer(chain, source, options).run();
+}
+
+} // namespace softrope::curve
