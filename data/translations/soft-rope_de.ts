@@ -434,6 +434,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n inflection(s)</source>
+   <translation>
+    <numerusform>%n Wendepunkt</numerusform>
+    <numerusform>%n Wendepunkte</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n ink(s) ready</source>
    <translation>
     <numerusform>%n Tinte bereit</numerusform>
@@ -1650,6 +1657,14 @@
    <translation>Ausklingend</translation>
   </message>
   <message>
+   <source>Fairer</source>
+   <translation>Straken</translation>
+  </message>
+  <message>
+   <source>Fairer: bend the line as evenly as its slack allows</source>
+   <translation>Straken: die Linie so gleichmäßig biegen, wie der Spielraum erlaubt</translation>
+  </message>
+  <message>
    <source>Fetching %1</source>
    <translation>%1 wird geholt</translation>
   </message>
@@ -1918,8 +1933,8 @@
    <translation>Gewähltes verbergen</translation>
   </message>
   <message>
-   <source>How far off: the picked line against what was drawn, or the picture's edge</source>
-   <translation>Wie weit daneben: die gewählte Linie gegen das Gezeichnete oder die Kante im Bild</translation>
+   <source>How far off the picked line is; once more, how it bends</source>
+   <translation>Wie weit die gewählte Linie daneben liegt; noch einmal, wie sie sich biegt</translation>
   </message>
   <message>
    <source>How it is laid over what lies below</source>
@@ -1944,6 +1959,10 @@
   <message>
    <source>In hand: %1</source>
    <translation>In der Hand: %1</translation>
+  </message>
+  <message>
+   <source>Inflections %1 → %2, largest move %3.</source>
+   <translation>Wendepunkte %1 → %2, größte Bewegung %3.</translation>
   </message>
   <message>
    <source>Ink</source>
@@ -2348,6 +2367,10 @@
   <message>
    <source>Make the picked line the axis</source>
    <translation>Gewählte Linie zur Achse machen</translation>
+  </message>
+  <message>
+   <source>May move by</source>
+   <translation>Darf sich bewegen um</translation>
   </message>
   <message>
    <source>Mean</source>
@@ -3887,6 +3910,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die Linie</translation>
   </message>
   <message>
+   <source>The line is bent as evenly as that allows; corners and ends stay</source>
+   <translation>Die Linie biegt sich so gleichmäßig, wie das erlaubt; Ecken und Enden bleiben</translation>
+  </message>
+  <message>
    <source>The line is open there: the pen goes on from an end it is put on. Ctrl+Z puts the piece back.</source>
    <translation>Die Linie ist dort offen: Die Feder macht an einem Ende weiter, auf das man sie setzt. Strg+Z legt das Stück zurück.</translation>
   </message>
@@ -4089,6 +4116,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>These two have no border in common.</source>
    <translation>Diese beiden haben keine gemeinsame Grenze.</translation>
+  </message>
+  <message>
+   <source>They bend as evenly as they can within that slack.</source>
+   <translation>Sie biegen sich in diesem Spielraum so gleichmäßig, wie es geht.</translation>
   </message>
   <message>
    <source>Thinnest area kept</source>

@@ -158,6 +158,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n inflection(s)</source>
+   <translation>
+    <numerusform>%n inflection</numerusform>
+    <numerusform>%n inflections</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n ink(s) ready</source>
    <translation>
     <numerusform>%n ink ready</numerusform>

@@ -434,6 +434,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n inflection(s)</source>
+   <translation>
+    <numerusform>%n inflexión</numerusform>
+    <numerusform>%n inflexiones</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n ink(s) ready</source>
    <translation>
     <numerusform>%n tinta lista</numerusform>
@@ -1650,6 +1657,14 @@
    <translation>Menguante</translation>
   </message>
   <message>
+   <source>Fairer</source>
+   <translation>Alisar</translation>
+  </message>
+  <message>
+   <source>Fairer: bend the line as evenly as its slack allows</source>
+   <translation>Alisar: curvar la línea tan pareja como permite la holgura</translation>
+  </message>
+  <message>
    <source>Fetching %1</source>
    <translation>Trayendo %1</translation>
   </message>
@@ -1918,8 +1933,8 @@
    <translation>Ocultar lo elegido</translation>
   </message>
   <message>
-   <source>How far off: the picked line against what was drawn, or the picture's edge</source>
-   <translation>Cuánto se aparta: la línea elegida de lo dibujado, o del borde de la imagen</translation>
+   <source>How far off the picked line is; once more, how it bends</source>
+   <translation>Cuánto se aparta la línea elegida; otra vez, cómo se curva</translation>
   </message>
   <message>
    <source>How it is laid over what lies below</source>
@@ -1944,6 +1959,10 @@
   <message>
    <source>In hand: %1</source>
    <translation>En mano: %1</translation>
+  </message>
+  <message>
+   <source>Inflections %1 → %2, largest move %3.</source>
+   <translation>Inflexiones %1 → %2, mayor movimiento %3.</translation>
   </message>
   <message>
    <source>Ink</source>
@@ -2348,6 +2367,10 @@
   <message>
    <source>Make the picked line the axis</source>
    <translation>Hacer de la línea elegida el eje</translation>
+  </message>
+  <message>
+   <source>May move by</source>
+   <translation>Puede moverse</translation>
   </message>
   <message>
    <source>Mean</source>
@@ -3887,6 +3910,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>La línea</translation>
   </message>
   <message>
+   <source>The line is bent as evenly as that allows; corners and ends stay</source>
+   <translation>La línea se curva tan pareja como eso permite; esquinas y extremos quedan</translation>
+  </message>
+  <message>
    <source>The line is open there: the pen goes on from an end it is put on. Ctrl+Z puts the piece back.</source>
    <translation>La línea queda abierta ahí: la pluma sigue desde el extremo en que se ponga. Ctrl+Z devuelve el tramo.</translation>
   </message>
@@ -4089,6 +4116,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>These two have no border in common.</source>
    <translation>Estas dos no tienen borde en común.</translation>
+  </message>
+  <message>
+   <source>They bend as evenly as they can within that slack.</source>
+   <translation>Ya se curvan tan parejas como permite esa holgura.</translation>
   </message>
   <message>
    <source>Thinnest area kept</source>

@@ -2,6 +2,7 @@
 
 #include "art/live.h"
 #include "art/tree.h"
+#include "curve/comb.h"
 #include "words/said.h"
 
 #include <algorithm>
@@ -370,6 +371,23 @@ Edited withDerived(const Document& d, Id item, curve::Paths paths, Recipe recipe
 Edited withSet(const Document& d, const std::vector<Id>& items)
 {
     return withItemsChanged(d, items, [](Item& i) { std::visit(Each{[](Artwork& a) { a.set(); }, [](Reference&) {}, [](Group& g) { g.set(); }}, i.is); });
+}
+
+FairerLines withLinesFairer(const Document& d, const std::vector<Id>& items, double slack)
+{
+    FairerLines out;
+    out.edited = withArtworkChanged(d, items, [&](Artwork& a) {
+        curve::Paths paths = a.paths;
+        for (curve::Path& p : paths) {
+            curve::Fairer f = curve::fairer(p, slack);
+            out.before += f.before;
+            out.after += f.after;
+            out.furthest = std::max(out.furthest, f.furthest);
+            p = std::move(f.path);
+        }
+        if (paths != a.paths) a.setPaths(std::move(paths));
+    });
+    return out;
 }
 
 Edited withLinesTurnedRound(const Document& d, const std::vector<Id>& items)

@@ -61,6 +61,13 @@ Edited withDerived(const Document& d, Id item, curve::Paths paths, Recipe recipe
 // Plain shapes and groups from now on.
 Edited withSet(const Document& d, const std::vector<Id>& items);
 // Lines run the other way round, closed by a straight.
+// Bent as evenly as the slack (px) allows, see curve/comb.h: inflections before and after, and the largest move.
+struct FairerLines {
+    Edited edited = Document{};
+    std::size_t before = 0, after = 0;
+    double furthest = 0;
+};
+FairerLines withLinesFairer(const Document& d, const std::vector<Id>& items, double slack);
 Edited withLinesTurnedRound(const Document& d, const std::vector<Id>& items);
 Edited withLinesClosed(const Document& d, const std::vector<Id>& items);
 // Joins the end of one open path to the end of another (or the same one), both made to meet half-way; the look is the

@@ -4,6 +4,7 @@
 #include "app/services/tracer.h"
 #include "app/theme/theme.h"
 #include "app/theme/words.h"
+#include "curve/comb.h"
 
 #include <algorithm>
 #include <cmath>
@@ -38,6 +39,36 @@ void paintTrace(Marks& m, const Tracer& t)
                 for (const curve::Node& n : p.nodes) m.dot(n.at, marks().geometry, 2.2);
     }
     if (t.part().size() > 2) m.line({curve::polyline(t.part(), true)}, marks().guide, 1.5, Qt::DashLine);
+}
+
+void paintComb(Marks& m, const FarOff& f, const art::Artwork* picked)
+{
+    if (!f.combShown() || !picked) return;
+    constexpr double longest = 56, apart = 7; // screen px
+    const double scale = std::max(1e-9, curve::meanScale(m.toScreen()));
+    double most = 0;
+    std::vector<std::vector<curve::Whisker>> rows;
+    for (const curve::Path& p : picked->paths)
+        for (auto& row : curve::combOf(p, apart / scale)) {
+            for (const curve::Whisker& w : row) most = std::max(most, w.bend);
+            rows.push_back(std::move(row));
+        }
+    if (!(most > 0)) return;
+    QColor tooth = marks().geometry;
+    tooth.setAlphaF(0.55F);
+    for (const auto& row : rows) {
+        // The square root keeps a gentle bend visible beside a tight one.
+        const auto tip = [&](const curve::Whisker& w) { return w.at + w.out * (longest / scale * std::sqrt(w.bend / most)); };
+        for (const curve::Whisker& w : row) m.segment(w.at, tip(w), tooth, 1);
+        for (std::size_t i = 1; i < row.size(); ++i) m.segment(tip(row[i - 1]), tip(row[i]), marks().geometry, 1.5);
+    }
+    std::size_t turns = 0;
+    for (const curve::Path& p : picked->paths)
+        for (const curve::Vec2 at : curve::inflectionsOf(p)) {
+            m.dot(at, marks().selection, 4);
+            ++turns;
+        }
+    if (!rows.empty() && !rows.front().empty()) m.chip(rows.front().front().at, tr("%n inflection(s)", nullptr, static_cast<int>(turns)));
 }
 
 void paintFarOff(Marks& m, const FarOff& f)

@@ -23,6 +23,7 @@ constexpr Setting<bool> offsetMitred{"offset-mitred", false};
 constexpr Setting<int> shapePaint{"shape-paint", 0x2E6B66, 0, 0xFFFFFF}; // colour of the next shape
 constexpr Setting<double> freehandSlack{"freehand-slack", curve::defaultSlack, 0.1, 50, "px", 1};
 constexpr Setting<double> freehandSteadying{"freehand-steadying", 0.3, 0, 1, "", 2};
+constexpr Setting<double> fairerSlack{"fairer-slack", 0.5, 0.05, 20, "px", 2}; // how far a line may move to bend evenly
 constexpr Setting<bool> ropeLine{"rope-line", false};                    // along dark lines, else along edges
 constexpr Setting<double> ropeWidth{"rope-width", 1.5, 0.5, 5, "px", 1}; // finest detail
 constexpr Setting<double> ropeSlack{"rope-slack", 1.0, 0.1, 4, "px", 1};

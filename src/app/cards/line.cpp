@@ -73,6 +73,8 @@ public:
         } else {
             if (c.step == StepId::tone) workingSection(f);
             slackSection(f);
+            f.settingField(tr("May move by"), settings::fairerSlack);
+            f.buttonRow({{"smooth", tr("Fairer"), tr("The line is bent as evenly as that allows; corners and ends stay"), "fairer"}});
             roundSection(f, id);
         }
         f.rule();

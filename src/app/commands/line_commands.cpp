@@ -77,6 +77,18 @@ void addLineCommands(CommandDesk& at)
         },
         picked);
     at.add(
+        "fairer", tr("Fairer: bend the line as evenly as its slack allows"), "Shift+F", line,
+        [&at] {
+            const double slack = at.canvas.setting(settings::fairerSlack);
+            at.acts.run(tr("Fairer"), nodesOf(at.session.document(), at.session.selection().items), [slack](const art::Document& d, const art::Selection& s) {
+                const art::FairerLines f = art::withLinesFairer(d, s.items, slack);
+                if (!f.edited.done()) return Outcome{{}, {}, refusalText(f.edited.why)};
+                if (f.edited.document == d) return Outcome{{}, {}, tr("They bend as evenly as they can within that slack.")};
+                return Outcome{f.edited.document, {}, tr("Inflections %1 → %2, largest move %3.").arg(f.before).arg(f.after).arg(pxText(f.furthest))};
+            });
+        },
+        picked);
+    at.add(
         "reverse", tr("Turn line round"), "Ctrl+R", line,
         [&at] {
             takePicked(at, tr("Turn line round"),

@@ -20,8 +20,7 @@ void addViewCommands(CommandDesk& at)
         change([](View& v) { v.show = v.show == Show::over ? Show::beside : v.show == Show::beside ? Show::alone : Show::over; });
     });
     at.add("hide-reference", tr("Hide or show the reference"), "X", view, [change] { change([](View& v) { v.referenceHidden = !v.referenceHidden; }); });
-    at.add("far-off", tr("How far off: the picked line against what was drawn, or the picture's edge"), "E", view,
-           [&at] { at.farOff.show(!at.farOff.shown()); });
+    at.add("far-off", tr("How far off the picked line is; once more, how it bends"), "E", view, [&at] { at.farOff.next(); });
     at.add("veil-less", tr("Less of the reference"), "[", view, [change] { change([](View& v) { v.veil = std::max(0.0, v.veil - 0.05); }); });
     at.add("veil-more", tr("More of the reference"), "]", view, [change] { change([](View& v) { v.veil = std::min(1.0, v.veil + 0.05); }); });
     at.add("whole-sheet", tr("Whole sheet"), "0", view, [&at] { at.canvas.fitSheet(); });

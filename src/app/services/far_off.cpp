@@ -56,8 +56,27 @@ FarOff::FarOff(Session& session, QObject* parent) : QObject(parent), session_(se
     });
 }
 
+void FarOff::next()
+{
+    const bool farOff = shown_, comb = comb_;
+    if (!farOff && !comb)
+        show(true);
+    else if (farOff)
+        showComb(true);
+    else
+        showComb(false);
+}
+
+void FarOff::showComb(bool on)
+{
+    if (shown_) show(false);
+    comb_ = on;
+    emit changed();
+}
+
 void FarOff::show(bool on)
 {
+    comb_ = false;
     shown_ = on;
     spots_.clear();
     refresh();

@@ -14,6 +14,11 @@ public:
     explicit FarOff(Session& session, QObject* parent = nullptr);
     bool shown() const { return shown_; }
     void show(bool on);
+    // How the picked line bends, as a comb, in place of how far off it is.
+    bool combShown() const { return comb_; }
+    void showComb(bool on);
+    // Nothing, how far off, the comb, and nothing again.
+    void next();
     bool working() const { return measuring_.working(); }
 
     struct Spot {
@@ -31,7 +36,7 @@ signals:
 
 private:
     Session& session_;
-    bool shown_ = false;
+    bool shown_ = false, comb_ = false;
     std::vector<Spot> spots_;
     double limit_ = 1; // px: what counts as far
     QString against_;

@@ -63,6 +63,9 @@ Window::Window()
     canvas_->setPreview([this](Marks& m) {
         desk_.paint(m);
         paintFarOff(m, farOff_);
+        const auto& one = session_.selection().items;
+        const art::Item* line = one.size() == 1 ? session_.document().item(one.front()) : nullptr;
+        paintComb(m, farOff_, line ? line->artwork() : nullptr);
         paintTrace(m, tracer_);
         for (const art::Leak& l : survey_.now().leaks) m.ring(l.at, marks().tagFinding, 11);
         if (!areasShown_ || course_->current() != StepId::build) return;

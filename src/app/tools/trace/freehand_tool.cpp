@@ -74,6 +74,7 @@ public:
         chip_ = tr("%1 → %2 nodes, %3 off").arg(f.samples).arg(f.path.nodes.size()).arg(pxText(f.furthest));
         chipAt_ = f.path.nodes.back().at;
         shown_.start();
+        shownFor_ = bench_.document();
         bench_.say(tr("Freehand: %1.").arg(chip_));
     }
     bool escape() override
@@ -97,7 +98,7 @@ public:
                 m.ring(samples_.front().at, marks().geometry, 10);
                 m.chip(samples_.front().at, tr("closes here"));
             }
-        } else if (shown_.isValid() && shown_.elapsed() < 2000) {
+        } else if (shown_.isValid() && shown_.elapsed() < 2000 && bench_.document() == shownFor_) { // gone at the next act
             m.chip(chipAt_, chip_);
         }
     }
@@ -109,6 +110,7 @@ private:
     Vec2 now_, chipAt_;
     QString chip_;
     QElapsedTimer shown_;
+    art::Document shownFor_;
 
     // The pen's pressure along the stroke as a swell; nothing where it hardly varies.
     static std::optional<curve::Swell> pressed(const art::Hand& d)
