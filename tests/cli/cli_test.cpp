@@ -208,3 +208,24 @@ TEST_CASE("tones: as many colours as asked for or as needed, regions that abut, 
     CHECK(b.run("tones broken.png -o x.svg") != 0);
     CHECK_FALSE(fs::exists(b.at("x.svg")));
 }
+
+TEST_CASE("recorded strokes become lines, and files without strokes are refused")
+{
+    Bench b;
+    nlohmann::json stroke = nlohmann::json::array();
+    for (int k = 0; k <= 60; ++k) stroke.push_back({{"x", 100 + 3.0 * k}, {"y", 200.0}});
+    for (int k = 1; k <= 60; ++k) stroke.push_back({{"x", 280.0}, {"y", 200 + 3.0 * k}});
+    files::saveAtomically(b.at("strokes.json"), nlohmann::json{{"strokes", {stroke}}}.dump());
+    REQUIRE(b.run("fit strokes.json -o lines.svg --slack 1.5") == 0);
+    const files::SvgResult r = files::readSvg(b.text("lines.svg"));
+    REQUIRE(r.ok());
+    REQUIRE(r.document.layers.size() == 1);
+    REQUIRE(r.document.layers[0]->items.size() == 1);
+    const curve::Path& path = r.document.layers[0]->items[0]->artwork()->paths->front();
+    REQUIRE(path.nodes.size() == 3);
+    CHECK(distance(path.nodes[1].at, {280, 200}) < 1);
+    files::saveAtomically(b.at("empty.json"), std::string("{}"));
+    CHECK(b.run("fit empty.json -o lines.svg") == 1);
+    CHECK(b.text("err.txt").find("holds no recorded strokes") != std::string::npos);
+    CHECK(b.run("fit nowhere.json -o lines.svg") == 1);
+}
