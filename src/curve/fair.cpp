@@ -15,23 +15,24 @@ namespace {
 // Tuned on the outlines and the reducing figures of docs/quality.md, by evenness beside closeness. Shares are of the slack unless
 // said otherwise.
 namespace tuned {
-constexpr double worse = 1.08;        // of the root mean square before, that evenness may cost ...
-constexpr double room = 0.09;         // ... and of the slack beside it
-constexpr double fill = 0.97;         // of the slack, that the furthest sample may lie off
-constexpr double atCorners = 3;       // of the slack, that samples rounded off at corners may lie off, or as far as before
-constexpr double cornerTurn = 25;     // degrees that a corner may open or close
-constexpr double cornerMove = 0.5;    // grains that it may move
-constexpr double stub = 0.03;         // of the chord: a handle as short as this is none
-constexpr double cornerShare = 0.8;   // of FitOptions::cornerFrom, that a hidden corner turns by at least
-constexpr double straightFill = 0.7;  // of the slack that its straight may use
-constexpr double cornerWorse = 1.15;  // of the root mean square before, that it may cost ...
-constexpr double cornerGrains = 0.02; // ... and grains beside it
-constexpr long leastSamples = 16;     // of a piece that may get a node more
-constexpr double firmBend = 2;        // grains that a piece bends that may ...
-constexpr double firmSlack = 4;       // ... and slacks
-constexpr double weakBend = 0.9;      // a bend whose height is less than this may be the samples' noise
-constexpr double jump = 0.7;          // Fairness::jump, of the slack
-constexpr double change = 0.04;       // Fairness::change, of the slack
+constexpr double worse = 1.08;          // of the root mean square before, that evenness may cost ...
+constexpr double room = 0.09;           // ... and of the slack beside it
+constexpr double fill = 0.97;           // of the slack, that the furthest sample may lie off
+constexpr double atCorners = 3;         // of the slack, that samples rounded off at corners may lie off, or as far as before
+constexpr double cornerTurn = 25;       // degrees that a corner may open or close
+constexpr double cornerMove = 0.5;      // grains that it may move
+constexpr double stub = 0.03;           // of the chord: a handle as short as this is none
+constexpr double cornerShare = 0.8;     // of FitOptions::cornerFrom, that a hidden corner turns by at least
+constexpr double straightFill = 0.7;    // of the slack that its straight may use
+constexpr double cornerWorse = 1.15;    // of the root mean square before, that it may cost ...
+constexpr double cornerGrains = 0.02;   // ... and grains beside it
+constexpr std::size_t mostPieces = 300; // a line of more was not drawn to be even
+constexpr long leastSamples = 16;       // of a piece that may get a node more
+constexpr double firmBend = 2;          // grains that a piece bends that may ...
+constexpr double firmSlack = 4;         // ... and slacks
+constexpr double weakBend = 0.9;        // a bend whose height is less than this may be the samples' noise
+constexpr double jump = 0.7;            // Fairness::jump, of the slack
+constexpr double change = 0.04;         // Fairness::change, of the slack
 } // namespace tuned
 
 class Fairer : private ChainWindows {
@@ -40,7 +41,7 @@ public:
 
     void run()
     {
-        if (pieces() == 0) return;
+        if (pieces() == 0 || pieces() > tuned::mostPieces) return;
         showHiddenCorners();
         turnRingToExtremes();
         side_.assign(pieces(), 0);

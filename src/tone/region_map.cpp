@@ -7,8 +7,8 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
-#include <unordered_map>
 #include <cmath>
+#include <unordered_map>
 
 namespace softrope::tone {
 
@@ -29,7 +29,7 @@ struct Mapper {
     const RegionMapOptions& options;
     RegionMap map{};
     pixel::Raster<int> region{};
-    std::vector<char> seenAcross{}, seenDown{}; // crossings between (x, y) and (x + 1, y); between (x, y) and (x, y + 1)
+    std::vector<char> seenAcross{}, seenDown{};       // crossings between (x, y) and (x + 1, y); between (x, y) and (x, y + 1)
     std::unordered_map<std::size_t, int> junctions{}; // by cell; few of many
     int junctionOf(int i, int j) const
     {
@@ -234,6 +234,7 @@ struct Mapper {
         f.even = 0.33;
         f.strict = false;
         f.quick = options.quick;
+        f.fair = false; // thousands of short borders: evenness would cost more than all the rest
         f.cancelled = options.cancelled;
         tbb::parallel_for(std::size_t{0}, map.borders.size(), [&](std::size_t k) {
             if (options.cancelled && options.cancelled()) return;

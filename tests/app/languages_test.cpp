@@ -206,7 +206,7 @@ TEST_CASE("in a language that is 40 % longer every text of every step is transla
                 hand::idle(w);
                 hand::settle(20);
                 const QString at = QString("%1 px wide, %2, %3").arg(size.width()).arg(s->key, where);
-                checkTranslated(w, at, own);
+                if (size.width() == 1024) checkTranslated(w, at, own); // the words are the same in both
                 checkRoom(w, at);
                 checkSightLine(w, at);
             };
