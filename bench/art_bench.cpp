@@ -7,6 +7,8 @@
 
 #include <benchmark/benchmark.h>
 
+#include <cmath>
+
 using namespace softrope;
 using art::Document;
 using art::Id;
@@ -85,6 +87,22 @@ void bytesApart(benchmark::State& state)
     for (auto _ : state) benchmark::DoNotOptimize(art::bytesApart(next, d));
 }
 BENCHMARK(bytesApart)->Arg(100)->Arg(10000)->Unit(benchmark::kMicrosecond);
+
+// What a lifted pen waits for: a trembling bow of so many samples, by the quick fit (1) or the careful one (0).
+void strokeLifted(benchmark::State& state)
+{
+    art::Hand drawn;
+    drawn.slack = 1;
+    const auto n = static_cast<double>(state.range(0));
+    for (int k = 0; k < state.range(0); ++k) {
+        const double a = 5 * k / n, tremor = 0.6 * std::sin(k * 2.1) + 0.4 * std::sin(k * 0.71);
+        art::HandSample sample;
+        sample.at = Vec2{400, 400} + curve::direction(a) * (200 + 40 * std::sin(3 * a) + tremor);
+        drawn.samples.push_back(sample);
+    }
+    for (auto _ : state) benchmark::DoNotOptimize(art::fitStroke(drawn, false, state.range(1) == 1));
+}
+BENCHMARK(strokeLifted)->ArgsProduct({{100, 250, 450, 2000}, {0, 1}})->Unit(benchmark::kMillisecond);
 
 } // namespace
 

@@ -1,6 +1,7 @@
 #include "art/document.h"
 
 #include "art/tree.h"
+#include "words/said.h"
 
 #include <algorithm>
 #include <unordered_set>
@@ -292,7 +293,7 @@ Document newDocument(Sheet sheet)
     d.sheet = sheet;
     auto layer = std::make_shared<Layer>();
     layer->id = d.nextId++;
-    layer->name = "Lines";
+    layer->name = words::said("Lines");
     d.layers.push_back(layer);
     return d;
 }

@@ -9,23 +9,18 @@
 
 namespace softrope::curve {
 
-std::vector<std::vector<Whisker>> combOf(const Path& path, double step)
+std::vector<Whisker> combOf(const Cubic& c, double step)
 {
-    std::vector<std::vector<Whisker>> out;
-    for (std::size_t k = 0; k < path.pieceCount(); ++k) {
-        const Cubic c = path.piece(k);
-        if (isStraight(c)) continue;
-        const int n = std::clamp(static_cast<int>(distance(c.p0, c.p3) / std::max(step, 1e-6)), 6, 400);
-        std::vector<Whisker> row;
-        for (int i = 0; i <= n; ++i) {
-            const double t = static_cast<double>(i) / n, bend = curvature(c, t);
-            if (!std::isfinite(bend)) continue;
-            const Vec2 side = perpendicular(unit(derivative(c, t)));
-            row.push_back({at(c, t), bend > 0 ? -side : side, std::abs(bend)});
-        }
-        out.push_back(std::move(row));
+    std::vector<Whisker> row;
+    if (isStraight(c)) return row;
+    const int n = std::clamp(static_cast<int>(distance(c.p0, c.p3) / std::max(step, 1e-6)), 6, 400);
+    for (int i = 0; i <= n; ++i) {
+        const double t = static_cast<double>(i) / n, bend = curvature(c, t);
+        if (!std::isfinite(bend)) continue;
+        const Vec2 side = perpendicular(unit(derivative(c, t)));
+        row.push_back({at(c, t), bend > 0 ? -side : side, std::abs(bend)});
     }
-    return out;
+    return row;
 }
 
 std::vector<Vec2> inflectionsOf(const Path& path, double flat)
@@ -61,6 +56,21 @@ bool isTurn(const Path& path, std::size_t k)
     return path.nodes[k].kind == NodeKind::corner && std::abs(turn(endTangent(path.piece((k + n - 1) % n)), startTangent(path.piece(k)))) > radians(4);
 }
 
+// How much the curvature changes along the stretch, in all: 0 for a straight and an arc.
+double unevenness(const Path& part)
+{
+    constexpr int looks = 32;
+    double sum = 0, last = 0;
+    for (std::size_t k = 0; k < part.pieceCount(); ++k)
+        for (int i = 0; i <= looks; ++i) {
+            const double bend = curvature(part.piece(k), 0.01 + 0.98 * i / looks);
+            if (!std::isfinite(bend)) continue;
+            if (k + static_cast<std::size_t>(i) > 0) sum += std::abs(bend - last);
+            last = bend;
+        }
+    return sum;
+}
+
 // One stretch between corners, fitted anew; as it was where that is no better.
 Path evened(const Path& part, double slack)
 {
@@ -90,8 +100,11 @@ Path evened(const Path& part, double slack)
     }
     const double off = std::max(furthestFrom(part, made), furthestFrom(made, part));
     const std::size_t before = inflectionsOf(part).size(), after = inflectionsOf(made).size();
-    if (off > slack || after > before || (after == before && made.nodes.size() > part.nodes.size())) return part;
-    return made;
+    if (off > slack || after > before) return part;
+    // Each time it is asked for there is slack anew: without a gain worth it the line would wander.
+    constexpr double gain = 0.9;
+    const bool better = after < before || made.nodes.size() < part.nodes.size() || unevenness(made) < gain * unevenness(part);
+    return better ? made : part;
 }
 
 } // namespace

@@ -12,9 +12,8 @@ struct Whisker {
     Vec2 out;        // unit, to the side away from which it bends
     double bend = 0; // 1/px, never negative
 };
-// Every `step` px along the curved pieces, one row a piece; straights have none. The comb of curvature (Farin 2002, Curves and Surfaces
-// for CAGD, chapter 23).
-std::vector<std::vector<Whisker>> combOf(const Path& path, double step);
+// Every `step` px along the piece; a straight has none. The comb of curvature (Farin 2002, Curves and Surfaces for CAGD, chapter 23).
+std::vector<Whisker> combOf(const Cubic& c, double step);
 
 // Places where the path turns from bending one way to the other, corners and straights left out. Bends of less than `flat` px of
 // sagitta count as straight.

@@ -89,6 +89,7 @@ struct Hand {
         press(line.front());
         for (const Vec2 p : line) move(p);
         lift(line.back());
+        idle(window); // the careful fit follows the quick one
     }
     void key(Qt::Key k, Qt::KeyboardModifiers m = Qt::NoModifier)
     {

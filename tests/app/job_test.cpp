@@ -119,6 +119,7 @@ TEST_CASE("from a crooked scan to exported lines that lie on the true ones")
     CHECK(h.lines()[0]->artwork()->hand()->slack == Approx(2).margin(0.6));
 
     // Save, close, reopen: the same document.
+    hand::idle(w);
     QTemporaryDir folder;
     const QString path = folder.filePath("moth.svg");
     REQUIRE(hand::saved(w.session(), path).isEmpty());

@@ -1,10 +1,12 @@
 // Other languages: all that is shown can be translated and has room, and the languages that ship are complete.
 #include "app/canvas/settings.h"
+#include "app/services/tracer.h"
 #include "app/steps/step.h"
 #include "app/theme/language.h"
 #include "app/theme/words.h"
 #include "app/tools/tone/tone_desk.h"
 #include "app/widgets/widgets.h"
+#include "art/tree.h"
 #include "hand.h"
 
 #include <QCheckBox>
@@ -195,7 +197,24 @@ TEST_CASE("in a language that is 40 % longer every text of every step is transla
     const art::Id id = h.lines().at(0)->id;
     REQUIRE(w.run("add-ink"));
     REQUIRE(w.run("add-ink"));
+    h.canvas().takeTool("freehand");
+    std::vector<curve::Vec2> stroke;
+    for (int k = 0; k <= 160; ++k) stroke.push_back({200 + 3.5 * k, 500 + 90 * std::sin(k * 0.04) + (k % 3)});
+    h.stroke(stroke);
+    const art::Id drawn = h.lines().at(1)->id;
+    w.session().pickItems({id, drawn});
+    REQUIRE(w.run("duplicate"));
+    REQUIRE(w.run("group"));
+    const art::Id group = w.session().selection().items.at(0);
+    w.scanPage("moth", 150, 4);
+    hand::idle(w);
+    art::Id picture = 0;
     std::set<QString> own;
+    art::eachItem(h.document(), {}, [&](const art::Item& i, const art::Where&) {
+        if (i.reference()) picture = i.id;
+        if (!i.name.empty()) own.insert(QString::fromStdString(i.name));
+    });
+    REQUIRE(picture != 0);
     for (const art::Ink& i : h.document().inks) own.insert(QString::fromStdString(i.name));
     for (const art::LayerPtr& l : h.document().layers) own.insert(QString::fromStdString(l->name));
     for (const QSize size : {QSize(1024, 700), QSize(1280, 800)}) {
@@ -220,6 +239,27 @@ TEST_CASE("in a language that is 40 % longer every text of every step is transla
                 look(tool);
             }
             h.canvas().takeTool("pick");
+            if (size.width() > 1024) continue; // the card is as wide in both
+            w.session().pickItems({drawn});
+            look("a line of the hand");
+            w.session().pickItems({id, drawn});
+            look("several");
+            w.session().pickItems({group});
+            look("a group");
+            w.session().pickItems({picture});
+            look("a picture");
+            if (s->id == app::StepId::trace)
+                for (const auto what : {app::TraceSettings::What::shapes, app::TraceSettings::What::lines, app::TraceSettings::What::tones}) {
+                    w.session().pickItems({});
+                    w.tracer().begin(what);
+                    look("a trace");
+                    w.tracer().end();
+                }
+            if (s->id == app::StepId::tone) {
+                w.session().pickItems({});
+                w.desk().begin(3);
+                look("a tone stack");
+            }
         }
     }
     for (QMenu* m : w.findChildren<QMenu*>())

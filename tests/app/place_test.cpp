@@ -333,7 +333,7 @@ TEST_CASE("undo is named on its button, takes back with the selection, and redo 
     h.key(Qt::Key_Delete);
     settle();
     CHECK(h.lines().empty());
-    app::Pill* undo = pill(w, "Undo: delete");
+    app::Pill* undo = pill(w, "Undo: Delete");
     REQUIRE(undo);
     QTest::mouseClick(undo, Qt::LeftButton);
     settle();

@@ -12,14 +12,16 @@ using namespace softrope::curve;
 TEST_CASE("the comb of a circle is as long everywhere as its radius says, and stands outside")
 {
     const Vec2 centre{100, 80};
-    const auto rows = combOf(circle(centre, 50), 2);
-    REQUIRE(rows.size() == 4);
-    for (const auto& row : rows)
+    const Path ring = circle(centre, 50);
+    for (std::size_t k = 0; k < ring.pieceCount(); ++k) {
+        const auto row = combOf(ring.piece(k), 2);
+        CHECK(row.size() > 30);
         for (const Whisker& w : row) {
             CHECK(w.bend == Approx(1.0 / 50).epsilon(0.025)); // a cubic comes that near
             CHECK(dot(w.out, unit(w.at - centre)) == Approx(1).margin(0.01));
         }
-    CHECK(combOf(polyline({{0, 0}, {10, 0}, {10, 10}}, false), 1).empty());
+    }
+    CHECK(combOf(straight({0, 0}, {10, 0}), 1).empty());
 }
 
 TEST_CASE("inflections are counted where a path turns over, not at corners and straights")
@@ -54,6 +56,15 @@ TEST_CASE("a lumpy arc becomes one bend within its slack, and corners, straights
     CHECK(f.furthest <= 1);
     CHECK(f.path.nodes.front().at == lumpy.nodes.front().at);
     CHECK(f.path.nodes.back().at == lumpy.nodes.back().at);
+    // Asked again and again it settles instead of wandering.
+    Path last = f.path;
+    int presses = 0;
+    for (; presses < 20; ++presses) {
+        const Path next = fairer(last, 1).path;
+        if (next == last) break;
+        last = next;
+    }
+    CHECK(presses < 4);
     const Path box = polyline({{0, 0}, {100, 0}, {100, 60}, {0, 60}}, true);
     CHECK(fairer(box, 1).path == box);
     CHECK(fairer(Path{}, 1).path == Path{});

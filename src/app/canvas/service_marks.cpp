@@ -46,12 +46,17 @@ void paintComb(Marks& m, const FarOff& f, const art::Artwork* picked)
     if (!f.combShown() || !picked) return;
     constexpr double longest = 56, apart = 7; // screen px
     const double scale = std::max(1e-9, curve::meanScale(m.toScreen()));
+    const QRectF view = QRectF(m.painter().viewport()).adjusted(-longest, -longest, longest, longest);
     double most = 0;
     std::vector<std::vector<curve::Whisker>> rows;
     for (const curve::Path& p : picked->paths)
-        for (auto& row : curve::combOf(p, apart / scale)) {
-            for (const curve::Whisker& w : row) most = std::max(most, w.bend);
-            rows.push_back(std::move(row));
+        for (std::size_t k = 0; k < p.pieceCount(); ++k) {
+            curve::Box b;
+            const curve::Cubic c = p.piece(k);
+            for (const curve::Vec2 q : {c.p0, c.p1, c.p2, c.p3}) b.add(m.toScreen() * q);
+            if (!view.intersects(QRectF(b.min.x, b.min.y, b.width() + 1, b.height() + 1))) continue;
+            rows.push_back(curve::combOf(c, apart / scale));
+            for (const curve::Whisker& w : rows.back()) most = std::max(most, w.bend);
         }
     if (!(most > 0)) return;
     QColor tooth = marks().geometry;
@@ -62,13 +67,8 @@ void paintComb(Marks& m, const FarOff& f, const art::Artwork* picked)
         for (const curve::Whisker& w : row) m.segment(w.at, tip(w), tooth, 1);
         for (std::size_t i = 1; i < row.size(); ++i) m.segment(tip(row[i - 1]), tip(row[i]), marks().geometry, 1.5);
     }
-    std::size_t turns = 0;
-    for (const curve::Path& p : picked->paths)
-        for (const curve::Vec2 at : curve::inflectionsOf(p)) {
-            m.dot(at, marks().selection, 4);
-            ++turns;
-        }
-    if (!rows.empty() && !rows.front().empty()) m.chip(rows.front().front().at, tr("%n inflection(s)", nullptr, static_cast<int>(turns)));
+    for (const curve::Vec2 at : f.inflections()) m.dot(at, marks().selection, 4);
+    m.chip(picked->paths.front().nodes.front().at, tr("%n inflection(s)", nullptr, static_cast<int>(f.inflections().size())));
 }
 
 void paintFarOff(Marks& m, const FarOff& f)

@@ -175,11 +175,14 @@ void Card::updateBottom()
         bottomAct_->setAccessibleName(shown_.act);
         bottomAct_->updateGeometry();
     }
-    // The act stands below its words where it has no room beside them.
-    constexpr int margins = 34, leastText = 70, low = 48, high = 76;
-    const bool below = margins + leastText + bottomAct_->sizeHint().width() > width();
+    // The act stands below its words where they have no room beside it.
+    constexpr int low = 48, high = 76, leastText = 70, twoLines = 32;
+    const QMargins m = row_->contentsMargins();
+    const int all = width() - 2 - m.left() - m.right(), beside = all - row_->spacing() - bottomAct_->sizeHint().width();
+    const bool below = beside < leastText || bottomText_->heightForWidth(beside) > twoLines;
     row_->setDirection(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
-    bottom_->setFixedHeight(below ? high : low);
+    const int stacked = m.top() + bottomText_->heightForWidth(all) + row_->spacing() + bottomAct_->sizeHint().height() + m.bottom();
+    bottom_->setFixedHeight(below ? std::max(high, stacked) : low);
     update();
 }
 

@@ -144,9 +144,11 @@ private:
         b->setContentsMargins(0, 0, 0, 0);
         auto* nodes = label({}, "control", false);
         auto* off = label({}, "control", false);
-        b->addWidget(nodes);
-        b->addStretch();
-        b->addWidget(off);
+        for (QLabel* l : {nodes, off}) {
+            l->setWordWrap(true);
+            b->addWidget(l, 1);
+        }
+        off->setAlignment(Qt::AlignRight | Qt::AlignTop);
         f.add(below);
         StrayLine* stray = nullptr;
         if (drawn) {

@@ -26,7 +26,8 @@ Context contextOf(const CardDesk& at, StepId step)
     c.nodes = !s.nodes.empty();
     const art::Layer* l = d.layer(s.layer);
     c.mirrored = l && l->mirror;
-    const art::Item* r = referenceInHand(d, s);
+    // Looked for among all things, so only where a page asks.
+    const art::Item* r = step == StepId::place || step == StepId::trace ? referenceInHand(d, s) : nullptr;
     c.picture = r ? r->id : 0;
     return c;
 }

@@ -21,7 +21,7 @@ struct Context {
     art::Id item = 0;      // the one thing that is picked
     bool nodes = false;    // some of its nodes are
     bool mirrored = false; // the layer drawn on
-    art::Id picture = 0;   // the reference in hand
+    art::Id picture = 0;   // the reference in hand, in the steps that work on one
 
     bool holds(const char* tool_) const;
 };
@@ -47,17 +47,13 @@ public:
     virtual Bottom bottom(const Context&) { return {}; }
 
 protected:
-    explicit CardPage(CardDesk& at)
-        : at_(at), session_(at.session), canvas_(at.canvas), tracer_(at.tracer), areas_(at.areas), desk_(at.tones), survey_(at.survey)
-    {
-    }
+    explicit CardPage(CardDesk& at) : at_(at), session_(at.session), canvas_(at.canvas), tracer_(at.tracer), areas_(at.areas), desk_(at.tones) {}
     CardDesk& at_;
     Session& session_;
     Canvas& canvas_;
     Tracer& tracer_;
     Areas& areas_;
     ToneDesk& desk_;
-    Survey& survey_;
 };
 
 // All of them; the first that wants the context is shown, and the last wants every one.

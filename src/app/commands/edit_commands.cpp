@@ -104,7 +104,7 @@ void addEditCommands(CommandDesk& at)
         [&at] {
             const QString name = QString::fromStdString(at.session.history().undoName());
             at.session.undo();
-            at.say(tr("Took back: %1.").arg(name.toLower()));
+            at.say(tr("Took back: %1.").arg(name));
         },
         [&at] { return at.session.history().canUndo(); });
     at.add(

@@ -3,12 +3,15 @@
 
 #include "app/services/session.h"
 
+#include <functional>
+
 namespace softrope::app {
 
-// From so many samples on a fit takes longer than a frame.
-constexpr std::size_t longStroke = 600;
+// From so many samples on a careful fit may take longer than a frame: a wide trembling bow of 100 samples 28 ms, of 450 20.
+constexpr std::size_t longStroke = 60;
 
-// Fits the hand-drawn line once more, with care; lands under the same step and burst, if nothing else happened meanwhile.
-void fitWithCare(Session& session, art::Id line, const QString& step, const QString& burst);
+// Fits the hand-drawn line once more, with care; lands under the same step and burst, if nothing else happened meanwhile. `landed`
+// then hears how many nodes it has and how far it lies from the hand at most, px.
+void fitWithCare(Session& session, art::Id line, const QString& step, const QString& burst, std::function<void(std::size_t, double)> landed = {});
 
 } // namespace softrope::app

@@ -1,6 +1,7 @@
 #include "app/services/far_off.h"
 
 #include "app/services/in_hand.h"
+#include "curve/comb.h"
 #include "curve/samples.h"
 #include "curve/stray.h"
 #include "trace/rope.h"
@@ -71,6 +72,7 @@ void FarOff::showComb(bool on)
 {
     if (shown_) show(false);
     comb_ = on;
+    refresh();
     emit changed();
 }
 
@@ -93,10 +95,17 @@ std::optional<FarOff::Spot> FarOff::worst() const
 
 void FarOff::refresh()
 {
-    if (!shown_) return;
+    inflections_.clear();
+    if (!shown_ && !comb_) return;
     const auto& picked = session_.selection().items;
     const art::ItemPtr item = picked.size() == 1 ? session_.document().itemPtr(picked.front()) : nullptr;
     const art::Artwork* a = item ? item->artwork() : nullptr;
+    if (comb_ && a)
+        for (const curve::Path& p : a->paths) {
+            const auto turns = curve::inflectionsOf(p);
+            inflections_.insert(inflections_.end(), turns.begin(), turns.end());
+        }
+    if (!shown_) return;
     if (!a || a->paths.empty()) {
         measuring_.drop();
         spots_.clear();

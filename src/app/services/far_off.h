@@ -16,6 +16,7 @@ public:
     void show(bool on);
     // How the picked line bends, as a comb, in place of how far off it is.
     bool combShown() const { return comb_; }
+    const std::vector<curve::Vec2>& inflections() const { return inflections_; } // of the picked line, while the comb is shown
     void showComb(bool on);
     // Nothing, how far off, the comb, and nothing again.
     void next();
@@ -38,6 +39,7 @@ private:
     Session& session_;
     bool shown_ = false, comb_ = false;
     std::vector<Spot> spots_;
+    std::vector<curve::Vec2> inflections_;
     double limit_ = 1; // px: what counts as far
     QString against_;
     // The edges of the reference, kept while it stays the same.

@@ -156,7 +156,7 @@ QVariant LayerModel::data(const QModelIndex& at, int role) const
     case Qt::AccessibleTextRole:
     case Qt::ToolTipRole: {
         QString text = name;
-        if (n->item && name != kindName(*n->item)) text += " · " + kindName(*n->item).toLower();
+        if (n->item && name != kindName(*n->item)) text += " · " + kindName(*n->item);
         if (!shown) text += tr(", hidden");
         if (locked) text += tr(", locked");
         return text;

@@ -287,7 +287,7 @@ void Window::refresh()
     setWindowTitle(piece + (session_.changed() ? " *" : "") + tr(" – Soft Rope"));
     const bool canUndo = session_.history().canUndo();
     undo_->setEnabled(canUndo);
-    undo_->setText(canUndo ? tr("Undo: %1").arg(QString::fromStdString(session_.history().undoName()).toLower()) : tr("Undo"));
+    undo_->setText(canUndo ? tr("Undo: %1").arg(QString::fromStdString(session_.history().undoName())) : tr("Undo"));
     undo_->updateGeometry();
     redo_->setEnabled(session_.history().canRedo());
     refreshCourse();

@@ -70,12 +70,11 @@ public:
         s.nodes.clear();
         const QString burst = QString("freehand %1").arg(added.id);
         bench_.session().take(added.document, s, tr("Freehand"), quick ? burst : QString());
-        if (quick) fitWithCare(bench_.session(), added.id, tr("Freehand"), burst);
-        chip_ = tr("%1 → %2 nodes, %3 off").arg(f.samples).arg(f.path.nodes.size()).arg(pxText(f.furthest));
         chipAt_ = f.path.nodes.back().at;
-        shown_.start();
-        shownFor_ = bench_.document();
-        bench_.say(tr("Freehand: %1.").arg(chip_));
+        tell(f.samples, f.path.nodes.size(), f.furthest);
+        if (quick)
+            fitWithCare(bench_.session(), added.id, tr("Freehand"), burst,
+                        [this, samples = f.samples](std::size_t nodes, double stray) { tell(samples, nodes, stray); });
     }
     bool escape() override
     {
@@ -111,6 +110,15 @@ private:
     QString chip_;
     QElapsedTimer shown_;
     art::Document shownFor_;
+
+    void tell(std::size_t samples, std::size_t nodes, double stray)
+    {
+        chip_ = tr("%1 → %2 nodes, %3 off").arg(samples).arg(nodes).arg(pxText(stray));
+        shown_.start();
+        shownFor_ = bench_.document();
+        bench_.say(tr("Freehand: %1.").arg(chip_));
+        bench_.update();
+    }
 
     // The pen's pressure along the stroke as a swell; nothing where it hardly varies.
     static std::optional<curve::Swell> pressed(const art::Hand& d)
