@@ -66,7 +66,7 @@ std::optional<mirror::Axis> axisFrom(const std::string& text)
 std::shared_ptr<const pixel::Picture> pictureOf(const art::Reference& r)
 {
     files::PictureResult p = files::readPicture(r.picture->bytes, "picture");
-    return p.ok() ? std::make_shared<const pixel::Picture>(std::move(p.picture)) : nullptr;
+    return p.ok() ? std::make_shared<const pixel::Picture>(r.paper ? pixel::squared(p.picture, *r.paper) : std::move(p.picture)) : nullptr;
 }
 
 } // namespace
@@ -121,20 +121,22 @@ int mirror(const MirrorArgs& a)
     if (given) {
         axis = *given;
     } else {
-        const std::optional<mirror::FoundAxis> found = art::symmetryOf(r.document, pictureOf);
-        if (!found || found->confidence < mirror::leastConfidence)
-            return fail(badInput, "no symmetry was found" +
-                                      (found ? " (confidence " + std::to_string(std::lround(100 * found->confidence)) + " %)" : std::string()) +
-                                      "; say where the axis is with --axis.");
-        axis = found->axis;
+        const std::vector<mirror::FoundAxis> found = art::axesOf(r.document, pictureOf);
+        if (found.empty() || found[0].confidence < mirror::leastConfidence)
+            return fail(badInput, "no axis was found" +
+                                      (found.empty() ? std::string() : " (confidence " + std::to_string(std::lround(100 * found[0].confidence)) + " %)") +
+                                      "; say where it is with --axis.");
+        axis = found[0].axis;
         std::cerr << "axis through " << axis.through.x << "," << axis.through.y << " at " << curve::degrees(axis.angle) << " degrees, confidence "
-                  << std::lround(100 * found->confidence) << " %\n";
+                  << std::lround(100 * found[0].confidence) << " %\n";
     }
     std::vector<art::Id> shown;
     for (const art::LayerPtr& l : r.document.layers)
         if (l->shown) shown.push_back(l->id);
     const art::Welded w = art::withWelded(r.document, shown, axis, a.weld);
-    if (a.out != "-") std::cerr << w.seams << " seams welded, " << w.copied << " paths copied, " << w.dropped << " were there already\n";
+    if (a.out != "-")
+        std::cerr << w.seams << " seams welded, " << w.copied << " paths copied, " << w.dropped << " were there already, " << w.axisLines
+                  << " drawn as the axis left out\n";
     return write(a.out, files::writeCleanSvg(w.document, decimalsFor(r.document)));
 }
 

@@ -4,6 +4,7 @@
 #include "art/traced.h"
 #include "art/tree.h"
 #include "cli/areas.h"
+#include "cli/rope.h"
 #include "cli/streams.h"
 #include "curve/tolerances.h"
 #include "files/bytes.h"
@@ -23,32 +24,13 @@ namespace softrope::cli {
 
 namespace {
 
-files::PictureResult readPicture(const std::string& name)
-{
-    if (name != "-") return files::readPictureFile(name);
-    const std::string text = standardInput();
-    const auto* from = reinterpret_cast<const std::byte*>(text.data());
-    return files::readPicture({from, from + text.size()}, "standard input");
-}
-
 // Decoded pictures of a document's references, one at a time.
 std::shared_ptr<const pixel::Picture> decode(const art::Reference& r)
 {
     if (!r.picture) return nullptr;
     files::PictureResult p = files::readPicture(r.picture->bytes, "picture");
     if (!p.ok()) return nullptr;
-    return std::make_shared<pixel::Picture>(render::lit(p.picture, r.flattenLight, r.liftPaper));
-}
-
-// A drawing of the picture's size with one layer.
-int writeTraced(const std::string& out, const pixel::Grey& grey, const std::string& layerName, std::vector<art::Item> items)
-{
-    art::Document d = art::newDocument();
-    d.sheet.width = grey.width;
-    d.sheet.height = grey.height;
-    const art::Id layer = d.layers.front()->id;
-    d = art::withLayer(d, layer, [&](art::Layer& l) { l.name = layerName; });
-    return write(out, files::writeCleanSvg(art::withItems(d, layer, std::move(items)).document));
+    return std::make_shared<pixel::Picture>(render::lit(r.paper ? pixel::squared(p.picture, *r.paper) : p.picture, r.flattenLight, r.liftPaper));
 }
 
 struct FitArgs {
@@ -114,7 +96,7 @@ int outline(const OutlineArgs& a)
     const pixel::Grey grey = pixel::greyOf(p.picture);
     p.picture = {};
     const trace::Outline found = trace::outline(grey, o);
-    return writeTraced(a.out, grey, "Shapes", art::itemsOf(found, {}, art::Colour{0, 0, 0}));
+    return writeOnPicture(a.out, grey.width, grey.height, "Shapes", art::itemsOf(found, {}, art::Colour{0, 0, 0}));
 }
 
 struct LinesArgs {
@@ -134,7 +116,7 @@ int lines(const LinesArgs& a)
     if (!p.ok()) return fail(badInput, p.problem);
     const pixel::Grey grey = pixel::greyOf(p.picture);
     p.picture = {};
-    return writeTraced(a.out, grey, "Lines", art::itemsOf(trace::lines(grey, o), {}, art::Colour{0, 0, 0}, a.swell));
+    return writeOnPicture(a.out, grey.width, grey.height, "Lines", art::itemsOf(trace::lines(grey, o), {}, art::Colour{0, 0, 0}, a.swell));
 }
 
 struct TonesArgs {
@@ -154,11 +136,8 @@ int tones(const TonesArgs& a)
     files::PictureResult p = readPicture(a.in);
     if (!p.ok()) return fail(badInput, p.problem);
     const tone::Tones found = tone::separate(p.picture, o);
-    pixel::Grey size;
-    size.width = p.picture.width;
-    size.height = p.picture.height;
     if (a.out != "-") std::cerr << found.colours.size() << " colours, " << found.regions << " areas, " << found.nodes << " nodes\n";
-    return writeTraced(a.out, size, "Tones", art::itemsOf(found, {}));
+    return writeOnPicture(a.out, p.picture.width, p.picture.height, "Tones", art::itemsOf(found, {}));
 }
 
 int reduce(const std::string& in, const std::string& out, double slack)
@@ -245,6 +224,7 @@ int run(int argc, char** argv)
                "  soft-rope-cli tones photo.jpg -o tones.svg --count 5\n"
                "  soft-rope-cli reduce traced.svg -o tidy.svg --slack 0.5\n"
                "  soft-rope-cli fit strokes.json -o lines.svg --slack 1.5\n"
+               "  soft-rope-cli rope photo.jpg --holds holds.json -o edge.svg\n"
                "  soft-rope-cli combine teapot.svg -o one.svg --op union\n"
                "  soft-rope-cli areas lines.svg -o areas.svg --gap 2\n"
                "  soft-rope-cli mirror half-moth.svg -o moth.svg --axis x=540 --weld 4\n"
@@ -287,6 +267,15 @@ int run(int argc, char** argv)
     tonesCommand->add_option("--smallest", t.smallest, "smaller areas go to a neighbour, px2; left out, the picture decides")->check(CLI::Range(0.0, 1e9));
     tonesCommand->add_flag("--lightness", t.lightness, "by lightness alone");
     tonesCommand->callback([&] { code = tones(t); });
+
+    RopeArgs ro;
+    CLI::App* ropeCommand = app.add_subcommand("rope", "A rope laid through holds, as clicks of the Rope tool lay it");
+    ropeCommand->add_option("picture", ro.in, "PNG, JPEG, WebP, TIFF, BMP or GIF; - reads standard input")->required();
+    ropeCommand->add_option("--holds", ro.holds, "JSON: {\"holds\": [[x, y], ...], \"closed\": true}, px of the picture")->required();
+    ropeCommand->add_option("-o,--out", ro.out, "SVG to write; - writes standard output")->required();
+    ropeCommand->add_option("--follow", ro.follow, "edge, or line: the middle of dark lines")->capture_default_str()->check(CLI::IsMember({"edge", "line"}));
+    ropeCommand->add_option("--slack", ro.slack, "how far a curve may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
+    ropeCommand->callback([&] { code = rope(ro); });
 
     std::string in, out;
     double slack = 0.5;

@@ -1,5 +1,8 @@
 #include "cli/streams.h"
 
+#include "art/edits.h"
+#include "art/tree.h"
+
 #include <iostream>
 #include <iterator>
 
@@ -41,6 +44,24 @@ files::SvgResult readDrawing(const std::string& in)
         return r;
     }
     return files::readSvg(text.text);
+}
+
+files::PictureResult readPicture(const std::string& name)
+{
+    if (name != "-") return files::readPictureFile(name);
+    const std::string text = standardInput();
+    const auto* from = reinterpret_cast<const std::byte*>(text.data());
+    return files::readPicture({from, from + text.size()}, "standard input");
+}
+
+int writeOnPicture(const std::string& name, int width, int height, const std::string& layerName, std::vector<art::Item> items)
+{
+    art::Document d = art::newDocument();
+    d.sheet.width = width;
+    d.sheet.height = height;
+    const art::Id layer = d.layers.front()->id;
+    d = art::withLayer(d, layer, [&](art::Layer& l) { l.name = layerName; });
+    return write(name, files::writeCleanSvg(art::withItems(d, layer, std::move(items)).document));
 }
 
 } // namespace softrope::cli

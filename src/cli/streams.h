@@ -1,11 +1,14 @@
 // What all commands share: exit codes, standard streams, messages.
 #pragma once
 
+#include "art/art.h"
 #include "files/bytes.h"
+#include "files/pictures.h"
 #include "files/svg.h"
 
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace softrope::cli {
 
@@ -16,7 +19,10 @@ int fail(Exit code, const std::string& message);
 // The name "-" stands for the standard stream.
 std::string standardInput();
 files::TextResult readAll(const std::string& name);
+files::PictureResult readPicture(const std::string& name);
 files::SvgResult readDrawing(const std::string& in);
 int write(const std::string& name, std::string_view content);
+// A drawing of a picture's size with these things in one layer, as clean SVG.
+int writeOnPicture(const std::string& name, int width, int height, const std::string& layerName, std::vector<art::Item> items);
 
 } // namespace softrope::cli

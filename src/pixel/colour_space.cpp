@@ -65,6 +65,16 @@ template <class F> Lab labBy(Rgba c, F root)
     return {static_cast<float>(116 * y - 16), static_cast<float>(500 * (x - y)), static_cast<float>(200 * (y - z))};
 }
 
+template <class F> OkLab okLabBy(Rgba c, F root)
+{
+    const auto& t = linearTable();
+    const double r = t[c.r], g = t[c.g], b = t[c.b];
+    const double l = root(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b), m = root(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b),
+                 s = root(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b);
+    return {0.2104542553 * l + 0.7936177850 * m - 0.0040720468 * s, 1.9779984951 * l - 2.4285922050 * m + 0.4505937099 * s,
+            0.0259040371 * l + 0.7827717662 * m - 0.8086757660 * s};
+}
+
 } // namespace
 
 Lab labOf(Rgba c)
@@ -85,12 +95,21 @@ Rgba rgbOf(Lab c)
 
 OkLab okLabOf(Rgba c)
 {
-    const auto& t = linearTable();
-    const double r = t[c.r], g = t[c.g], b = t[c.b];
-    const double l = std::cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b), m = std::cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b),
-                 s = std::cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b);
-    return {0.2104542553 * l + 0.7936177850 * m - 0.0040720468 * s, 1.9779984951 * l - 2.4285922050 * m + 0.4505937099 * s,
-            0.0259040371 * l + 0.7827717662 * m - 0.8086757660 * s};
+    return okLabBy(c, [](double v) { return std::cbrt(v); });
+}
+OkLab quickOkLabOf(Rgba c)
+{
+    constexpr int steps = 8192;
+    static const std::array<double, steps + 2> table = [] {
+        std::array<double, steps + 2> v{};
+        for (std::size_t k = 0; k < v.size(); ++k) v[k] = std::cbrt(static_cast<double>(k) / steps);
+        return v;
+    }();
+    return okLabBy(c, [](double v) {
+        const double x = std::clamp(v, 0.0, 1.0) * steps;
+        const auto k = static_cast<std::size_t>(x);
+        return table[k] + (x - static_cast<double>(k)) * (table[k + 1] - table[k]);
+    });
 }
 
 Rgba rgbOf(OkLab c)

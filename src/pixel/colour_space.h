@@ -19,6 +19,7 @@ Lab labOf(Rgba c);
 Lab quickLabOf(Rgba c); // from a table, within 0.05 of labOf: for whole pictures
 Rgba rgbOf(Lab c);      // nearest in sRGB, opaque
 OkLab okLabOf(Rgba c);
+OkLab quickOkLabOf(Rgba c); // from a table, within 0.001 of okLabOf for all but the darkest: for whole pictures
 Rgba rgbOf(OkLab c);
 
 // Euclidean distance in CIELAB (CIE76), squared.

@@ -1,5 +1,8 @@
 #include "trace/edge_map.h"
 
+#include "pixel/colour_space.h"
+
+#include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 #include <tbb/parallel_for.h>
 
@@ -11,9 +14,43 @@ namespace softrope::trace {
 
 namespace {
 
-cv::Mat view(pixel::Grey& g)
+constexpr double coarser = 2; // the second scale, times the first
+
+SoftColour softColour(pixel::Rgba c)
 {
-    return {g.height, g.width, CV_8U, g.data.data()};
+    constexpr double k = 255 * SoftColour::scale;
+    const auto whole = [](double v) { return static_cast<std::int16_t>(std::lround(v * k)); };
+    const pixel::OkLab lab = pixel::quickOkLabOf(c);
+    return {whole((0.299 * c.r + 0.587 * c.g + 0.114 * c.b) / 255), whole(lab.a), whole(lab.b), 0};
+}
+
+cv::Mat view(pixel::Raster<SoftColour>& s)
+{
+    return {s.height, s.width, CV_16SC4, s.data.data()};
+}
+
+// Length of the gradient, by Sobel's weights: the larger eigenvalue of Di Zenzo's tensor. Keeps the larger of it, times `weight`, and what
+// is there.
+void gradients(const pixel::Raster<SoftColour>& s, float weight, cv::Mat& best)
+{
+    constexpr float unit = 1 / (8 * static_cast<float>(SoftColour::scale));
+    tbb::parallel_for(0, s.height, [&](int y) {
+        const SoftColour *up = s.row(std::max(0, y - 1)), *at = s.row(y), *down = s.row(std::min(s.height - 1, y + 1));
+        float* o = best.ptr<float>(y);
+        for (int x = 0; x < s.width; ++x) {
+            const int w = std::max(0, x - 1), e = std::min(s.width - 1, x + 1);
+            float xx = 0, xy = 0, yy = 0;
+            for (const auto c : {&SoftColour::l, &SoftColour::a, &SoftColour::b}) {
+                const auto gx = static_cast<float>(up[e].*c - up[w].*c + 2 * (at[e].*c - at[w].*c) + down[e].*c - down[w].*c) * unit;
+                const auto gy = static_cast<float>(down[w].*c - up[w].*c + 2 * (down[x].*c - up[x].*c) + down[e].*c - up[e].*c) * unit;
+                xx += gx * gx;
+                xy += gx * gy;
+                yy += gy * gy;
+            }
+            const float mean = (xx + yy) / 2, apart = std::sqrt((xx - yy) * (xx - yy) / 4 + xy * xy);
+            o[x] = std::max(o[x], weight * std::sqrt(mean + apart));
+        }
+    });
 }
 
 // Scales so that a clear edge becomes 255. What stands well out of the grain (four times the median) is an edge; three in
@@ -64,42 +101,83 @@ void ridges(const cv::Mat& soft, double scale, cv::Mat& best)
     });
 }
 
-} // namespace
-
-std::shared_ptr<const EdgeMap> edgeMap(const pixel::Grey& grey, const EdgeMapOptions& options)
+// `row` writes the picture's colours of a row.
+template <class Row> std::shared_ptr<const EdgeMap> mapOf(int width, int height, const EdgeMapOptions& options, Row row)
 {
-    if (grey.empty()) return nullptr;
     const auto stopped = [&] { return options.cancelled && options.cancelled(); };
     const auto tell = [&](double s) {
         if (options.progress) options.progress(s);
     };
     auto map = std::make_shared<EdgeMap>();
     map->follow = options.follow;
-    map->soft = grey;
-    map->strength = pixel::Raster<std::uint8_t>(grey.width, grey.height);
-    const cv::Mat from(grey.height, grey.width, CV_8U, const_cast<std::uint8_t*>(grey.data.data()));
-    cv::Mat soft = view(map->soft);
-    cv::GaussianBlur(from, soft, {0, 0}, std::max(0.5, options.width), 0, cv::BORDER_REPLICATE);
-    tell(0.3);
+    map->soft = pixel::Raster<SoftColour>(width, height);
+    map->strength = pixel::Raster<std::uint8_t>(width, height);
+    tbb::parallel_for(0, height, [&](int y) { row(y, map->soft.row(y)); });
+    tell(0.2);
     if (stopped()) return nullptr;
-    cv::Mat value(grey.height, grey.width, CV_32F, cv::Scalar(0));
+    const double fine = std::max(0.5, options.width);
+    cv::Mat soft = view(map->soft);
+    cv::GaussianBlur(soft, soft, {0, 0}, fine, 0, cv::BORDER_REPLICATE);
+    tell(0.4);
+    if (stopped()) return nullptr;
+    cv::Mat value(height, width, CV_32F, cv::Scalar(0));
     if (options.follow == Follow::edge) {
-        cv::Mat gx, gy;
-        cv::Sobel(soft, gx, CV_16S, 1, 0);
-        cv::Sobel(soft, gy, CV_16S, 0, 1);
-        tbb::parallel_for(0, grey.height, [&](int y) {
-            const short *a = gx.ptr<short>(y), *b = gy.ptr<short>(y);
-            float* o = value.ptr<float>(y);
-            for (int x = 0; x < grey.width; ++x) o[x] = std::hypot(static_cast<float>(a[x]), static_cast<float>(b[x])) / 8;
-        });
+        gradients(map->soft, 1, value);
+        // A soft edge is clearer at a coarser scale; gradients are compared by the root of the scale (Lindeberg's gamma of a half).
+        pixel::Raster<SoftColour> coarse = map->soft;
+        cv::Mat blurred = view(coarse);
+        const double wide = coarser * fine;
+        cv::GaussianBlur(blurred, blurred, {0, 0}, std::sqrt(wide * wide - fine * fine), 0, cv::BORDER_REPLICATE);
+        if (stopped()) return nullptr;
+        gradients(coarse, static_cast<float>(std::sqrt(coarser)), value);
     } else {
-        for (const double scale : {1.2, 2.6}) ridges(soft, scale, value);
+        cv::Mat light;
+        cv::extractChannel(soft, light, 0);
+        light.convertTo(light, CV_32F, 1 / SoftColour::scale);
+        for (const double scale : {1.2, 2.6}) ridges(light, scale, value);
     }
-    tell(0.7);
+    tell(0.8);
     if (stopped()) return nullptr;
     scaled(value, 3, map->strength, map->contrast);
     tell(1);
     return map;
+}
+
+} // namespace
+
+std::shared_ptr<const EdgeMap> edgeMap(const pixel::Picture& picture, const EdgeMapOptions& options)
+{
+    if (picture.empty()) return nullptr;
+    return mapOf(picture.width, picture.height, options, [&](int y, SoftColour* out) {
+        const pixel::Rgba* from = picture.row(y);
+        for (int x = 0; x < picture.width; ++x) {
+            const auto on = [a = static_cast<unsigned>(from[x].a)](std::uint8_t v) { return static_cast<std::uint8_t>(255 - (255 - v) * a / 255); };
+            out[x] = softColour({on(from[x].r), on(from[x].g), on(from[x].b), 255});
+        }
+    });
+}
+
+std::shared_ptr<const EdgeMap> edgeMap(const pixel::Grey& grey, const EdgeMapOptions& options)
+{
+    if (grey.empty()) return nullptr;
+    return mapOf(grey.width, grey.height, options, [&](int y, SoftColour* out) {
+        const std::uint8_t* from = grey.row(y);
+        for (int x = 0; x < grey.width; ++x) out[x] = softColour({from[x], from[x], from[x], 255});
+    });
+}
+
+Colour3 colourAt(const EdgeMap& map, curve::Vec2 p)
+{
+    const auto& s = map.soft;
+    const double x = std::clamp(p.x - 0.5, 0.0, s.width - 1.001), y = std::clamp(p.y - 0.5, 0.0, s.height - 1.001);
+    const int i = std::max(0, static_cast<int>(x)), j = std::max(0, static_cast<int>(y));
+    const double fx = x - i, fy = y - j;
+    const int i1 = std::min(i + 1, s.width - 1), j1 = std::min(j + 1, s.height - 1);
+    const SoftColour &c00 = s.at(i, j), &c10 = s.at(i1, j), &c01 = s.at(i, j1), &c11 = s.at(i1, j1);
+    const auto mix = [&](std::int16_t SoftColour::*c) {
+        return ((c00.*c * (1 - fx) + c10.*c * fx) * (1 - fy) + (c01.*c * (1 - fx) + c11.*c * fx) * fy) / SoftColour::scale;
+    };
+    return {mix(&SoftColour::l), mix(&SoftColour::a), mix(&SoftColour::b)};
 }
 
 double strengthAt(const EdgeMap& map, curve::Vec2 p)

@@ -1,7 +1,9 @@
 // Where a picture has edges, or dark lines: what the rope lies on.
 //
-// Edge: length of the gradient of the softened picture. Line: the larger curvature of the grey values across a dark line,
-// taken at two widths. Both are scaled so that a clear edge of the picture counts as 1.
+// Edge: the gradient of the picture as a vector image (Di Zenzo 1986, A note on the gradient of a multi-image) in OKLab, so that
+// colours of one lightness are told apart, at two scales of which the clearer counts (Lindeberg 1998, Edge detection with automatic scale
+// selection). Line: the larger curvature of the lightness across a dark line, taken at two widths. Both are scaled so that a clear edge
+// of the picture counts as 1.
 #pragma once
 
 #include "curve/vec.h"
@@ -14,11 +16,17 @@ namespace softrope::trace {
 
 enum class Follow { edge, line };
 
+// A colour in OKLab; black to white is 255 of the lightness.
+struct SoftColour {
+    static constexpr double scale = 64; // whole numbers for each of those 255
+    std::int16_t l = 0, a = 0, b = 0, none = 0;
+};
+
 struct EdgeMap {
     Follow follow = Follow::edge;
     pixel::Raster<std::uint8_t> strength; // 0 = nothing, 255 = as clear as the clearest of the picture
-    pixel::Grey soft;                     // the picture without its grain
-    double contrast = 1;                  // grey values a clear edge differs by
+    pixel::Raster<SoftColour> soft;       // the picture without its grain
+    double contrast = 1;                  // what a clear edge changes by in a px
 };
 
 struct EdgeMapOptions {
@@ -28,8 +36,19 @@ struct EdgeMapOptions {
     std::function<void(double)> progress; // 0..1
 };
 
-// Nothing for an empty picture or when cancelled. About 0.1 s for 12 megapixels.
+// Nothing for an empty picture or when cancelled. What is transparent counts as white.
+std::shared_ptr<const EdgeMap> edgeMap(const pixel::Picture& picture, const EdgeMapOptions& options);
 std::shared_ptr<const EdgeMap> edgeMap(const pixel::Grey& grey, const EdgeMapOptions& options);
+
+// The softened colour at a place, in those 255ths, bilinear; the border's beyond it.
+struct Colour3 {
+    double l = 0, a = 0, b = 0;
+    friend Colour3 operator+(Colour3 x, Colour3 y) { return {x.l + y.l, x.a + y.a, x.b + y.b}; }
+    friend Colour3 operator-(Colour3 x, Colour3 y) { return {x.l - y.l, x.a - y.a, x.b - y.b}; }
+    friend Colour3 operator*(Colour3 x, double k) { return {x.l * k, x.a * k, x.b * k}; }
+    friend double dot(Colour3 x, Colour3 y) { return x.l * y.l + x.a * y.a + x.b * y.b; }
+};
+Colour3 colourAt(const EdgeMap& map, curve::Vec2 p);
 
 // Strength at a place, 0..1; 0 outside.
 double strengthAt(const EdgeMap& map, curve::Vec2 p);

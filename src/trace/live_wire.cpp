@@ -29,7 +29,8 @@ std::array<std::array<std::uint32_t, 2>, 256> stepCosts()
 
 } // namespace
 
-LiveWire::LiveWire(std::shared_ptr<const EdgeMap> map, Vec2 from) : map_(std::move(map)), from_(from), buckets_(bucketCount)
+LiveWire::LiveWire(std::shared_ptr<const EdgeMap> map, Vec2 from, std::shared_ptr<const SideColours> sides, std::optional<Vec2> aim)
+    : map_(std::move(map)), sides_(std::move(sides)), from_(from), aim_(aim), buckets_(bucketCount)
 {
     const int x = static_cast<int>(std::floor(from.x)), y = static_cast<int>(std::floor(from.y));
     if (!map_ || !map_->strength.inside(x, y)) return;
@@ -50,6 +51,32 @@ LiveWire::Tile& LiveWire::tile(int x, int y)
         std::fill(std::begin(t->settled), std::end(t->settled), false);
     }
     return *t;
+}
+
+// Of the edge at a pixel that is reached by a step.
+std::uint8_t LiveWire::clearness(int x, int y, std::size_t step) const
+{
+    const std::uint8_t s = map_->strength.at(x, y);
+    constexpr std::uint8_t hardly = 12;
+    if (!sides_ || s < hardly) return s;
+    constexpr double out = 4; // px to either side
+    const double scale = step % 2 == 0 ? out : out / std::sqrt(2.0);
+    const int dx = static_cast<int>(std::lround(-stepY[step] * scale)), dy = static_cast<int>(std::lround(stepX[step] * scale));
+    const auto seen = [&](int u, int v) {
+        const SoftColour& c = map_->soft.at(std::clamp(u, 0, map_->soft.width - 1), std::clamp(v, 0, map_->soft.height - 1));
+        return sides_->leftness(Colour3{c.l / SoftColour::scale, c.a / SoftColour::scale, c.b / SoftColour::scale});
+    };
+    const double alike = (seen(x - dx, y - dy) - seen(x + dx, y + dy)) / 2; // -1 the wrong way round, 1 as the rope so far
+    return static_cast<std::uint8_t>(std::lround(s * std::clamp(0.4 + 0.75 * alike, 0.0, 1.0)));
+}
+
+std::uint32_t LiveWire::astray(int x, int y) const
+{
+    if (!aim_) return 0;
+    constexpr double most = 60; // half of what a pixel without any edge costs
+    const Vec2 p{x + 0.5, y + 0.5}, d = *aim_ - from_;
+    const double t = std::clamp(dot(p - from_, d) / std::max(1e-9, dot(d, d)), 0.0, 1.0);
+    return static_cast<std::uint32_t>(std::min(most, distance(p, lerp(from_, *aim_, t))));
 }
 
 void LiveWire::grow(std::size_t budget, int toX, int toY)
@@ -75,7 +102,7 @@ void LiveWire::grow(std::size_t budget, int toX, int toY)
             if (!strength.inside(x, y)) continue;
             Tile& n = x / tileSide == p.x / tileSide && y / tileSide == p.y / tileSide ? t : tile(x, y);
             const std::size_t j = within(x, y);
-            const std::uint32_t cost = p.cost + costs[strength.at(x, y)][k % 2];
+            const std::uint32_t cost = p.cost + astray(x, y) + costs[clearness(x, y, k)][k % 2];
             if (n.settled[j] || cost >= n.cost[j]) continue;
             n.cost[j] = cost;
             n.back[j] = static_cast<std::uint8_t>(k);

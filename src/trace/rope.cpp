@@ -1,5 +1,7 @@
 #include "trace/rope.h"
 
+#include "trace/strip.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -10,41 +12,42 @@ namespace {
 
 using curve::Vec2;
 
-constexpr int reach = 8; // steps to either side
-constexpr double step = 0.5;
-constexpr std::size_t offsets = 2 * reach + 1;
+constexpr double reach = 4; // px to either side
+constexpr std::size_t offsets = 17;
+static_assert(offsets == static_cast<std::size_t>(2 * reach / stripStep) + 1);
 using Profile = std::array<double, offsets>;
+constexpr double middle = (offsets - 1) / 2.0;
 
-double grey(const pixel::Grey& g, Vec2 p)
+// How the colour changes at each offset across the line, for each px.
+using Changes = std::array<Colour3, offsets>;
+Changes changesAt(const EdgeMap& map, Vec2 at, Vec2 across)
 {
-    const double x = std::clamp(p.x - 0.5, 0.0, g.width - 1.001), y = std::clamp(p.y - 0.5, 0.0, g.height - 1.001);
-    const int i = std::max(0, static_cast<int>(x)), j = std::max(0, static_cast<int>(y));
-    const double fx = x - i, fy = y - j;
-    const int i1 = std::min(i + 1, g.width - 1), j1 = std::min(j + 1, g.height - 1);
-    return (g.at(i, j) * (1 - fx) + g.at(i1, j) * fx) * (1 - fy) + (g.at(i, j1) * (1 - fx) + g.at(i1, j1) * fx) * fy;
+    std::array<Colour3, offsets + 4> v{};
+    for (std::size_t k = 0; k < v.size(); ++k) v[k] = colourAt(map, at + across * (stripStep * (static_cast<double>(k) - middle - 2)));
+    Changes c{};
+    for (std::size_t k = 0; k < offsets; ++k) c[k] = (v[k + 4] - v[k]) * (1 / (4 * stripStep));
+    return c;
 }
 
-std::vector<Vec2> softened(const std::vector<Vec2>& p, bool closed, long window)
+// How much of an edge lies at each offset. An edge keeps its two colours over a stretch: what changes as the stretch does counts in full,
+// the contrary little.
+std::vector<Profile> edgeProfiles(const std::vector<Changes>& changes)
 {
-    const long n = static_cast<long>(p.size());
-    std::vector<Vec2> out(p.size());
+    constexpr long about = 12;
+    const long n = static_cast<long>(changes.size());
+    std::vector<Colour3> across(changes.size());
+    for (std::size_t i = 0; i < changes.size(); ++i)
+        for (std::size_t k = offsets / 4; k < 3 * offsets / 4 + 1; ++k) across[i] = across[i] + changes[i][k];
+    std::vector<Profile> out(changes.size());
     for (long i = 0; i < n; ++i) {
-        const long k = closed ? std::min(window, (n - 1) / 2) : std::min({window, i, n - 1 - i});
-        Vec2 sum;
-        for (long j = -k; j <= k; ++j) sum += p[static_cast<std::size_t>(((i + j) % n + n) % n)];
-        out[static_cast<std::size_t>(i)] = sum / static_cast<double>(2 * k + 1);
+        Colour3 side;
+        for (long j = std::max(0L, i - about); j <= std::min(n - 1, i + about); ++j) side = side + across[static_cast<std::size_t>(j)];
+        const double much = std::sqrt(dot(side, side));
+        if (much < 1e-9) continue;
+        const auto at = static_cast<std::size_t>(i);
+        for (std::size_t k = 0; k < offsets; ++k) out[at][k] = dot(changes[at][k], side) / much;
     }
     return out;
-}
-
-// How much of an edge lies at each offset across the line; signed: towards lighter is positive.
-Profile edgeProfile(const EdgeMap& map, Vec2 at, Vec2 across)
-{
-    std::array<double, offsets + 4> v{};
-    for (std::size_t k = 0; k < v.size(); ++k) v[k] = grey(map.soft, at + across * (step * (static_cast<double>(k) - reach - 2)));
-    Profile p{};
-    for (std::size_t k = 0; k < offsets; ++k) p[k] = (v[k + 4] - v[k]) / (4 * step);
-    return p;
 }
 
 // How much of a dark line's middle: the darkness about each offset, over a window as wide as a line, so that the two edges of a broad
@@ -55,7 +58,7 @@ Profile lineProfile(const EdgeMap& map, Vec2 at, Vec2 across)
     std::array<double, offsets + 2 * window> v{};
     double light = 0, dark = 255;
     for (std::size_t k = 0; k < v.size(); ++k) {
-        v[k] = grey(map.soft, at + across * (step * (static_cast<double>(k) - reach - static_cast<double>(window))));
+        v[k] = colourAt(map, at + across * (stripStep * (static_cast<double>(k) - middle - static_cast<double>(window)))).l;
         light = std::max(light, v[k]);
         dark = std::min(dark, v[k]);
     }
@@ -67,40 +70,6 @@ Profile lineProfile(const EdgeMap& map, Vec2 at, Vec2 across)
         p[k] = 2 * map.contrast * sum / (static_cast<double>(2 * window + 1) * range);
     }
     return p;
-}
-
-Profile profileAt(const EdgeMap& map, Vec2 at, Vec2 across)
-{
-    return map.follow == Follow::edge ? edgeProfile(map, at, across) : lineProfile(map, at, across);
-}
-
-// Most clearness with least bending to and fro: Viterbi over the offsets.
-std::vector<int> bestOffsets(const std::vector<Profile>& clear, double stiffness)
-{
-    const std::size_t n = clear.size();
-    std::vector<std::array<double, offsets>> sum(n);
-    std::vector<std::array<std::int8_t, offsets>> from(n);
-    sum[0] = clear[0];
-    for (std::size_t i = 1; i < n; ++i)
-        for (int k = 0; k < static_cast<int>(offsets); ++k) {
-            double best = -1e300;
-            int by = k;
-            for (int d = -2; d <= 2; ++d) {
-                const int j = k + d;
-                if (j < 0 || j >= static_cast<int>(offsets)) continue;
-                const double v = sum[i - 1][static_cast<std::size_t>(j)] - stiffness * d * d;
-                if (v > best) {
-                    best = v;
-                    by = j;
-                }
-            }
-            sum[i][static_cast<std::size_t>(k)] = best + clear[i][static_cast<std::size_t>(k)];
-            from[i][static_cast<std::size_t>(k)] = static_cast<std::int8_t>(by);
-        }
-    std::vector<int> out(n);
-    out[n - 1] = static_cast<int>(std::max_element(sum[n - 1].begin(), sum[n - 1].end()) - sum[n - 1].begin());
-    for (std::size_t i = n - 1; i > 0; --i) out[i - 1] = from[i][static_cast<std::size_t>(out[i])];
-    return out;
 }
 
 } // namespace
@@ -115,40 +84,25 @@ std::vector<RopePoint> settled(const EdgeMap& map, const std::vector<Vec2>& way,
     std::vector<Vec2> line = softened(way, closed, 3);
     const double least = std::max(1.0, map.contrast);
     for (int round = 0; round < 2; ++round) {
-        std::vector<Vec2> base = line, across(n);
-        std::vector<Profile> signedAt(n), clear(n);
-        for (std::size_t i = 0; i < n; ++i) {
-            const long k = 4, m = static_cast<long>(n), at = static_cast<long>(i);
-            const auto place = [&](long j) { return static_cast<std::size_t>(closed ? ((j % m) + m) % m : std::clamp(j, 0L, m - 1)); };
-            across[i] = perpendicular(unit(base[place(at + k)] - base[place(at - k)]));
-            signedAt[i] = profileAt(map, base[i], across[i]);
+        const std::vector<Vec2> base = line, across = acrossOf(base, closed);
+        std::vector<Profile> clear(n);
+        if (map.follow == Follow::edge) {
+            std::vector<Changes> changes(n);
+            for (std::size_t i = 0; i < n; ++i) changes[i] = changesAt(map, base[i], across[i]);
+            clear = edgeProfiles(changes);
+        } else {
+            for (std::size_t i = 0; i < n; ++i) clear[i] = lineProfile(map, base[i], across[i]);
         }
-        // An edge keeps its lighter side over a stretch: the sign that wins round about counts in full, the other little.
-        constexpr long about = 12;
-        for (std::size_t i = 0; i < n; ++i) {
-            double side = 0;
-            for (long d = -about; d <= about; ++d) {
-                const long j = static_cast<long>(i) + d;
-                if (j < 0 || j >= static_cast<long>(n)) continue;
-                for (std::size_t k = offsets / 4; k < 3 * offsets / 4 + 1; ++k) side += signedAt[static_cast<std::size_t>(j)][k];
-            }
+        Strip<float> gain(n, reach);
+        for (std::size_t i = 0; i < n; ++i)
             for (std::size_t k = 0; k < offsets; ++k) {
-                const double v = signedAt[i][k] * (map.follow == Follow::line || side >= 0 ? 1 : -1);
-                clear[i][k] = std::clamp(v / least, -0.2, 4.0) - 0.004 * std::abs(static_cast<double>(k) - reach);
-                if (hand(i)) clear[i][k] = k == static_cast<std::size_t>(reach) ? 10 : 0;
+                const double off = static_cast<double>(k) - middle;
+                gain.row(i)[k] = static_cast<float>(hand(i) ? (off == 0 ? 10 : 0) : std::clamp(clear[i][k] / least, -0.2, 4.0) - 0.004 * std::abs(off));
             }
-        }
-        const std::vector<int> offset = bestOffsets(clear, 0.12);
+        const std::vector<int> best = bestOffsets(gain, 0.12, false);
         for (std::size_t i = 0; i < n; ++i) {
-            const auto k = static_cast<std::size_t>(offset[i]);
-            double fine = 0;
-            if (k > 0 && k + 1 < offsets && !hand(i)) {
-                const double a = clear[i][k - 1], b = clear[i][k], c = clear[i][k + 1], bend = a - 2 * b + c;
-                if (bend < -1e-9) fine = std::clamp(0.5 * (a - c) / bend, -1.0, 1.0);
-            }
-            out[i].at = base[i] + across[i] * (step * (static_cast<double>(k) + fine - reach));
-            out[i].strength = std::clamp(clear[i][k], 0.0, 1.0);
-            if (hand(i)) out[i].at = way[i];
+            out[i].at = hand(i) ? way[i] : base[i] + across[i] * fineOffset(gain, i, best[i]);
+            out[i].strength = std::clamp(static_cast<double>(gain.row(i)[best[i]]), 0.0, 1.0);
             line[i] = out[i].at;
         }
         if (round == 0) line = softened(line, closed, 2);
@@ -192,7 +146,7 @@ curve::Fit ropeCurve(const EdgeMap& map, const std::vector<RopePoint>& rope, boo
     curve::FitOptions o;
     o.slack = slack;
     o.grain = map.follow == Follow::edge ? 2 : 2.5;
-    o.rounding = 3.6;
+    o.rounding = 4.5;
     o.strict = false;
     o.even = 0.4;
     o.quick = quick;

@@ -22,6 +22,10 @@ struct RopePoint {
 // those that are not to move. Ends of an open row move like the rest.
 std::vector<RopePoint> settled(const EdgeMap& map, const std::vector<curve::Vec2>& way, const std::vector<char>& byHand, bool closed);
 
+// A settled rope, read again by what lies on its two sides (sides.h): it leaves edges that part nothing, and lies in the middle of soft
+// ones. About 1 px apart again; for a rope as laid in the end, tens of ms for each thousand px.
+std::vector<RopePoint> refined(const EdgeMap& map, const std::vector<RopePoint>& rope, bool closed);
+
 // Few-node curves through a settled rope; `quick` for what changes under the pointer.
 curve::Fit ropeCurve(const EdgeMap& map, const std::vector<RopePoint>& rope, bool closed, double slack, bool quick = false);
 

@@ -4,10 +4,11 @@
 // settles on an edge. It does not know documents, colours of artwork or the screen.
 //
 //   Grey --outline--> Silhouettes      Grey --inkField--> field --thinned--> skeleton --graphOf--> branches --strokesOf--> Strokes
-//   Grey --edgeMap--> EdgeMap --LiveWire--> way --settled--> rope --ropeCurve--> Path
+//   Picture --edgeMap--> EdgeMap --LiveWire--> way --settled--> rope --refined--> rope --ropeCurve--> Path
 #pragma once
 
 #include "trace/edge_map.h"  // where edges and dark lines are
+#include "trace/laying.h"    // from hold to hold, and the rope as a whole
 #include "trace/lines.h"     // ink and pencil lines to strokes
 #include "trace/live_wire.h" // cheapest way along edges
 #include "trace/outline.h"   // dark shapes to closed paths

@@ -167,11 +167,19 @@ TEST_CASE("combine, areas and mirror on drawings")
     const curve::Path whole = d.layers.front()->items.front()->artwork()->paths.front();
     CHECK(whole.closed);
     CHECK(curve::bounds(whole).min.x == Approx(80));
+    // The axis of half a vase is found: its ends stand in a row with nothing beyond.
+    files::saveAtomically(b.at("vase.svg"), R"(<svg xmlns="http://www.w3.org/2000/svg" width="300" height="200" viewBox="0 0 300 200">
+<path fill="none" stroke="#000" d="M151 20 C172 22 190 40 176 60 C165 80 230 95 222 122 C215 150 180 149 151 150"/></svg>)");
+    REQUIRE(b.run("mirror vase.svg -o out.svg --axis auto --weld 3") == 0);
+    const art::Document found = files::readSvg(b.text("out.svg")).document;
+    const curve::Path vase = found.layers.front()->items.front()->artwork()->paths.front();
+    CHECK(vase.closed);
+    CHECK(curve::bounds(vase).centre().x == Approx(151).margin(1));
     CHECK(b.run("mirror half.svg -o out.svg --axis 1,2,1,2") == 2);
     files::saveAtomically(b.at("lopsided.svg"), R"(<svg xmlns="http://www.w3.org/2000/svg" width="300" height="200" viewBox="0 0 300 200">
 <path fill="none" stroke="#000" d="M10 20 C90 10 60 120 140 100 S200 180 290 30"/><path fill="none" stroke="#000" d="M30 150 L80 190 L200 60 L240 70"/></svg>)");
     CHECK(b.run("mirror lopsided.svg -o out.svg --axis auto") == 1);
-    CHECK(b.text("err.txt").find("no symmetry") != std::string::npos);
+    CHECK(b.text("err.txt").find("no axis") != std::string::npos);
 }
 
 TEST_CASE("tones: as many colours as asked for or as needed, regions that abut, clear words for nonsense")
@@ -228,4 +236,28 @@ TEST_CASE("recorded strokes become lines, and files without strokes are refused"
     CHECK(b.run("fit empty.json -o lines.svg") == 1);
     CHECK(b.text("err.txt").find("holds no recorded strokes") != std::string::npos);
     CHECK(b.run("fit nowhere.json -o lines.svg") == 1);
+}
+
+TEST_CASE("a rope is laid through holds, and holds that say nothing are refused")
+{
+    Bench b;
+    const auto rope = [&](const std::string& holds) {
+        files::saveAtomically(b.at("holds.json"), holds);
+        return b.run("rope disc.png --holds holds.json -o edge.svg --slack 1");
+    };
+    REQUIRE(rope(R"({"holds": [[102, 60], [60, 98], [23, 60], [60, 21]], "closed": true})") == 0);
+    const files::SvgResult r = files::readSvg(b.text("edge.svg"));
+    REQUIRE(r.ok());
+    REQUIRE(r.document.layers[0]->items.size() == 1);
+    const curve::Path& path = r.document.layers[0]->items[0]->artwork()->paths->front();
+    CHECK(path.closed);
+    CHECK(path.nodes.size() <= 6);
+    for (std::size_t k = 0; k < path.pieceCount(); ++k) CHECK(distance(at(path.piece(k), 0.5), {60, 60}) == Approx(40).margin(1));
+    for (const char* bad :
+         {"[]", R"({"holds": 3})", R"({"holds": [[1, 2], [3]]})", R"({"holds": [[1, 2], [30, 40]]})", R"({"holds": [[1, 2], [30, 40], [900, 1]]})"}) {
+        INFO(bad);
+        CHECK(rope(bad) == 1);
+        CHECK(b.text("err.txt").find("hold") != std::string::npos);
+    }
+    CHECK(b.run("rope disc.png -o edge.svg") == 2);
 }

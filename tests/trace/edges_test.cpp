@@ -47,7 +47,7 @@ TEST_CASE("an edge map is strong on the edge and nowhere else, whatever the grai
     CHECK(std::abs(near.x - 90.3) < 1.6);
     // Nothing to hold on to: the place itself.
     CHECK(trace::strongestNear(*map, {30, 60}, 8) == Vec2{30, 60});
-    CHECK_FALSE(trace::edgeMap({}, {}));
+    CHECK_FALSE(trace::edgeMap(pixel::Grey{}, {}));
     trace::EdgeMapOptions stop;
     stop.cancelled = [] { return true; };
     CHECK_FALSE(trace::edgeMap(g, stop));

@@ -4,6 +4,19 @@
 
 namespace softrope::app {
 
+void landWithCare(Session& session, const QString& step, const QString& burst, std::function<std::optional<art::Document>(const Progress&)> work,
+                  std::function<void(const art::Document&)> landed)
+{
+    session.jobs().run<std::optional<art::Document>>(
+        Lane::working, &session, std::move(work),
+        [&session, d = session.document(), step, burst, landed = std::move(landed)](const std::optional<std::optional<art::Document>>& careful) {
+            const bool untouched = careful && *careful && session.document() == d;
+            if (untouched) session.take(**careful, step, burst);
+            session.endBurst();
+            if (untouched && landed) landed(**careful);
+        });
+}
+
 void fitWithCare(Session& session, art::Id line, const QString& step, const QString& burst, std::function<void(std::size_t, double)> landed)
 {
     const art::Document d = session.document();
@@ -12,25 +25,18 @@ void fitWithCare(Session& session, art::Id line, const QString& step, const QStr
         session.endBurst();
         return;
     }
-    struct Careful {
-        art::Document document;
-        std::size_t nodes = 0;
-        double stray = 0;
-    };
-    session.jobs().run<Careful>(
-        Lane::working, &session,
-        [d, line, slack = i->artwork()->hand()->slack](const Progress&) {
-            Careful c{art::withSlack(d, line, slack).document};
-            const art::Artwork& a = *c.document.item(line)->artwork();
-            for (const curve::Path& p : a.paths) c.nodes += p.nodes.size();
-            c.stray = art::strayOf(a).value_or(0);
-            return c;
+    const auto stray = std::make_shared<double>(0);
+    landWithCare(
+        session, step, burst,
+        [d, line, stray, slack = i->artwork()->hand()->slack](const Progress&) {
+            art::Document careful = art::withSlack(d, line, slack).document;
+            *stray = art::strayOf(*careful.item(line)->artwork()).value_or(0);
+            return careful;
         },
-        [&session, d, step, burst, landed = std::move(landed)](const std::optional<Careful>& careful) {
-            const bool untouched = careful && session.document() == d;
-            if (untouched) session.take(careful->document, step, burst);
-            session.endBurst();
-            if (untouched && landed) landed(careful->nodes, careful->stray);
+        [line, stray, landed = std::move(landed)](const art::Document& careful) {
+            std::size_t nodes = 0;
+            for (const curve::Path& p : careful.item(line)->artwork()->paths) nodes += p.nodes.size();
+            if (landed) landed(nodes, *stray);
         });
 }
 

@@ -33,7 +33,7 @@ FarOff::Measured FarOff::againstEdges(const art::Artwork& a, const art::Referenc
     if (!edges) {
         trace::EdgeMapOptions o;
         o.cancelled = [&progress] { return progress.cancelled(); };
-        edges = trace::edgeMap(pixel::greyOf(picture), o);
+        edges = trace::edgeMap(picture, o);
     }
     out.edges = edges;
     if (!edges) return out;

@@ -1,10 +1,11 @@
 // Rope: clicks laid loosely along an edge of the picture; the rope settles on it and becomes few-node curves.
 #include "app/canvas/tool.h"
+#include "app/services/care.h"
 #include "app/services/jobs.h"
 #include "app/tools/desk.h"
 #include "app/tools/place/place_acts.h"
 #include "art/edits.h"
-#include "trace/rope.h"
+#include "trace/laying.h"
 
 #include <algorithm>
 
@@ -132,18 +133,12 @@ public:
 
 private:
     static constexpr std::size_t none = static_cast<std::size_t>(-1);
-    // The way from one hold to the next, picture px.
-    struct Way {
-        std::vector<Vec2> points;
-        bool byHand = false;
-    };
-
     Edges edges_;
     std::shared_ptr<int> alive_ = std::make_shared<int>(0);
     art::Id reference_ = 0;
     curve::Affine place_, back_;
-    std::vector<Vec2> holds_; // picture px
-    std::vector<Way> ways_;   // one fewer than holds
+    std::vector<Vec2> holds_;          // picture px
+    std::vector<trace::RopeWay> ways_; // one fewer than holds
     std::vector<trace::RopePoint> laid_, live_;
     std::unique_ptr<trace::LiveWire> wire_;
     Pointer now_;
@@ -184,7 +179,7 @@ private:
                 o.width = width;
                 o.cancelled = [&p] { return p.cancelled(); };
                 o.progress = [&p](double v) { p.share->store(v); };
-                return trace::edgeMap(pixel::greyOf(*picture), o);
+                return trace::edgeMap(*picture, o);
             },
             [this, alive, picture](const std::optional<std::shared_ptr<const trace::EdgeMap>>& map) {
                 if (alive.expired() || edges_.picture != picture) return;
@@ -196,7 +191,7 @@ private:
                 edges_.working = false;
                 // What was clicked meanwhile lies straight: lay it again.
                 for (std::size_t k = 0; k < ways_.size(); ++k)
-                    if (!ways_[k].byHand) ways_[k].points = way(holds_[k], holds_[k + 1]);
+                    if (!ways_[k].byHand) ways_[k] = way(holds_[k], holds_[k + 1]);
                 settle();
                 layLive();
                 bench_.update();
@@ -213,21 +208,7 @@ private:
         return trace::strongestNear(*edges_.map, p, reach);
     }
 
-    static std::vector<Vec2> straightWay(Vec2 a, Vec2 b)
-    {
-        std::vector<Vec2> out;
-        const int n = std::max(1, static_cast<int>(distance(a, b)));
-        for (int i = 0; i <= n; ++i) out.push_back(lerp(a, b, static_cast<double>(i) / n));
-        return out;
-    }
-    std::vector<Vec2> way(Vec2 a, Vec2 b) const
-    {
-        if (edges_.map) {
-            trace::LiveWire w(edges_.map, a);
-            if (auto found = w.to(b, 3000000)) return *found;
-        }
-        return straightWay(a, b);
-    }
+    trace::RopeWay way(Vec2 a, Vec2 b) const { return edges_.map ? trace::wayBetween(edges_.map, a, b) : trace::RopeWay{trace::straightWay(a, b), false}; }
 
     std::size_t holdAt(const Pointer& p) const
     {
@@ -269,8 +250,8 @@ private:
     void moveHold(std::size_t k, Vec2 to)
     {
         holds_[k] = to;
-        if (k > 0) ways_[k - 1] = {way(holds_[k - 1], to), false};
-        if (k + 1 < holds_.size()) ways_[k] = {way(to, holds_[k + 1]), false};
+        if (k > 0) ways_[k - 1] = way(holds_[k - 1], to);
+        if (k + 1 < holds_.size()) ways_[k] = way(to, holds_[k + 1]);
         if (k + 1 == holds_.size()) wire_.reset();
         settle();
         bench_.update();
@@ -279,11 +260,11 @@ private:
     // The way from the last hold, as far as the wire has got; straight while it has not.
     std::vector<Vec2> liveWay(Vec2 to)
     {
-        if (!edges_.map) return straightWay(holds_.back(), to);
-        if (!wire_) wire_ = std::make_unique<trace::LiveWire>(edges_.map, holds_.back());
+        if (!edges_.map) return trace::straightWay(holds_.back(), to);
+        if (!wire_) wire_ = std::make_unique<trace::LiveWire>(edges_.map, holds_.back(), trace::learntAtEnd(*edges_.map, trace::joined(ways_, false).points));
         // About ten ms of looking for each move of the pointer.
         if (auto found = wire_->to(to, 120000)) return *found;
-        return straightWay(holds_.back(), to);
+        return trace::straightWay(holds_.back(), to);
     }
 
     void layLive()
@@ -300,73 +281,68 @@ private:
         return out;
     }
 
-    void gather(std::vector<Vec2>& points, std::vector<char>& hand) const
-    {
-        for (const Way& w : ways_) {
-            std::size_t skip = points.empty() ? 0 : 1;
-            if (!points.empty() && !w.byHand && !hand.back()) {
-                const trace::Retraced back = trace::retraced(points, w.points);
-                points.resize(points.size() - back.fromEnd);
-                hand.resize(points.size());
-                skip += back.fromStart;
-            }
-            for (std::size_t i = skip; i < w.points.size(); ++i) {
-                points.push_back(w.points[i]);
-                hand.push_back(w.byHand ? 1 : 0);
-            }
-        }
-    }
-
     void settle()
     {
-        std::vector<Vec2> points;
-        std::vector<char> hand;
-        gather(points, hand);
-        laid_ = edges_.map ? trace::settled(*edges_.map, points, hand, false) : asDrawn(points);
+        const trace::LaidWay way = trace::joined(ways_, false);
+        laid_ = edges_.map ? trace::settled(*edges_.map, way.points, way.byHand, false) : asDrawn(way.points);
     }
 
     void closeUp()
     {
-        ways_.push_back({way(holds_.back(), holds_.front()), false});
+        ways_.push_back(way(holds_.back(), holds_.front()));
         finish(true);
     }
 
     void finish(bool closed)
     {
-        std::vector<Vec2> points;
-        std::vector<char> hand;
-        gather(points, hand);
-        if (closed && points.size() > 1) {
-            points.pop_back();
-            hand.pop_back();
-        }
         const auto map = edges_.map;
-        if (!map || points.size() < 4) {
+        const std::vector<trace::RopeWay> ways = ways_;
+        const trace::LaidWay way = trace::joined(ways, closed);
+        if (!map || way.points.size() < 4) {
             drop();
             return;
         }
-        const std::vector<trace::RopePoint> rope = trace::settled(*map, points, hand, closed);
-        const double scale = curve::meanScale(place_), slack = bench_.setting(settings::ropeSlack);
-        const curve::Fit f = trace::ropeCurve(*map, rope, closed, std::max(0.1, slack / scale));
-        art::Hand drawn;
-        for (const trace::RopePoint& r : rope) drawn.samples.push_back({toSheet(r.at), 1, 0, 0, 0});
-        drawn.slack = slack;
-        drawn.steadying = 0;
-        drawn.grain = scale;
+        // Seen at once as it was laid; read again with all that is known of it in the background, as part of the same step.
+        const double slack = bench_.setting(settings::ropeSlack);
         art::Item i;
         i.name = tr("Rope line").toStdString();
         art::Artwork a;
         a.stroke = bench_.look();
-        a.setDerived({transformed(f.path, place_)}, art::shared(std::move(drawn)));
-        const std::size_t nodes = f.path.nodes.size();
+        const auto asLaid = [map, closed, slack, place = place_](const std::vector<trace::RopePoint>& rope, bool quick, art::Artwork& into) {
+            const double scale = curve::meanScale(place);
+            const curve::Fit f = trace::ropeCurve(*map, rope, closed, std::max(0.1, slack / scale), quick);
+            art::Hand drawn;
+            for (const trace::RopePoint& r : rope) drawn.samples.push_back({place * r.at, 1, 0, 0, 0});
+            drawn.slack = slack;
+            drawn.steadying = 0;
+            drawn.grain = scale;
+            into.setDerived({transformed(f.path, place)}, art::shared(std::move(drawn)));
+            return f.furthest * scale;
+        };
+        asLaid(trace::settled(*map, way.points, way.byHand, closed), true, a);
         i.is = a;
         drop();
         const art::Added added = art::withItem(bench_.document(), bench_.selection().layer, i);
         art::Selection s = bench_.selection();
         s.items = {added.id};
         s.nodes.clear();
-        bench_.session().take(added.document, s, tr("Rope"));
-        bench_.say(tr("Rope: %1 nodes, %2 off at most.").arg(nodes).arg(pxText(f.furthest * scale)));
+        const QString burst = QString("rope %1").arg(added.id);
+        bench_.session().take(added.document, s, tr("Rope"), burst);
+        const auto furthest = std::make_shared<double>(0);
+        const std::weak_ptr<int> alive = alive_;
+        landWithCare(
+            bench_.session(), tr("Rope"), burst,
+            [d = bench_.document(), id = added.id, map, ways, closed, asLaid, furthest](const Progress& p) -> std::optional<art::Document> {
+                const std::vector<trace::RopePoint> rope = trace::laidRope(map, ways, closed);
+                if (p.cancelled()) return std::nullopt;
+                return art::withArtworkChanged(d, {id}, [&](art::Artwork& line) { *furthest = asLaid(rope, false, line); }).document;
+            },
+            [this, alive, id = added.id, furthest](const art::Document& d) {
+                if (alive.expired()) return;
+                std::size_t nodes = 0;
+                for (const curve::Path& p : d.item(id)->artwork()->paths) nodes += p.nodes.size();
+                bench_.say(tr("Rope: %1 nodes, %2 off at most.").arg(nodes).arg(pxText(*furthest)));
+            });
     }
 
     void drop()
