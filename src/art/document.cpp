@@ -102,9 +102,17 @@ bool Group::derived() const
 
 // -- pictures ---------------------------------------------------------------------------------------------------------------------
 
+pixel::PageSize pictureSize(const Reference& r)
+{
+    if (!r.picture) return {};
+    if (r.paper && pixel::isPage(*r.paper)) return pixel::squareSize(*r.paper, r.picture->width, r.picture->height);
+    return {r.picture->width, r.picture->height};
+}
+
 Box shownPart(const Reference& r)
 {
-    const Box all{{0, 0}, {r.picture ? static_cast<double>(r.picture->width) : 0, r.picture ? static_cast<double>(r.picture->height) : 0}};
+    const pixel::PageSize size = pictureSize(r);
+    const Box all{{0, 0}, {static_cast<double>(size.width), static_cast<double>(size.height)}};
     if (r.crop.empty()) return all;
     return {{std::max(all.min.x, r.crop.min.x), std::max(all.min.y, r.crop.min.y)}, {std::min(all.max.x, r.crop.max.x), std::min(all.max.y, r.crop.max.y)}};
 }

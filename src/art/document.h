@@ -12,6 +12,7 @@
 #include "art/recipe.h"
 #include "curve/path.h"
 #include "mirror/axis.h"
+#include "pixel/paper.h"
 
 #include <cstddef>
 #include <cstdint>
@@ -89,18 +90,21 @@ struct PictureFile {
     friend bool operator==(const PictureFile&, const PictureFile&) = default;
 };
 
-// A picture to work from. Its own px (after cropping) are mapped to the sheet by centre, scale and turn.
+// A picture to work from. Its own px (after squaring and cropping) are mapped to the sheet by centre, scale and turn.
 struct Reference {
     Shared<PictureFile> picture;
-    curve::Vec2 centre;      // sheet px
-    double scale = 1;        // sheet px per picture px
-    double turn = 0;         // radians
-    curve::Box crop;         // picture px; empty = all of it
-    double flattenLight = 0; // 0..1
-    double liftPaper = 0;    // 0..1
-    double dim = 0.5;        // 0..1: how strongly it shows on the sheet
+    std::optional<pixel::Corners> paper; // px of the file: the page in it, shown squarely in place of the whole
+    curve::Vec2 centre;                  // sheet px
+    double scale = 1;                    // sheet px per picture px
+    double turn = 0;                     // radians
+    curve::Box crop;                     // picture px; empty = all of it
+    double flattenLight = 0;             // 0..1
+    double liftPaper = 0;                // 0..1
+    double dim = 0.5;                    // 0..1: how strongly it shows on the sheet
     friend bool operator==(const Reference&, const Reference&) = default;
 };
+// Of the picture as it is shown: the file's, or that of the squared page.
+pixel::PageSize pictureSize(const Reference& r);
 // What of the picture is used, picture px.
 curve::Box shownPart(const Reference& r);
 // From picture px to sheet px.

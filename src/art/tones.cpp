@@ -86,6 +86,11 @@ Key toneKey(const ToneStack& tones, const Reference& r)
     }
     if (r.picture) {
         h.add(static_cast<double>(r.picture->bytes.size()) + r.picture->width * 1e-6);
+        if (r.paper)
+            for (const pixel::Corner& c : *r.paper) {
+                h.add(c.x);
+                h.add(c.y);
+            }
         // The ends of a file tell compressed pictures apart.
         const std::size_t n = std::min<std::size_t>(4096, r.picture->bytes.size());
         h.add(r.picture->bytes.data(), n);

@@ -638,6 +638,12 @@ private:
             r.centre = {place[0], place[1]};
             r.scale = place[2];
             r.turn = place[3];
+            const auto paper = numbers(n.attribute("rope:paper").value());
+            if (paper.size() == 8) {
+                pixel::Corners c;
+                for (std::size_t k = 0; k < 4; ++k) c[k] = {paper[2 * k], paper[2 * k + 1]};
+                if (pixel::isPage(c)) r.paper = c;
+            }
             const auto crop = numbers(n.attribute("rope:crop").value());
             if (crop.size() == 4) r.crop = {{crop[0], crop[1]}, {crop[2], crop[3]}};
             const auto light = numbers(n.attribute("rope:light").value());

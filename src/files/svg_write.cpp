@@ -441,6 +441,11 @@ private:
         if (i.opacity >= 1) set(n, "opacity", num(r.dim));
         set(n, "rope:opacity", num(i.opacity));
         set(n, "rope:place", num(r.centre.x) + ' ' + num(r.centre.y) + ' ' + num(r.scale) + ' ' + num(r.turn));
+        if (r.paper) {
+            std::string corners;
+            for (const pixel::Corner& c : *r.paper) corners += (corners.empty() ? "" : " ") + num(c.x) + ' ' + num(c.y);
+            set(n, "rope:paper", corners);
+        }
         if (!r.crop.empty()) set(n, "rope:crop", num(r.crop.min.x) + ' ' + num(r.crop.min.y) + ' ' + num(r.crop.max.x) + ' ' + num(r.crop.max.y));
         set(n, "rope:light", num(r.flattenLight) + ' ' + num(r.liftPaper) + ' ' + num(r.dim));
         if (link_) {

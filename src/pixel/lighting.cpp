@@ -70,6 +70,26 @@ void fillIn(Raster<float>& level, float fallback)
         if (v < 0) v = fallback;
 }
 
+// How light it is at each tile, drawn lines and dark shapes of a few tiles left out: an upper value of each, closed (Serra 1982).
+cv::Mat brightness(const Grey& g, const PaperField& field)
+{
+    cv::Mat m(field.level.height, field.level.width, CV_32F);
+    for (int y = 0; y < m.rows; ++y)
+        for (int x = 0; x < m.cols; ++x) {
+            Histogram h{};
+            const int x0 = x * field.tile, y0 = y * field.tile, x1 = std::min(g.width, x0 + field.tile), y1 = std::min(g.height, y0 + field.tile);
+            for (int v = y0; v < y1; ++v)
+                for (int u = x0; u < x1; ++u) ++h[g.at(u, v)];
+            const auto all = static_cast<std::uint64_t>(x1 - x0) * static_cast<std::uint64_t>(y1 - y0);
+            std::uint64_t seen = 0;
+            int v = 255;
+            while (v > 0 && (seen += h[static_cast<std::size_t>(v)]) * 4 < all) --v;
+            m.at<float>(y, x) = static_cast<float>(v);
+        }
+    cv::morphologyEx(m, m, cv::MORPH_CLOSE, cv::getStructuringElement(cv::MORPH_RECT, {7, 7}), {-1, -1}, 1, cv::BORDER_REFLECT);
+    return m;
+}
+
 } // namespace
 
 PaperField paperField(const Grey& grey, int tile)
@@ -81,8 +101,17 @@ PaperField paperField(const Grey& grey, int tile)
     const Histogram h = histogram(grey);
     const int cut = otsu(h);
     const Levels l = levels(h, cut);
+    // One cut for the whole would part a shadowed side of the paper from its light one: each place has its own, below what is light there.
+    // What stays far darker than the light of the whole, over more than a few tiles, is no paper.
+    const cv::Mat bright = brightness(grey, field);
+    constexpr double belowLight = 0.8, noPaper = 0.55;
+    const double whole = std::max(l.light, static_cast<double>(cut));
     for (int y = 0; y < field.level.height; ++y)
-        for (int x = 0; x < field.level.width; ++x) field.level.at(x, y) = tilePaper(grey, x * field.tile, y * field.tile, field.tile, cut);
+        for (int x = 0; x < field.level.width; ++x) {
+            const double here = bright.at<float>(y, x);
+            field.level.at(x, y) =
+                here < noPaper * whole ? -1 : tilePaper(grey, x * field.tile, y * field.tile, field.tile, static_cast<int>(belowLight * here));
+        }
     fillIn(field.level, static_cast<float>(l.light));
     cv::Mat m(field.level.height, field.level.width, CV_32F, field.level.data.data());
     if (field.level.width > 2 && field.level.height > 2) {

@@ -17,7 +17,8 @@ void paintReference(cairo_t* cr, const art::Reference& r, double opacity, const 
     const auto picture = o.pictures(r);
     if (!picture || picture->empty() || !r.picture) return;
     // The picture handed out may be a smaller stand-in: it is stretched to the size the reference speaks of.
-    const double sx = static_cast<double>(r.picture->width) / picture->width, sy = static_cast<double>(r.picture->height) / picture->height;
+    const pixel::PageSize size = art::pictureSize(r);
+    const double sx = static_cast<double>(size.width) / picture->width, sy = static_cast<double>(size.height) / picture->height;
     const Affine onDevice = toDevice(cr) * art::placement(r) * curve::scaling(sx, sy);
     double cx0 = 0, cy0 = 0, cx1 = 0, cy1 = 0;
     cairo_clip_extents(cr, &cx0, &cy0, &cx1, &cy1);

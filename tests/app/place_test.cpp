@@ -137,6 +137,52 @@ TEST_CASE("straighten: a line that should be level becomes level, one that shoul
     CHECK(h.document() == before);
 }
 
+TEST_CASE("a crooked scan is cleaned in one act, taken back by one undo, and its corners can be moved afterwards")
+{
+    app::Window w;
+    Hand h(w);
+    w.scanPage("lantern", 150, 2);
+    REQUIRE(hand::waitFor([&] { return !w.busy(); }));
+    const art::Id id = w.session().document().layers.back()->items.empty() ? w.session().document().layers.front()->items.front()->id
+                                                                           : w.session().document().layers.back()->items.front()->id;
+    REQUIRE(h.document().item(id)->reference());
+    const art::Reference before = reference(h, id);
+    REQUIRE(w.run("clean-page"));
+    REQUIRE(hand::waitFor([&] { return w.lastSaid().startsWith("Cleaned"); }));
+    const art::Reference clean = reference(h, id);
+    REQUIRE(clean.paper);
+    CHECK(clean.turn == 0);
+    CHECK(clean.flattenLight == 1);
+    CHECK(clean.liftPaper > 0.5);
+    // The square page lies on the square sheet.
+    const auto frame = art::frame(clean);
+    CHECK(distance(frame[0], {0, 0}) < 8);
+    CHECK(distance(frame[2], {1080, 1080}) < 8);
+    h.key(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(reference(h, id) == before);
+    h.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    CHECK(reference(h, id).paper);
+    hand::idle(w);
+    // A corner of the paper is drawn inwards.
+    h.key(Qt::Key_1);
+    h.key(Qt::Key_E, Qt::ShiftModifier);
+    REQUIRE(h.canvas().tool()->id() == "corners");
+    const auto corner = art::placement(clean) * Vec2{0, 0};
+    h.drag(corner, corner + Vec2{40, 30});
+    const art::Reference moved = reference(h, id);
+    REQUIRE(moved.paper);
+    CHECK(std::hypot((*moved.paper)[0].x - (*clean.paper)[0].x, (*moved.paper)[0].y - (*clean.paper)[0].y) > 20);
+    CHECK((*moved.paper)[2] == (*clean.paper)[2]);
+    // Inside out is refused.
+    const auto now = art::placement(moved) * Vec2{0, 0};
+    h.drag(now, {1500, 1500});
+    CHECK(reference(h, id) == moved);
+    // And a double click finds them again.
+    h.doubleClick({540, 540});
+    REQUIRE(hand::waitFor([&] { return w.lastSaid().contains("square to the paper"); }));
+    CHECK(std::hypot((*reference(h, id).paper)[0].x - (*clean.paper)[0].x, (*reference(h, id).paper)[0].y - (*clean.paper)[0].y) < 1);
+}
+
 TEST_CASE("crop keeps the rest in place, and a double click brings the whole picture back")
 {
     app::Window w;

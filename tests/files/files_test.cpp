@@ -58,6 +58,7 @@ art::Document rich()
         art::Reference r = *i->reference();
         r.turn = 0.12345678901234567;
         r.crop = {{0.5, 0}, {2.25, 2}};
+        r.paper = pixel::Corners{{{-3, 1.5}, {60, 0.25}, {64, 48}, {1, 50}}};
         r.flattenLight = 0.7;
         r.liftPaper = 1.0 / 3;
         i->is = r;

@@ -21,8 +21,8 @@ void referenceSection(Fields& f, art::Id id)
         const art::Item* i = at.session.document().item(id);
         const art::Layer* l = at.session.document().layerOf(id);
         if (!i || !i->reference() || !l) return QString();
-        const art::PictureFile* file = i->reference()->picture.get();
-        return tr("%1 × %2 px · %3").arg(file ? file->width : 0).arg(file ? file->height : 0).arg(l->locked ? tr("locked") : tr("free to move"));
+        const pixel::PageSize size = art::pictureSize(*i->reference());
+        return tr("%1 × %2 px · %3").arg(size.width).arg(size.height).arg(l->locked ? tr("locked") : tr("free to move"));
     });
     const auto change = [&at, id](const std::function<void(art::Reference&)>& act, const QString& name) {
         at.session.take(withReferenceChanged(at.session.document(), id, act), name, name + QString::number(id));
@@ -61,8 +61,16 @@ void referenceSection(Fields& f, art::Id id)
             },
             tr("Fit picture to sheet"));
     };
+    f.buttonRow({{"crop", tr("Clean the page"), tr("Square to the paper, light evened, paper white: in one act"), [&at, id] { cleanPage(at.canvas, id); }},
+                 {"corner", tr("Paper's corners"), tr("Drag the four corners of the paper to where they are"), "tool-corners"}});
     f.buttonRow({{"straighten-reference", tr("Straighten"), tr("Finds the turn from the picture itself"), [&at, id] { straightenByItself(at.canvas, id); }},
                  {"fit", tr("Fit to sheet"), {}, fit}});
+    if (value().paper)
+        f.buttonRow({{"show", tr("Whole picture"), tr("Not squared to the paper any more"), [&at, id] {
+                          at.session.take(withReferenceChanged(at.session.document(), id, [](art::Reference& r) { setPaper(r, std::nullopt); }),
+                                          tr("Whole picture"));
+                          at.refresh();
+                      }}});
     f.rule();
     const auto slider = [&](const QString& name, double least, std::function<double(const art::Reference&)> get,
                             std::function<void(art::Reference&, double)> set) {

@@ -22,6 +22,11 @@ art::Reference plain(art::Reference r)
     r.flattenLight = r.liftPaper = 0;
     return r;
 }
+art::Reference asItCame(art::Reference r)
+{
+    r.paper.reset();
+    return plain(std::move(r));
+}
 
 } // namespace
 
@@ -32,12 +37,13 @@ PictureStore::PictureStore(Jobs& jobs) : jobs_(jobs)
 
 PictureStore::Key PictureStore::keyOf(const art::Reference& r)
 {
-    return {r.picture.get(), static_cast<int>(std::lround(r.flattenLight * 100)), static_cast<int>(std::lround(r.liftPaper * 100))};
+    return {r.picture.get(), static_cast<int>(std::lround(r.flattenLight * 100)), static_cast<int>(std::lround(r.liftPaper * 100)), r.paper};
 }
 
 PictureStore::Picture PictureStore::make(const art::Reference& r)
 {
     if (r.flattenLight > 0 || r.liftPaper > 0) return std::make_shared<pixel::Picture>(render::lit(*wait(plain(r)), r.flattenLight, r.liftPaper));
+    if (r.paper) return std::make_shared<pixel::Picture>(pixel::squared(*wait(asItCame(r)), *r.paper));
     files::PictureResult p = files::readPicture(r.picture->bytes, tr("The picture").toStdString());
     return std::make_shared<pixel::Picture>(p.ok() ? std::move(p.picture) : pixel::Picture(1, 1, pixel::Rgba{128, 128, 128, 255}));
 }
@@ -147,6 +153,11 @@ void PictureStore::put(const std::shared_ptr<const art::PictureFile>& file, Pict
     told_.notify_all();
 }
 
+PictureStore::Picture PictureStore::asCame(const art::Reference& r)
+{
+    return wait(asItCame(r));
+}
+
 PictureStore::Picture PictureStore::original(const art::Reference& r)
 {
     return get(plain(r));
@@ -167,14 +178,15 @@ std::size_t PictureStore::bytes() const
     return n;
 }
 
-// Each lit version of a large picture costs its size again: only the latest of them is kept, beside the original. Above the limit the
+// Each lit or squared version of a large picture costs its size again: only the latest of them is kept, beside the original. Above the limit the
 // longest unused go, `keep` last.
 void PictureStore::trim(const Key& keep)
 {
     for (auto at = entries_.begin(); at != entries_.end();) {
-        const bool lit = at->first.light != 0 || at->first.lift != 0;
-        const bool same = at->first.light == keep.light && at->first.lift == keep.lift;
-        if (at->first.file == keep.file && lit && !same && at->second.state == State::ready)
+        const bool made = at->first.light != 0 || at->first.lift != 0 || at->first.paper;
+        const bool same = !(at->first < keep) && !(keep < at->first);
+        const bool under = at->first.light == 0 && at->first.lift == 0 && at->first.paper == keep.paper; // what the one to keep is made from
+        if (at->first.file == keep.file && made && !same && !under && at->second.state == State::ready)
             at = entries_.erase(at);
         else
             ++at;

@@ -5,6 +5,7 @@
 #include "art/document.h"
 #include "pixel/raster.h"
 
+#include <array>
 #include <condition_variable>
 #include <list>
 #include <map>
@@ -27,7 +28,9 @@ public:
     Picture exact(const art::Reference& r);
     // As `exact`, but waits for it; one decoding however many wait. Not on the interface thread.
     Picture wait(const art::Reference& r);
-    // The picture as it came, without lighting, once decoded.
+    // As it came, neither squared nor lit; waits for it. Not on the interface thread.
+    Picture asCame(const art::Reference& r);
+    // The picture without lighting, once decoded.
     Picture original(const art::Reference& r);
     // Decoded already, by whoever read it.
     void put(const std::shared_ptr<const art::PictureFile>& file, Picture picture);
@@ -43,7 +46,20 @@ private:
     struct Key {
         const art::PictureFile* file = nullptr;
         int light = 0, lift = 0; // percent
-        friend bool operator<(const Key& a, const Key& b) { return std::tie(a.file, a.light, a.lift) < std::tie(b.file, b.light, b.lift); }
+        std::optional<pixel::Corners> paper;
+        friend bool operator<(const Key& a, const Key& b)
+        {
+            const auto flat = [](const std::optional<pixel::Corners>& c) {
+                std::array<double, 8> v{};
+                for (std::size_t k = 0; c && k < 4; ++k) {
+                    v[2 * k] = (*c)[k].x;
+                    v[2 * k + 1] = (*c)[k].y;
+                }
+                return v;
+            };
+            return std::tuple(a.file, a.light, a.lift, a.paper.has_value(), flat(a.paper)) <
+                   std::tuple(b.file, b.light, b.lift, b.paper.has_value(), flat(b.paper));
+        }
     };
     enum class State { queued, running, ready };
     struct Entry {

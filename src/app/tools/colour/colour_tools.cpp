@@ -442,11 +442,11 @@ std::optional<Seen> Seeing::at(Vec2 q) const
         }
         const art::Reference& r = *t.item->reference();
         const auto back = curve::inverse(art::placement(r));
-        if (!t.picture || !back || !r.picture || r.picture->width == 0) continue;
+        if (!t.picture || !back || !r.picture || art::pictureSize(r).width == 0) continue;
         const Vec2 at = *back * q;
         if (!art::shownPart(r).contains(at)) continue;
-        const int x = std::clamp(static_cast<int>(at.x * t.picture->width / r.picture->width), 0, t.picture->width - 1),
-                  y = std::clamp(static_cast<int>(at.y * t.picture->height / r.picture->height), 0, t.picture->height - 1);
+        const int x = std::clamp(static_cast<int>(at.x * t.picture->width / art::pictureSize(r).width), 0, t.picture->width - 1),
+                  y = std::clamp(static_cast<int>(at.y * t.picture->height / art::pictureSize(r).height), 0, t.picture->height - 1);
         const pixel::Rgba c = t.picture->at(x, y);
         return Seen{{c.r, c.g, c.b}, {}};
     }

@@ -14,9 +14,14 @@ namespace {
 
 constexpr double quickPixels = 7e5; // enough for a screen, and well under 50 ms
 
-std::array<double, 6> lookOf(const art::Reference& r)
+std::array<double, 14> lookOf(const art::Reference& r)
 {
-    return {r.flattenLight, r.liftPaper, r.crop.min.x, r.crop.min.y, r.crop.max.x, r.crop.max.y};
+    std::array<double, 14> look{r.flattenLight, r.liftPaper, r.crop.min.x, r.crop.min.y, r.crop.max.x, r.crop.max.y};
+    for (std::size_t k = 0; r.paper && k < 4; ++k) {
+        look[6 + 2 * k] = (*r.paper)[k].x;
+        look[7 + 2 * k] = (*r.paper)[k].y;
+    }
+    return look;
 }
 
 } // namespace

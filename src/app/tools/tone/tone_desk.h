@@ -84,7 +84,7 @@ private:
     std::shared_ptr<const tone::Levels> levels_; // of the shown part of the picture, small enough to follow the hand
     curve::Vec2 offset_;                         // of that part in the picture
     const art::PictureFile* levelsFile_ = nullptr;
-    std::array<double, 6> levelsLook_{};
+    std::array<double, 14> levelsLook_{};
     tone::LevelCounts counts_{};
     std::vector<pixel::Rgba> paints_;
     std::vector<double> shares_;
