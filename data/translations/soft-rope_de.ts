@@ -62,6 +62,20 @@
    <source>%1 cannot be read to its end.</source>
    <translation>%1 kann nicht zu Ende gelesen werden.</translation>
   </message>
+  <message numerus="yes">
+   <source>%1 closes %n more area(s).</source>
+   <translation>
+    <numerusform>%1 schließt %n weitere Fläche.</numerusform>
+    <numerusform>%1 schließt %n weitere Flächen.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 closes %n more area(s): %2.</source>
+   <translation>
+    <numerusform>%1 schließt %n weitere Fläche: %2.</numerusform>
+    <numerusform>%1 schließt %n weitere Flächen: %2.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>%1 colour drops' areas opened: they stay as they were, rings show where.</source>
    <translation>Die Flächen von %1 Farbtropfen sind offen: Sie bleiben, wie sie waren; Ringe zeigen, wo.</translation>
@@ -694,6 +708,10 @@
    <translation>&lt;b&gt;Knoten&lt;/b&gt;: Knoten, Griffe und Stücke ziehen. Klick auf einen gewählten Knoten: glatt oder Ecke. Doppelklick fügt hinzu, Entf nimmt heraus.</translation>
   </message>
   <message>
+   <source>&lt;b&gt;Paper&lt;/b&gt;: drag the corners to those of the paper. A double click finds them.</source>
+   <translation>&lt;b&gt;Papier&lt;/b&gt;: die Ecken auf die des Papiers ziehen. Ein Doppelklick findet sie.</translation>
+  </message>
+  <message>
    <source>&lt;b&gt;Part&lt;/b&gt;: drag a frame, or with Shift round a part, to trace just that. Click a traced line to leave it out, double click to keep only it.</source>
    <translation>&lt;b&gt;Ausschnitt&lt;/b&gt;: Einen Rahmen ziehen, mit Umschalt umfahren, um nur das nachzuzeichnen. Eine Linie anklicken lässt sie weg, Doppelklick behält nur sie.</translation>
   </message>
@@ -878,6 +896,10 @@
    <translation>Alle wie anfangs</translation>
   </message>
   <message>
+   <source>All gaps up to that width count as closed</source>
+   <translation>Alle Lücken bis zu dieser Breite gelten als geschlossen</translation>
+  </message>
+  <message>
    <source>All of them as one</source>
    <translation>Alle zusammen als eine</translation>
   </message>
@@ -966,8 +988,8 @@
    <translation>Achse</translation>
   </message>
   <message>
-   <source>Axis found in %1: %2°, %3 % sure.</source>
-   <translation>Achse in %1 gefunden: %2°, zu %3 % sicher.</translation>
+   <source>Axis found %1: %2°, %3 % sure.</source>
+   <translation>Achse gefunden %1: %2°, zu %3 % sicher.</translation>
   </message>
   <message>
    <source>Axis through</source>
@@ -1118,6 +1140,14 @@
    <translation>Sauberes SVG (*.svg);;PDF (*.pdf);;PNG (*.png)</translation>
   </message>
   <message>
+   <source>Clean the page</source>
+   <translation>Blatt säubern</translation>
+  </message>
+  <message>
+   <source>Cleaned: square to the paper, light evened, paper white. Each can be changed on the card.</source>
+   <translation>Gesäubert: gerade zum Papier, Licht ausgeglichen, Papier weiß. Jedes lässt sich auf der Karte ändern.</translation>
+  </message>
+  <message>
    <source>Click a piece for the next shade, drag inside it for its direction, Shift and click to lock it.</source>
    <translation>Ein Stück anklicken für den nächsten Ton, darin ziehen für seine Richtung, Umschalt und Klick sperrt es.</translation>
   </message>
@@ -1142,12 +1172,20 @@
    <translation>Lücke schließen</translation>
   </message>
   <message>
+   <source>Close gaps that make areas</source>
+   <translation>Lücken schließen, die Flächen ergeben</translation>
+  </message>
+  <message>
    <source>Close line</source>
    <translation>Linie schließen</translation>
   </message>
   <message>
    <source>Close line with a straight</source>
    <translation>Linie mit einer Geraden schließen</translation>
+  </message>
+  <message>
+   <source>Close them</source>
+   <translation>Sie schließen</translation>
   </message>
   <message>
    <source>Closed.</source>
@@ -1411,6 +1449,10 @@
   <message>
    <source>Drag from the middle to a corner</source>
    <translation>Aus der Mitte zu einer Ecke ziehen</translation>
+  </message>
+  <message>
+   <source>Drag the four corners of the paper to where they are</source>
+   <translation>Die vier Ecken des Papiers dorthin ziehen, wo sie sind</translation>
   </message>
   <message>
    <source>Drag through areas to put them together</source>
@@ -1831,6 +1873,13 @@
   <message>
    <source>Gaps that close</source>
    <translation>Lücken, die sich schließen</translation>
+  </message>
+  <message numerus="yes">
+   <source>Gaps up to %1 count as closed: %n more area(s).</source>
+   <translation>
+    <numerusform>Lücken bis %1 gelten als geschlossen: %n weitere Fläche.</numerusform>
+    <numerusform>Lücken bis %1 gelten als geschlossen: %n weitere Flächen.</numerusform>
+   </translation>
   </message>
   <message>
    <source>Gather</source>
@@ -2317,6 +2366,10 @@
    <translation>Waagrechte und senkrechte Linien werden gesucht…</translation>
   </message>
   <message>
+   <source>Looking for the paper…</source>
+   <translation>Das Papier wird gesucht…</translation>
+  </message>
+  <message>
    <source>Looks for the symmetry of the picture</source>
    <translation>Sucht die Symmetrie des Bildes</translation>
   </message>
@@ -2573,12 +2626,28 @@
    <translation>Keine Fläche ist geschlossen. Enden, die sich fast treffen, schließen sich innerhalb der Lückentoleranz.</translation>
   </message>
   <message>
+   <source>No axis was found in %1 (best guess %2 %; Tab takes it).</source>
+   <translation>In %1 wurde keine Achse gefunden (beste Vermutung %2 %; Tab nimmt sie).</translation>
+  </message>
+  <message>
    <source>No colour drop is open.</source>
    <translation>Kein Farbtropfen ist offen.</translation>
   </message>
   <message>
+   <source>No edge of the paper was seen. Drag the corners to where they are.</source>
+   <translation>Kein Rand des Papiers war zu sehen. Die Ecken an ihre Stelle ziehen.</translation>
+  </message>
+  <message>
+   <source>No edge of the paper was seen: straightened, light evened, paper white. Each can be changed on the card.</source>
+   <translation>Kein Rand des Papiers war zu sehen: gerade gestellt, Licht ausgeglichen, Papier weiß. Jedes lässt sich auf der Karte ändern.</translation>
+  </message>
+  <message>
    <source>No fill</source>
    <translation>Keine Füllung</translation>
+  </message>
+  <message>
+   <source>No gap up to 20 px would close another area.</source>
+   <translation>Keine Lücke bis 20 px würde eine weitere Fläche schließen.</translation>
   </message>
   <message>
    <source>No gap was closed and no sliver absorbed.</source>
@@ -2609,10 +2678,6 @@
    <translation>Keine Linie hat ein offenes Ende.</translation>
   </message>
   <message>
-   <source>No symmetry was found in %1 (best guess %2 %).</source>
-   <translation>In %1 wurde keine Symmetrie gefunden (beste Vermutung %2 %).</translation>
-  </message>
-  <message>
    <source>No two ends are that near.</source>
    <translation>Keine zwei Enden liegen so nah.</translation>
   </message>
@@ -2635,6 +2700,10 @@
   <message>
    <source>Normal</source>
    <translation>Normal</translation>
+  </message>
+  <message>
+   <source>Not squared to the paper any more</source>
+   <translation>Nicht mehr gerade zum Papier</translation>
   </message>
   <message>
    <source>Nothing could be pasted: the layer is locked.</source>
@@ -2907,6 +2976,10 @@
   <message>
    <source>Paper lantern at night</source>
    <translation>Papierlaterne bei Nacht</translation>
+  </message>
+  <message>
+   <source>Paper's corners</source>
+   <translation>Ecken des Blatts</translation>
   </message>
   <message>
    <source>Part</source>
@@ -3610,6 +3683,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Quadrat</translation>
   </message>
   <message>
+   <source>Square to the paper</source>
+   <translation>Gerade zum Papier</translation>
+  </message>
+  <message>
+   <source>Square to the paper, light evened, paper white: in one act</source>
+   <translation>Gerade zum Papier, Licht ausgeglichen, Papier weiß: in einem Zug</translation>
+  </message>
+  <message>
    <source>Squint</source>
    <translation>Blinzeln</translation>
   </message>
@@ -3724,6 +3805,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Swell</source>
    <translation>Schwellzug</translation>
+  </message>
+  <message>
+   <source>Tab shows the next, %1 of %2.</source>
+   <translation>Tab zeigt die nächste, %1 von %2.</translation>
   </message>
   <message>
    <source>Tablet stand-in: play recorded strokes…</source>
@@ -3910,6 +3995,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die Linie</translation>
   </message>
   <message>
+   <source>The line drawn as the axis is left out.</source>
+   <translation>Die als Achse gezeichnete Linie ist weggelassen.</translation>
+  </message>
+  <message>
    <source>The line is bent as evenly as that allows; corners and ends stay</source>
    <translation>Die Linie biegt sich so gleichmäßig, wie das erlaubt; Ecken und Enden bleiben</translation>
   </message>
@@ -3990,6 +4079,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Das Bild zählt dort, wie es ist (Entf)</translation>
   </message>
   <message>
+   <source>The picture is square to the paper.</source>
+   <translation>Das Bild steht gerade zum Papier.</translation>
+  </message>
+  <message>
    <source>The picture is still being read. Try again in a moment.</source>
    <translation>Das Bild wird noch gelesen. Gleich noch einmal versuchen.</translation>
   </message>
@@ -4042,6 +4135,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Keine Tinte in der Hand. Auf der Karte eine hinzufügen.</translation>
   </message>
   <message>
+   <source>There is no picture to clean.</source>
+   <translation>Es gibt kein Bild zu säubern.</translation>
+  </message>
+  <message>
    <source>There is no picture to crop.</source>
    <translation>Es gibt kein Bild zum Zuschneiden.</translation>
   </message>
@@ -4052,6 +4149,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>There is no picture to lay the rope on. Bring one in with Ctrl+I.</source>
    <translation>Es gibt kein Bild, auf das sich das Seil legen könnte. Strg+I holt eines.</translation>
+  </message>
+  <message>
+   <source>There is no picture to square.</source>
+   <translation>Es gibt kein Bild gerade zu richten.</translation>
   </message>
   <message>
    <source>There is no picture to straighten.</source>
@@ -4106,6 +4207,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Es gibt nichts zu teilen: Formen wählen, die sich überlappen, oder eine mit Löchern.</translation>
   </message>
   <message>
+   <source>These corners would turn the page inside out.</source>
+   <translation>Diese Ecken würden das Blatt umstülpen.</translation>
+  </message>
+  <message>
    <source>These ends meet already.</source>
    <translation>Diese Enden treffen sich schon.</translation>
   </message>
@@ -4144,6 +4249,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>This end belongs to a shape of several outlines. Use Nodes on it.</source>
    <translation>Dieses Ende gehört zu einer Form aus mehreren Umrissen. Dafür ist Knoten da.</translation>
+  </message>
+  <message>
+   <source>This gap counts as closed.</source>
+   <translation>Diese Lücke gilt als geschlossen.</translation>
   </message>
   <message>
    <source>This is no group.</source>
@@ -4490,6 +4599,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Beim Zeichnen</translation>
   </message>
   <message>
+   <source>Whole picture</source>
+   <translation>Ganzes Bild</translation>
+  </message>
+  <message>
    <source>Whole sheet</source>
    <translation>Ganzes Blatt</translation>
   </message>
@@ -4624,6 +4737,18 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>bricht die Griffe auseinander; bemisst aus der Mitte</translation>
   </message>
   <message>
+   <source>by a straight drawn for it</source>
+   <translation>an einer dafür gezeichneten Geraden</translation>
+  </message>
+  <message>
+   <source>by ends in a row</source>
+   <translation>an Enden in einer Reihe</translation>
+  </message>
+  <message>
+   <source>by two halves alike</source>
+   <translation>an zwei gleichen Hälften</translation>
+  </message>
+  <message>
    <source>centre</source>
    <translation>Mitte</translation>
   </message>
@@ -4707,6 +4832,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>gap %1</source>
    <translation>Lücke %1</translation>
+  </message>
+  <message>
+   <source>gap %1, click closes it</source>
+   <translation>Lücke %1, Klick schließt sie</translation>
   </message>
   <message>
    <source>gap %1, counts as closed</source>

@@ -11,6 +11,20 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%1 closes %n more area(s).</source>
+   <translation>
+    <numerusform>%1 closes %n more area.</numerusform>
+    <numerusform>%1 closes %n more areas.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 closes %n more area(s): %2.</source>
+   <translation>
+    <numerusform>%1 closes %n more area: %2.</numerusform>
+    <numerusform>%1 closes %n more areas: %2.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%1 of %n area(s) inked</source>
    <translation>
     <numerusform>%1 of %n area inked</numerusform>
@@ -302,6 +316,13 @@
    <translation>
     <numerusform>Deleted %n thing. Ctrl+Z brings it back.</numerusform>
     <numerusform>Deleted %n things. Ctrl+Z brings them back.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>Gaps up to %1 count as closed: %n more area(s).</source>
+   <translation>
+    <numerusform>Gaps up to %1 count as closed: %n more area.</numerusform>
+    <numerusform>Gaps up to %1 count as closed: %n more areas.</numerusform>
    </translation>
   </message>
   <message numerus="yes">

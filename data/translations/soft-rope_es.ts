@@ -62,6 +62,20 @@
    <source>%1 cannot be read to its end.</source>
    <translation>%1 no se puede leer hasta el final.</translation>
   </message>
+  <message numerus="yes">
+   <source>%1 closes %n more area(s).</source>
+   <translation>
+    <numerusform>%1 cierra %n área más.</numerusform>
+    <numerusform>%1 cierra %n áreas más.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 closes %n more area(s): %2.</source>
+   <translation>
+    <numerusform>%1 cierra %n área más: %2.</numerusform>
+    <numerusform>%1 cierra %n áreas más: %2.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>%1 colour drops' areas opened: they stay as they were, rings show where.</source>
    <translation>Se abrieron las áreas de %1 gotas de color: quedan como estaban, unos anillos muestran dónde.</translation>
@@ -694,6 +708,10 @@
    <translation>&lt;b&gt;Nodos&lt;/b&gt;: arrastre nodos, tiradores y tramos. Clic en un nodo elegido: suave o esquina. Doble clic añade, Supr quita.</translation>
   </message>
   <message>
+   <source>&lt;b&gt;Paper&lt;/b&gt;: drag the corners to those of the paper. A double click finds them.</source>
+   <translation>&lt;b&gt;Papel&lt;/b&gt;: arrastra las esquinas a las del papel. Un doble clic las encuentra.</translation>
+  </message>
+  <message>
    <source>&lt;b&gt;Part&lt;/b&gt;: drag a frame, or with Shift round a part, to trace just that. Click a traced line to leave it out, double click to keep only it.</source>
    <translation>&lt;b&gt;Parte&lt;/b&gt;: arrastre un marco, o rodee con Mayús, para calcar solo eso. Pulse una línea para dejarla fuera, doble clic para dejar solo esa.</translation>
   </message>
@@ -878,6 +896,10 @@
    <translation>Todas como venían</translation>
   </message>
   <message>
+   <source>All gaps up to that width count as closed</source>
+   <translation>Todos los huecos hasta ese ancho cuentan como cerrados</translation>
+  </message>
+  <message>
    <source>All of them as one</source>
    <translation>Todas ellas como una</translation>
   </message>
@@ -966,8 +988,8 @@
    <translation>Eje</translation>
   </message>
   <message>
-   <source>Axis found in %1: %2°, %3 % sure.</source>
-   <translation>Eje hallado en %1: %2°, seguro al %3 %.</translation>
+   <source>Axis found %1: %2°, %3 % sure.</source>
+   <translation>Eje encontrado %1: %2°, seguro al %3 %.</translation>
   </message>
   <message>
    <source>Axis through</source>
@@ -1118,6 +1140,14 @@
    <translation>SVG limpio (*.svg);;PDF (*.pdf);;PNG (*.png)</translation>
   </message>
   <message>
+   <source>Clean the page</source>
+   <translation>Limpiar la página</translation>
+  </message>
+  <message>
+   <source>Cleaned: square to the paper, light evened, paper white. Each can be changed on the card.</source>
+   <translation>Limpia: a escuadra con el papel, luz igualada, papel blanco. Todo se puede cambiar en la ficha.</translation>
+  </message>
+  <message>
    <source>Click a piece for the next shade, drag inside it for its direction, Shift and click to lock it.</source>
    <translation>Pulse una pieza para el tono siguiente, arrastre dentro para su dirección, Mayús y clic para bloquearla.</translation>
   </message>
@@ -1142,12 +1172,20 @@
    <translation>Cerrar hueco</translation>
   </message>
   <message>
+   <source>Close gaps that make areas</source>
+   <translation>Cerrar los huecos que forman áreas</translation>
+  </message>
+  <message>
    <source>Close line</source>
    <translation>Cerrar línea</translation>
   </message>
   <message>
    <source>Close line with a straight</source>
    <translation>Cerrar línea con una recta</translation>
+  </message>
+  <message>
+   <source>Close them</source>
+   <translation>Cerrarlos</translation>
   </message>
   <message>
    <source>Closed.</source>
@@ -1411,6 +1449,10 @@
   <message>
    <source>Drag from the middle to a corner</source>
    <translation>Arrastre del centro a una esquina</translation>
+  </message>
+  <message>
+   <source>Drag the four corners of the paper to where they are</source>
+   <translation>Arrastra las cuatro esquinas del papel a su sitio</translation>
   </message>
   <message>
    <source>Drag through areas to put them together</source>
@@ -1831,6 +1873,13 @@
   <message>
    <source>Gaps that close</source>
    <translation>Huecos que se cierran</translation>
+  </message>
+  <message numerus="yes">
+   <source>Gaps up to %1 count as closed: %n more area(s).</source>
+   <translation>
+    <numerusform>Los huecos hasta %1 cuentan como cerrados: %n área más.</numerusform>
+    <numerusform>Los huecos hasta %1 cuentan como cerrados: %n áreas más.</numerusform>
+   </translation>
   </message>
   <message>
    <source>Gather</source>
@@ -2317,6 +2366,10 @@
    <translation>Buscando líneas horizontales y verticales…</translation>
   </message>
   <message>
+   <source>Looking for the paper…</source>
+   <translation>Buscando el papel…</translation>
+  </message>
+  <message>
    <source>Looks for the symmetry of the picture</source>
    <translation>Busca la simetría de la imagen</translation>
   </message>
@@ -2573,12 +2626,28 @@
    <translation>No hay áreas cerradas. Los extremos que casi se tocan se cierran dentro de la tolerancia.</translation>
   </message>
   <message>
+   <source>No axis was found in %1 (best guess %2 %; Tab takes it).</source>
+   <translation>No se encontró ningún eje en %1 (mejor conjetura %2 %; Tab la toma).</translation>
+  </message>
+  <message>
    <source>No colour drop is open.</source>
    <translation>Ninguna gota de color está abierta.</translation>
   </message>
   <message>
+   <source>No edge of the paper was seen. Drag the corners to where they are.</source>
+   <translation>No se vio ningún borde del papel. Arrastra las esquinas a su sitio.</translation>
+  </message>
+  <message>
+   <source>No edge of the paper was seen: straightened, light evened, paper white. Each can be changed on the card.</source>
+   <translation>No se vio ningún borde del papel: enderezada, luz igualada, papel blanco. Todo se puede cambiar en la ficha.</translation>
+  </message>
+  <message>
    <source>No fill</source>
    <translation>Sin relleno</translation>
+  </message>
+  <message>
+   <source>No gap up to 20 px would close another area.</source>
+   <translation>Ningún hueco hasta 20 px cerraría otra área.</translation>
   </message>
   <message>
    <source>No gap was closed and no sliver absorbed.</source>
@@ -2609,10 +2678,6 @@
    <translation>Ninguna línea tiene un extremo abierto.</translation>
   </message>
   <message>
-   <source>No symmetry was found in %1 (best guess %2 %).</source>
-   <translation>No se halló simetría en %1 (mejor conjetura %2 %).</translation>
-  </message>
-  <message>
    <source>No two ends are that near.</source>
    <translation>No hay dos extremos así de cerca.</translation>
   </message>
@@ -2635,6 +2700,10 @@
   <message>
    <source>Normal</source>
    <translation>Normal</translation>
+  </message>
+  <message>
+   <source>Not squared to the paper any more</source>
+   <translation>Ya no a escuadra con el papel</translation>
   </message>
   <message>
    <source>Nothing could be pasted: the layer is locked.</source>
@@ -2907,6 +2976,10 @@
   <message>
    <source>Paper lantern at night</source>
    <translation>Farol de papel de noche</translation>
+  </message>
+  <message>
+   <source>Paper's corners</source>
+   <translation>Esquinas del papel</translation>
   </message>
   <message>
    <source>Part</source>
@@ -3610,6 +3683,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Cuadrado</translation>
   </message>
   <message>
+   <source>Square to the paper</source>
+   <translation>A escuadra con el papel</translation>
+  </message>
+  <message>
+   <source>Square to the paper, light evened, paper white: in one act</source>
+   <translation>A escuadra con el papel, luz igualada, papel blanco: en un solo acto</translation>
+  </message>
+  <message>
    <source>Squint</source>
    <translation>Entornar</translation>
   </message>
@@ -3724,6 +3805,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Swell</source>
    <translation>Modulado</translation>
+  </message>
+  <message>
+   <source>Tab shows the next, %1 of %2.</source>
+   <translation>Tab muestra el siguiente, %1 de %2.</translation>
   </message>
   <message>
    <source>Tablet stand-in: play recorded strokes…</source>
@@ -3910,6 +3995,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>La línea</translation>
   </message>
   <message>
+   <source>The line drawn as the axis is left out.</source>
+   <translation>La línea dibujada como eje queda fuera.</translation>
+  </message>
+  <message>
    <source>The line is bent as evenly as that allows; corners and ends stay</source>
    <translation>La línea se curva tan pareja como eso permite; esquinas y extremos quedan</translation>
   </message>
@@ -3990,6 +4079,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>La imagen cuenta como es ahí (Supr)</translation>
   </message>
   <message>
+   <source>The picture is square to the paper.</source>
+   <translation>La imagen está a escuadra con el papel.</translation>
+  </message>
+  <message>
    <source>The picture is still being read. Try again in a moment.</source>
    <translation>La imagen aún se está leyendo. Pruebe otra vez en un momento.</translation>
   </message>
@@ -4042,6 +4135,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>No hay tinta en mano. Añada una en la ficha.</translation>
   </message>
   <message>
+   <source>There is no picture to clean.</source>
+   <translation>No hay imagen que limpiar.</translation>
+  </message>
+  <message>
    <source>There is no picture to crop.</source>
    <translation>No hay imagen que recortar.</translation>
   </message>
@@ -4052,6 +4149,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>There is no picture to lay the rope on. Bring one in with Ctrl+I.</source>
    <translation>No hay imagen en la que poner la cuerda. Traiga una con Ctrl+I.</translation>
+  </message>
+  <message>
+   <source>There is no picture to square.</source>
+   <translation>No hay imagen que escuadrar.</translation>
   </message>
   <message>
    <source>There is no picture to straighten.</source>
@@ -4106,6 +4207,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>No hay nada que dividir: elija formas que se solapen, o una con agujeros.</translation>
   </message>
   <message>
+   <source>These corners would turn the page inside out.</source>
+   <translation>Estas esquinas volverían la página del revés.</translation>
+  </message>
+  <message>
    <source>These ends meet already.</source>
    <translation>Estos extremos ya se tocan.</translation>
   </message>
@@ -4144,6 +4249,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>This end belongs to a shape of several outlines. Use Nodes on it.</source>
    <translation>Este extremo es de una forma con varios contornos. Use Nodos con ella.</translation>
+  </message>
+  <message>
+   <source>This gap counts as closed.</source>
+   <translation>Este hueco cuenta como cerrado.</translation>
   </message>
   <message>
    <source>This is no group.</source>
@@ -4490,6 +4599,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Al dibujar</translation>
   </message>
   <message>
+   <source>Whole picture</source>
+   <translation>Imagen entera</translation>
+  </message>
+  <message>
    <source>Whole sheet</source>
    <translation>Hoja entera</translation>
   </message>
@@ -4624,6 +4737,18 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>separa los tiradores; dimensiona desde el centro</translation>
   </message>
   <message>
+   <source>by a straight drawn for it</source>
+   <translation>por una recta dibujada para ello</translation>
+  </message>
+  <message>
+   <source>by ends in a row</source>
+   <translation>por extremos en fila</translation>
+  </message>
+  <message>
+   <source>by two halves alike</source>
+   <translation>por dos mitades iguales</translation>
+  </message>
+  <message>
    <source>centre</source>
    <translation>centro</translation>
   </message>
@@ -4707,6 +4832,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>gap %1</source>
    <translation>hueco %1</translation>
+  </message>
+  <message>
+   <source>gap %1, click closes it</source>
+   <translation>hueco %1, un clic lo cierra</translation>
   </message>
   <message>
    <source>gap %1, counts as closed</source>

@@ -4,6 +4,8 @@
 #include "art/live.h"
 #include "art/tree.h"
 #include "mirror/mirror.h"
+#include "pixel/shrink.h"
+#include "trace/lines.h"
 #include "words/said.h"
 
 #include <algorithm>
@@ -64,6 +66,7 @@ Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror
     out.smooth = w.smooth;
     out.copied = w.copied;
     out.dropped = w.dropped;
+    out.axisLines = w.axisLines;
     std::map<Id, Paths> whole;
     for (std::size_t k = 0; k < w.paths.size(); ++k) whole[owner[w.sources[k]]].push_back(w.paths[k]);
     Id next = d.nextId;
@@ -125,17 +128,45 @@ Welded withWeld(const Document& d, Id layer, double tolerance, const std::vector
     return out;
 }
 
-std::optional<mirror::FoundAxis> symmetryOf(const Document& d, const std::function<std::shared_ptr<const pixel::Picture>(const Reference&)>& picture)
+std::vector<mirror::FoundAxis> axesOf(const pixel::Picture& picture, const curve::Affine& toSheet, const std::function<bool()>& cancelled)
 {
-    std::optional<mirror::FoundAxis> found;
+    // Small: where lines end and how they run is seen at the size of a hand's wobble.
+    constexpr int side = 1800; // px
+    const int step = std::max(1, (std::max(picture.width, picture.height) + side - 1) / side);
+    const pixel::Grey grey = pixel::greyOf(picture), small = step > 1 ? pixel::greyOf(pixel::shrunk(picture, step)) : grey;
+    trace::LinesOptions o;
+    o.slack = 2;
+    o.shortest = 16;
+    o.cancelled = cancelled;
+    curve::Paths lines;
+    for (trace::Stroke& s : trace::lines(small, o).strokes) lines.push_back(transformed(s.path, curve::scaling(step, step)));
+    if (cancelled && cancelled()) return {};
+    const curve::Box page{{0, 0}, {static_cast<double>(grey.width), static_cast<double>(grey.height)}};
+    std::vector<mirror::FoundAxis> found = mirror::findAxes(lines, mirror::edgePoints(grey), page);
+    for (mirror::FoundAxis& f : found) f.axis = {toSheet * f.axis.through, mirror::lineAngle(curve::angleOf(linear(toSheet, mirror::along(f.axis))))};
+    return found;
+}
+
+std::vector<mirror::FoundAxis> axesOf(const curve::Paths& lines)
+{
+    return mirror::findAxes(lines, mirror::edgePoints(lines), std::nullopt);
+}
+
+std::vector<mirror::FoundAxis> axesOf(const Document& d, const std::function<std::shared_ptr<const pixel::Picture>(const Reference&)>& picture)
+{
+    std::shared_ptr<const pixel::Picture> under;
+    curve::Affine place;
     curve::Paths lines;
     eachItem(d, {}, [&](const Item& i, const Where& w) {
-        if (const Artwork* a = i.artwork(); a && w.shown && !w.derived) lines.insert(lines.end(), a->paths.begin(), a->paths.end());
+        if (const Artwork* a = i.artwork(); a && w.shown && !w.derived) lines.insert(lines.end(), a->paths->begin(), a->paths->end());
         const Reference* r = i.reference();
-        if (found || !r || !r->picture) return;
-        if (const auto p = picture(*r)) found = mirror::findAxis(mirror::edgePoints(pixel::greyOf(*p)), placement(*r));
+        if (under || !r || !r->picture) return;
+        under = picture(*r);
+        place = placement(*r);
     });
-    return found ? found : mirror::findAxis(mirror::edgePoints(lines));
+    if (under)
+        if (std::vector<mirror::FoundAxis> found = axesOf(*under, place); !found.empty()) return found;
+    return axesOf(lines);
 }
 
 Taken withMirroredCopies(const Document& d, const std::vector<Id>& items, const mirror::Axis& axis)

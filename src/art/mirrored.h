@@ -14,6 +14,7 @@ std::vector<ItemPtr> mirroredItems(const Layer& layer);
 struct Welded {
     Document document;
     std::size_t seams = 0, smooth = 0, copied = 0, dropped = 0; // joins; those without a corner; paths copied; paths that were there already
+    std::size_t axisLines = 0;                                   // lines drawn as the axis, left out
     Refusal why = Refusal::none;
 };
 // What lies on the layers becomes whole: mirrored and joined at the axis. `tolerance`: px from the axis that count as on it; `chosen`: seams
@@ -23,9 +24,14 @@ Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror
 Welded withWeld(const Document& d, Id layer, double tolerance, const std::vector<mirror::Seam>& chosen = {});
 // The seams that welding the layer would make; nothing without a mirror.
 std::vector<mirror::Seam> seamsOf(const Document& d, Id layer, double tolerance, const std::vector<mirror::Seam>& chosen = {});
-// The axis of the drawing: from the edges of its lowest picture where they show one, else from its lines; with a confidence 0..1
-// (mirror/axis.h). `picture`: decoded, not lit; nothing where it cannot be read.
-std::optional<mirror::FoundAxis> symmetryOf(const Document& d, const std::function<std::shared_ptr<const pixel::Picture>(const Reference&)>& picture);
+// The axes that a picture may have, on the sheet, likeliest first (mirror/half_axis.h): from its edges, and from its lines as they are
+// traced small. `picture`: decoded; up to half a second.
+std::vector<mirror::FoundAxis> axesOf(const pixel::Picture& picture, const curve::Affine& toSheet, const std::function<bool()>& cancelled = {});
+// The same from the lines of a drawing.
+std::vector<mirror::FoundAxis> axesOf(const curve::Paths& lines);
+// The axes of the drawing: of its lowest picture where there is one, else of its lines. `picture`: decoded, not lit; nothing where it
+// cannot be read.
+std::vector<mirror::FoundAxis> axesOf(const Document& d, const std::function<std::shared_ptr<const pixel::Picture>(const Reference&)>& picture);
 // Mirrored copies of the items across an axis, without weld.
 Taken withMirroredCopies(const Document& d, const std::vector<Id>& items, const mirror::Axis& axis);
 

@@ -53,9 +53,11 @@ std::vector<EdgePoint> edgePoints(const curve::Paths& paths, std::size_t most = 
 
 // `confidence`, 0..1: how much of the edges finds an edge of the right direction on the other side (1 = all of them; a
 // lopsided drawing stays below about 0.4).
+enum class FoundAs { symmetry, drawnLine, openEnds }; // both halves there; a straight drawn as the axis; ends in a row (half_axis.h)
 struct FoundAxis {
     Axis axis;
     double confidence = 0;
+    FoundAs as = FoundAs::symmetry;
 };
 constexpr double leastConfidence = 0.45;
 // The best axis by voting over all directions and offsets, then refined. Nothing without edges; ask `confidence` whether

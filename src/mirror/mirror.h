@@ -5,4 +5,5 @@
 #pragma once
 
 #include "mirror/axis.h"
+#include "mirror/half_axis.h"
 #include "mirror/weld.h"

@@ -1,6 +1,7 @@
 #include "mirror/weld.h"
 
 #include "curve/edit.h"
+#include "mirror/half_axis.h"
 
 #include <algorithm>
 
@@ -309,10 +310,17 @@ Welded weld(const Paths& paths, const Axis& axis, const WeldOptions& options)
 {
     Welder w{axis, options, reflection(axis)};
     std::vector<Welder::Part> parts;
+    constexpr double handWobble = 0.008; // of the drawing's size
+    const Box box = bounds(paths);
+    const double size = box.empty() ? 0 : std::hypot(box.width(), box.height());
     for (std::size_t k = 0; k < paths.size(); ++k) {
         const Path& p = paths[k];
         if (!isFinite(p) || p.nodes.empty()) continue;
         w.source = k;
+        if (drawnAsAxis(p, axis, paths, std::max(options.tolerance, handWobble * size))) {
+            ++w.result.axisLines;
+            continue;
+        }
         if (w.liesOnAxis(p)) {
             w.put(w.onAxis(p));
             continue;

@@ -20,11 +20,13 @@ struct Welded {
     std::size_t smooth = 0;           // of these, made smooth
     std::size_t copied = 0;           // paths wholly on one side
     std::size_t cut = 0;              // crossings cut at the axis
+    std::size_t axisLines = 0;        // lines drawn as the axis itself, left out
     std::size_t dropped = 0;          // lines that were there on both sides already
 };
 
 // Paths that cross the axis are cut there and keep the side on which most of them lies; ends within tolerance go onto the
-// axis; a stretch of a closed path that runs along the axis within tolerance goes. At a seam the handle is turned square to
+// axis; a stretch of a closed path that runs along the axis within tolerance goes, and so does a line that was drawn as the axis
+// (half_axis.h). At a seam the handle is turned square to
 // the axis (which makes curvature continuous too, by symmetry) unless it stands off by more than `smoothWithin`, or the end piece is a
 // straight: then the corner stays. A node at a smooth seam goes where one piece draws the same curve within 0.01 px. Where both sides are drawn
 // already, lines of the emptier side that lie within tolerance of another's mirror image are left out.

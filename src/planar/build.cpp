@@ -32,6 +32,21 @@ constexpr std::uint64_t pairKey(std::uint32_t a, std::uint32_t b)
     return static_cast<std::uint64_t>(a) << 32 | b;
 }
 
+// Of the gaps wider than what counts as closed, those that were chosen; looked for again, since lines move.
+void addChosen(std::vector<Bridge>& closed, const std::vector<const Strand*>& strands, const std::vector<Between>& between, const std::vector<Bridge>& chosen,
+               double touch)
+{
+    if (chosen.empty()) return;
+    constexpr double moved = 3; // px
+    double widest = 0;
+    for (const Bridge& c : chosen) widest = std::max(widest, c.width);
+    const auto near = [](Vec2 a, Vec2 b, Vec2 c, Vec2 d) { return distance(a, c) <= moved && distance(b, d) <= moved; };
+    for (const Bridge& b : bridges(strands, between, widest + moved, touch)) {
+        const auto same = [&](const Bridge& o) { return near(b.from, b.to, o.from, o.to) || near(b.from, b.to, o.to, o.from); };
+        if (std::any_of(chosen.begin(), chosen.end(), same) && std::none_of(closed.begin(), closed.end(), same)) closed.push_back(b);
+    }
+}
+
 } // namespace
 
 struct Builder::Store {
@@ -170,8 +185,9 @@ MapPtr Builder::build(const Paths& paths, const BuildOptions& options)
     std::vector<Bridge> closed;
     std::vector<Strand> bridgeStrands;
     std::vector<Meeting> bridgeMeetings;
-    if (options.gap > 0) {
-        closed = bridges(strands, between, options.gap, tol.touch);
+    if (options.gap > 0 || !options.closed.empty()) {
+        if (options.gap > 0) closed = bridges(strands, between, options.gap, tol.touch);
+        addChosen(closed, strands, between, options.closed, tol.touch);
         bridgeStrands.reserve(closed.size());
         for (const Bridge& b : closed)
             bridgeStrands.push_back(strandOf(polyline({b.from, b.to}, false), static_cast<int>(paths.size() + bridgeStrands.size())));

@@ -10,9 +10,10 @@
 namespace softrope::planar {
 
 struct BuildOptions {
-    double gap = 0;          // px: ends and closed paths that come this near count as meeting
-    double sliverWidth = 0;  // px: thinner areas join a neighbour; 0 = the least that can be told
-    bool closePaths = false; // open paths are closed by their chords, as filling does
+    double gap = 0;             // px: ends and closed paths that come this near count as meeting
+    std::vector<Bridge> closed; // wider gaps that are to be closed too: those about where these are (WiderGap::bridges)
+    double sliverWidth = 0;     // px: thinner areas join a neighbour; 0 = the least that can be told
+    bool closePaths = false;    // open paths are closed by their chords, as filling does
 };
 
 // Keeps strands and their meetings by content: paths that are equal to some of the last call are not looked at again.

@@ -10,12 +10,27 @@ using namespace curve;
 
 namespace {
 
+// Where a line may go on over a gap: an end that meets nothing; one that sticks out past a crossing, which may have been drawn towards
+// something; or a sharp corner of an open line, as two strokes leave it that run on as one. The latter two only lead on ahead.
 struct FreeEnd {
     int strand = 0;
-    bool last = false;
+    bool last = false; // of the strand; false for corners
     Vec2 at;
     bool used = false;
+    Vec2 out{}; // where it points
+    bool ahead = false;
+    bool corner = false;
 };
+
+constexpr double aheadWithin = 0.5;   // cosine of 60 degrees
+constexpr double sideways = 0.2;      // cosine of 78 degrees
+constexpr double passed = 3;          // gaps: a crossing no further from the end was just passed
+const double sharpFrom = radians(60); // a corner that turns more points somewhere
+
+bool leadsTo(const FreeEnd& e, Vec2 p)
+{
+    return !e.ahead || dot(unit(p - e.at), e.out) >= aheadWithin;
+}
 
 struct Place {
     double distance = 1e300;
@@ -58,30 +73,45 @@ struct Closer {
     std::vector<FreeEnd> ends{};
     std::vector<Bridge> found{};
     std::set<std::pair<int, int>> meeting{};
+    std::set<std::pair<int, int>> crossed{}; // an end (2 strand + last) and a strand that it has just crossed: it does not go back to that
 
     void findEnds()
     {
         std::vector<char> closedOff(strands.size() * 2, 0);
-        const auto note = [&](int strand, int piece, double t, Vec2 at, int node) {
+        std::set<std::pair<int, int>> met; // strand and node
+        const auto note = [&](int strand, int other, int piece, double t, Vec2 at, int node) {
             const Strand& s = *strands[static_cast<std::size_t>(strand)];
             if (s.closed || s.pieces.empty()) return;
             const int last = static_cast<int>(s.pieces.size());
+            for (const bool end : {false, true})
+                if (distance(at, end ? s.pieces.back().curve.p3 : s.pieces.front().curve.p0) <= passed * gap)
+                    crossed.insert({2 * strand + (end ? 1 : 0), other});
+            if (node >= 0) met.insert({strand, node}); // what lies on another line leads nowhere
             if (node == 0 || stub(s, piece, t, at, false)) closedOff[static_cast<std::size_t>(2 * strand)] = 1;
             if (node == last || stub(s, piece, t, at, true)) closedOff[static_cast<std::size_t>(2 * strand + 1)] = 1;
         };
         for (const Between& m : meetings) {
             if (strands[static_cast<std::size_t>(m.i)]->closed && strands[static_cast<std::size_t>(m.j)]->closed) meeting.insert({m.i, m.j});
             for (const Contact& c : m.what->contacts) {
-                note(m.i, c.a, c.s, c.at, c.nodeA);
-                note(m.j, c.b, c.t, c.at, c.nodeB);
+                note(m.i, m.j, c.a, c.s, c.at, c.nodeA);
+                note(m.j, m.i, c.b, c.t, c.at, c.nodeB);
             }
         }
         for (std::size_t k = 0; k < strands.size(); ++k) {
             const Strand& s = *strands[k];
             if (s.closed || s.pieces.empty()) continue;
-            for (const bool last : {false, true})
-                if (!closedOff[2 * k + (last ? 1 : 0)])
-                    ends.push_back({static_cast<int>(k), last, last ? s.pieces.back().curve.p3 : s.pieces.front().curve.p0});
+            const int strand = static_cast<int>(k);
+            for (const bool last : {false, true}) {
+                if (met.count({strand, last ? static_cast<int>(s.pieces.size()) : 0})) continue;
+                const Cubic& c = last ? s.pieces.back().curve : s.pieces.front().curve;
+                ends.push_back({strand, last, last ? c.p3 : c.p0, false, last ? unit(tangentAt(c, 1)) : -unit(tangentAt(c, 0)),
+                                closedOff[2 * k + (last ? 1 : 0)] != 0, false});
+            }
+            for (std::size_t i = 0; i + 1 < s.pieces.size(); ++i) {
+                const Vec2 in = unit(tangentAt(s.pieces[i].curve, 1)), on = unit(tangentAt(s.pieces[i + 1].curve, 0));
+                if (std::abs(turn(in, on)) > sharpFrom && !met.count({strand, static_cast<int>(i) + 1}))
+                    ends.push_back({strand, false, s.pieces[i].curve.p3, false, unit(in - on), true, true});
+            }
         }
     }
 
@@ -116,7 +146,8 @@ struct Closer {
             for (std::size_t j = i + 1; j < byX.size() && ends[byX[j]].at.x - ends[byX[i]].at.x <= gap; ++j) {
                 const FreeEnd &a = ends[byX[i]], &b = ends[byX[j]];
                 const double d = distance(a.at, b.at);
-                if (d > gap) continue;
+                if (d > gap || a.used || b.used || !leadsTo(a, b.at) || !leadsTo(b, a.at) || d <= touch) continue;
+                if (a.strand == b.strand && (a.corner || b.corner)) continue;
                 // The two ends of one short mark do not close it.
                 const Strand& s = *strands[static_cast<std::size_t>(a.strand)];
                 if (a.strand == b.strand && std::max(s.box.width(), s.box.height()) < 3 * gap) continue;
@@ -134,11 +165,15 @@ struct Closer {
     {
         for (FreeEnd& e : ends) {
             if (e.used) continue;
-            Place best = nearestOnOwnFarPart(*strands[static_cast<std::size_t>(e.strand)], e, gap);
+            Place best = e.corner ? Place{} : nearestOnOwnFarPart(*strands[static_cast<std::size_t>(e.strand)], e, gap);
+            if (best.distance <= gap && !leadsTo(e, best.point)) best = {};
             for (std::size_t k = 0; k < strands.size(); ++k) {
                 if (static_cast<int>(k) == e.strand || !strands[k]->box.grown(gap).contains(e.at)) continue;
                 const Place p = nearestOn(*strands[k], e.at, gap);
-                if (p.distance < best.distance) best = p;
+                if (p.distance >= best.distance || (e.ahead && !leadsTo(e, p.point))) continue;
+                // Not back to what it has just crossed.
+                if (!e.ahead && dot(unit(p.point - e.at), e.out) < sideways && crossed.count({2 * e.strand + (e.last ? 1 : 0), static_cast<int>(k)})) continue;
+                best = p;
             }
             if (best.distance > gap || best.distance <= touch) continue;
             e.used = true;

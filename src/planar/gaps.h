@@ -9,7 +9,7 @@ namespace softrope::planar {
 
 // Ends that meet nothing, nearest pairs first and each used once; then the ends that are left, each to the nearest point of
 // another path (or a far part of its own) within `gap` px; then closed paths that come within `gap` without touching. An end
-// that sticks out past a crossing by less than `gap` is not open.
+// that sticks out past a crossing by less than `gap`, and a sharp corner of an open line, goes on to what lies ahead of it only.
 std::vector<Bridge> bridges(const std::vector<const Strand*>& strands, const std::vector<Between>& meetings, double gap, double touch);
 
 } // namespace softrope::planar

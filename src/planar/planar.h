@@ -9,3 +9,4 @@
 #include "planar/combine.h"
 #include "planar/follow.h"
 #include "planar/map.h"
+#include "planar/wider_gaps.h"

@@ -227,6 +227,74 @@ TEST_CASE("half a moth, mirrored, welded, and turned into colour areas")
     CHECK(h.document().layer(w.session().selection().layer)->mirror);
 }
 
+TEST_CASE("the axis drawn beside half a moth is found, Tab goes through the others, and the weld leaves its line out")
+{
+    app::Window w;
+    Hand h(w);
+    w.scanPage("moth-half", 150, 4);
+    REQUIRE(hand::waitFor([&] { return !w.busy(); }));
+    const std::string before = w.session().history().undoName();
+    h.key(Qt::Key_3);
+    REQUIRE(w.run("find-axis"));
+    REQUIRE(hand::waitFor([&] { return w.lastSaid().startsWith("Axis found") || w.lastSaid().contains("No axis"); }));
+    CHECK(w.lastSaid().startsWith("Axis found by a straight drawn for it"));
+    const auto mirrorOf = [&] { return h.document().layer(w.session().selection().layer)->mirror; };
+    REQUIRE(mirrorOf());
+    const mirror::Axis first = *mirrorOf();
+    CHECK(std::abs(std::abs(curve::degrees(first.angle)) - 90) < 8);
+    REQUIRE(w.session().axisChoice);
+    if (w.session().axisChoice->found.size() > 1) {
+        h.key(Qt::Key_Tab);
+        CHECK_FALSE(*mirrorOf() == first);
+        h.key(Qt::Key_Backtab, Qt::ShiftModifier);
+        CHECK(*mirrorOf() == first);
+    }
+    // One step, however many were looked at.
+    h.key(Qt::Key_Z, Qt::ControlModifier);
+    CHECK_FALSE(mirrorOf());
+    CHECK(w.session().history().undoName() == before);
+}
+
+TEST_CASE("the card says what a wider gap would close, one click takes it, and one gap is closed by a click on its mark")
+{
+    app::Window w;
+    Hand h(w);
+    art::Document d = art::newDocument();
+    const auto line = [&](std::vector<curve::Vec2> p, const char* name) {
+        art::Item i;
+        i.name = name;
+        art::Artwork a;
+        a.stroke.colour = art::Colour{0, 0, 0};
+        a.stroke.width = 2;
+        a.setPaths({curve::polyline(p, false)});
+        i.is = a;
+        d = art::withItem(d, 0, i).document;
+    };
+    line({{306, 300}, {500, 300}, {500, 500}, {300, 500}, {300, 300}}, "Body");
+    line({{612, 300}, {800, 300}, {800, 500}, {600, 500}, {600, 300}}, "Head");
+    w.session().start(d, {});
+    h.key(Qt::Key_3);
+    app::Areas& areas = w.areas();
+    REQUIRE(hand::waitFor([&] { return areas.wider().size() == 2; }));
+    CHECK(areas.map()->areas().empty());
+    CHECK(areas.wider()[0].names == std::vector<std::string>{"Body"});
+    hand::settle(30);
+    REQUIRE(h.canvas().tool()->id() == "pick");
+    // Only the wider of the two, by its mark.
+    h.click({606, 300});
+    REQUIRE(hand::waitFor([&] { return areas.upToDate() && areas.map()->areas().size() == 1; }));
+    CHECK(areas.map()->at({700, 400}) != planar::outside);
+    REQUIRE(hand::waitFor([&] { return areas.wider().size() == 1; }));
+    // Both, by the command of the card's button.
+    REQUIRE(w.run("close-wider-gaps"));
+    CHECK(w.lastSaid().contains("1 more area"));
+    REQUIRE(hand::waitFor([&] { return areas.upToDate() && areas.map()->areas().size() == 2; }));
+    REQUIRE(w.run("areas-under-lines"));
+    REQUIRE(hand::waitFor([&] { return h.document().layers.size() == 2; }));
+    CHECK(h.document().layers.front()->items.size() == 2);
+    areas.setGap(2);
+}
+
 TEST_CASE("the axis of a scanned sketch is found, and moved by its diamond")
 {
     app::Window w;
@@ -235,7 +303,7 @@ TEST_CASE("the axis of a scanned sketch is found, and moved by its diamond")
     REQUIRE(hand::waitFor([&] { return !w.busy(); }));
     h.key(Qt::Key_3);
     REQUIRE(w.run("find-axis"));
-    REQUIRE(hand::waitFor([&] { return w.lastSaid().contains("Axis found") || w.lastSaid().contains("No symmetry"); }));
+    REQUIRE(hand::waitFor([&] { return w.lastSaid().contains("Axis found") || w.lastSaid().contains("No axis"); }));
     CHECK(w.lastSaid().contains("sure"));
     const art::Layer* l = h.document().layer(w.session().selection().layer);
     REQUIRE(l->mirror);
@@ -243,6 +311,7 @@ TEST_CASE("the axis of a scanned sketch is found, and moved by its diamond")
     CHECK(std::abs(std::abs(curve::degrees(l->mirror->angle)) - 90) < 8);
     h.key(Qt::Key_1);
     h.key(Qt::Key_H);
+    REQUIRE(h.canvas().tool()->id() == "axis");
     const double before = l->mirror->angle;
     h.drag({900, 200}, {960, 800});
     // Dragging beside it lays a new one.

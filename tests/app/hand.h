@@ -22,7 +22,7 @@ inline void settle(int ms = 30)
     QTest::qWait(ms);
 }
 
-inline bool waitFor(const std::function<bool()>& what, int ms = 20000)
+inline bool waitFor(const std::function<bool()>& what, int ms = 60000)
 {
     return QTest::qWaitFor(what, ms);
 }

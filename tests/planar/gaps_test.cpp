@@ -67,3 +67,52 @@ TEST_CASE("a wider gap never opens what a narrower one closed, through random st
         }
     }
 }
+
+TEST_CASE("what a wider gap would close is told width by width, and one gap can be closed by itself")
+{
+    // Two squares, each open at one corner: 6 px and 12 px.
+    const Paths lines{polyline({{106, 100}, {200, 100}, {200, 200}, {100, 200}, {100, 100}}, false),
+                      polyline({{312, 100}, {400, 100}, {400, 200}, {300, 200}, {300, 100}}, false)};
+    planar::BuildOptions o;
+    o.gap = 2;
+    CHECK(planar::build(lines, o)->areas().empty());
+    const auto wider = planar::widerGaps(lines, o, 20);
+    REQUIRE(wider.size() == 2);
+    CHECK(wider[0].gap == Approx(6.5).margin(0.51));
+    CHECK(wider[1].gap == Approx(12.5).margin(0.51));
+    for (const planar::WiderGap& g : wider) {
+        CHECK(g.areas == 1);
+        REQUIRE(g.bridges.size() == 1);
+        REQUIRE(g.outlines.size() == 1);
+    }
+    CHECK(bounds(wider[1].outlines[0]).min.x == Approx(300).margin(1));
+    // Only the wider of the two.
+    o.closed = wider[1].bridges;
+    const planar::MapPtr one = planar::build(lines, o);
+    REQUIRE(one->areas().size() == 1);
+    CHECK(one->at({350, 150}) != planar::outside);
+    CHECK(one->at({150, 150}) == planar::outside);
+    // It is found again where its line has moved a little, and not where the gap has gone.
+    Paths moved = lines;
+    moved[1] = transformed(moved[1], translation({1.5, -1}));
+    CHECK(planar::build(moved, o)->areas().size() == 1);
+    moved[1] = polyline({{300, 100}, {400, 100}, {400, 150}}, false);
+    CHECK(planar::build(moved, o)->areas().empty());
+    CHECK(planar::widerGaps({}, o, 20).empty());
+    CHECK(planar::widerGaps(lines, o, 1).empty());
+}
+
+TEST_CASE("sharp corners of open lines and ends that stick out go on to what lies ahead of them")
+{
+    // Two strokes drawn as cusps that point at one another, 8 px apart, over a base: head and body of something.
+    const Paths cusps{polyline({{100, 100}, {196, 150}, {100, 200}}, false), polyline({{300, 100}, {204, 150}, {300, 200}}, false)};
+    CHECK(with(cusps, 4)->bridges().empty());
+    const auto across = with(cusps, 9)->bridges();
+    REQUIRE(across.size() == 1);
+    CHECK(across[0].width == Approx(8).margin(0.1));
+    // A stroke that crosses a post by 5 px goes on to the next post ahead, not back to the one it crossed.
+    const Paths posts{polyline({{100, 0}, {100, 100}}, false), polyline({{112, 0}, {112, 100}}, false), polyline({{20, 50}, {105, 50}}, false)};
+    const auto ahead = with(posts, 8)->bridges();
+    REQUIRE(ahead.size() == 1);
+    CHECK(std::max(ahead[0].from.x, ahead[0].to.x) == Approx(112).margin(0.1));
+}

@@ -2,6 +2,8 @@
 
 #include "app/theme/theme.h"
 
+#include <cmath>
+
 namespace softrope::app {
 
 using curve::Vec2;
@@ -19,6 +21,16 @@ std::pair<Vec2, Vec2> axisGrips(const art::Document& d, const mirror::Axis& a)
         return t > 20 && t < 1e300 ? 0.94 * t : 0.5 * std::max(d.sheet.width, d.sheet.height);
     };
     return {middle - reach(-u) * u, middle + reach(u) * u};
+}
+
+void paintLikelyAxis(Marks& m, const art::Document& d, const mirror::FoundAxis& f)
+{
+    const auto [from, to] = axisGrips(d, f.axis);
+    QPen pen(marks().axis, 1);
+    pen.setDashPattern({2, 6});
+    m.painter().setPen(pen);
+    m.painter().drawLine(m.at(from), m.at(to));
+    m.chip(lerp(from, to, 0.12), QStringLiteral("%1 %").arg(std::lround(100 * f.confidence)));
 }
 
 void paintAxis(Marks& m, const art::Document& d, const mirror::Axis& a)

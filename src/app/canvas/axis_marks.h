@@ -10,6 +10,8 @@ namespace softrope::app {
 
 // The ends of the axis as it is shown; its grips.
 std::pair<curve::Vec2, curve::Vec2> axisGrips(const art::Document& d, const mirror::Axis& a);
+// Another axis there might be: a thin line with how sure it is, 0..1.
+void paintLikelyAxis(Marks& m, const art::Document& d, const mirror::FoundAxis& f);
 void paintAxis(Marks& m, const art::Document& d, const mirror::Axis& a);
 
 } // namespace softrope::app

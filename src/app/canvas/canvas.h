@@ -31,6 +31,7 @@ public:
     void release() override;
     void update() override { QWidget::update(); }
     void say(const QString& text) override { emit said(text, 0); }
+    bool takesClick(curve::Vec2 at) override { return clicks_ && clicks_(at); }
     void clicksLocked(art::Id locked) override;
     art::Stroke& look() override { return look_; }
     bool snapping() const override { return snapping_; }
@@ -42,6 +43,9 @@ public:
     void setEnds(std::vector<art::OpenEnd> ends, bool all);
     // Painted over the artwork, under what the tool in hand shows.
     void setPreview(std::function<void(Marks&)> paint) { preview_ = std::move(paint); }
+
+    // Asked first by Pick about each click.
+    void setClicks(std::function<bool(curve::Vec2)> take) { clicks_ = std::move(take); }
 
     // -- tools ----------------------------------------------------------------------------------------------------
     void addTool(std::unique_ptr<Tool> tool);
@@ -117,6 +121,7 @@ private:
     View view_;
     std::vector<std::unique_ptr<Tool>> tools_;
     Tool* tool_ = nullptr;
+    std::function<bool(curve::Vec2)> clicks_;
     std::function<void(Marks&)> preview_;
     Tool* borrowedFrom_ = nullptr;
     art::Stroke look_;

@@ -14,6 +14,9 @@ void Canvas::paintGhosts(Marks& m)
 {
     const bool solid = view_.show == Show::alone || view_.peekArtwork;
     const curve::Box seen = paneBox();
+    if (const auto& choice = session_.axisChoice; choice && !solid && session_.document() == choice->after)
+        for (std::size_t i = 0; i < choice->found.size(); ++i)
+            if (choice->taken != i) paintLikelyAxis(m, session_.document(), choice->found[i]);
     for (const art::LayerPtr& l : session_.document().layers) {
         if (!l->shown) continue;
         const auto held = [&](art::Id id) {

@@ -47,6 +47,8 @@ public:
     virtual void release() = 0;
     virtual void update() = 0;
     virtual void say(const QString& text) = 0;
+    // A click on a mark that no tool put there: true when it was taken.
+    virtual bool takesClick(curve::Vec2 at) = 0;
     // Something locked was clicked: says so and offers to unlock it (a layer or an item).
     virtual void clicksLocked(art::Id locked) = 0;
     // Looks for the next line: weight, colour, ends; carried on until changed.

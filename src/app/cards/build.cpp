@@ -56,7 +56,7 @@ class BuildPage : public CardPage {
 public:
     explicit BuildPage(CardDesk& at) : CardPage(at) {}
     bool wants(const Context& c) const override { return c.step == StepId::build && c.picked == Context::Picked::nothing && c.tool; }
-    Key key(const Context& c) const override { return {c.tool->id(), c.mirrored}; }
+    Key key(const Context& c) const override { return {c.tool->id(), c.mirrored, !areas_.wider().empty()}; }
     void build(Fields& f, const Context&) override
     {
         const QString id = canvas_.tool()->id();
@@ -115,14 +115,32 @@ public:
     }
 
 private:
+    // What a wider gap would close, and one click to take it.
+    void widerGaps(Fields& f)
+    {
+        f.chips([this] {
+            QStringList each;
+            for (const Areas::Wider& w : areas_.wider()) {
+                QStringList names;
+                for (const std::string& n : w.names) names << QString::fromStdString(n);
+                each << (names.isEmpty() ? tr("%1 closes %n more area(s).", nullptr, w.gap.areas).arg(pxText(w.gap.gap))
+                                         : tr("%1 closes %n more area(s): %2.", nullptr, w.gap.areas).arg(pxText(w.gap.gap), names.join(", ")));
+            }
+            return each.join(" ");
+        });
+        if (!areas_.wider().empty())
+            f.buttonRow({{"join", tr("Close them"), tr("All gaps up to that width count as closed"), "close-wider-gaps"}});
+    }
+
     void areaSettings(Fields& f)
     {
         f.settingSlider(
-            tr("Gaps that close"), 0, 5, 6, [this] { return areas_.gap(); }, [this](double v) { areas_.setGap(std::round(v * 10) / 10); },
+            tr("Gaps that close"), 0, 20, 6, [this] { return areas_.gap(); }, [this](double v) { areas_.setGap(std::round(v * 10) / 10); },
             [this](double v) {
                 const auto n = areas_.map()->bridges().size();
                 return pxText(v) + (n ? tr(" · %1 bridged").arg(n) : QString());
             });
+        widerGaps(f);
         f.settingSlider(
             tr("Thinnest area kept"), 0, 5, 6, [this] { return areas_.thinnest(); }, [this](double v) { areas_.setThinnest(std::round(v * 10) / 10); },
             [this](double v) {

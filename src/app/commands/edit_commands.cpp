@@ -3,6 +3,7 @@
 #include "app/commands/desk.h"
 #include "app/commands/names.h"
 #include "app/commands/search.h"
+#include "app/tools/build/mirror_acts.h"
 #include "art/arrange.h"
 #include "art/build.h"
 #include "art/edits.h"
@@ -134,6 +135,7 @@ void addEditCommands(CommandDesk& at)
     for (const int by : {1, -1})
         at.add(by > 0 ? "pick-next" : "pick-before", by > 0 ? tr("Pick the next thing") : tr("Pick the one before"), by > 0 ? "Tab" : "Shift+Tab", edit,
                [&at, by] {
+                   if (takeNextAxis(at.canvas, by)) return;
                    std::vector<art::Id> all;
                    // Beside what is picked: in a group, its things.
                    const art::Item* in = at.session.selection().items.empty() ? nullptr : at.session.document().parentOf(at.session.selection().items.front());

@@ -63,6 +63,12 @@ void addSheetCommands(CommandDesk& at)
         d.guides.clear();
         at.session.take(d, tr("Drop guides"));
     });
+    at.add("clean-page", tr("Clean the page"), "Ctrl+Alt+E", sheet, [&at] {
+        if (const art::Item* i = referenceInHand(at.session.document(), at.session.selection()))
+            cleanPage(at.canvas, i->id);
+        else
+            at.say(tr("There is no picture to clean."));
+    });
     at.add("straighten-auto", tr("Straighten the picture by itself"), "Ctrl+Alt+S", sheet, [&at] {
         if (const art::Item* i = referenceInHand(at.session.document(), at.session.selection()))
             straightenByItself(at.canvas, i->id);

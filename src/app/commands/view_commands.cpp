@@ -54,7 +54,8 @@ void addViewCommands(CommandDesk& at)
                [&at, id = app::steps()[i]->id] { at.setStep(id); });
     for (const auto& t : at.canvas.tools()) {
         const Tool* tool = t.get();
-        const bool fixed = tool->id() != "part";
+        // Tools that stand in no tray have keys like other commands.
+        const bool fixed = tool->id() == "pick" || std::any_of(app::steps().begin(), app::steps().end(), [&](const auto& s) { return s->has(tool->id()); });
         at.commands.add({"tool-" + tool->id(),
                          tool->name(),
                          tool->key(),

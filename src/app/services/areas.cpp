@@ -1,6 +1,7 @@
 #include "app/services/areas.h"
 
 #include "app/services/jobs.h"
+#include "curve/curve.h"
 
 #include <QSettings>
 
@@ -8,12 +9,16 @@
 
 namespace softrope::app {
 
-Areas::Areas(Session& session) : session_(session), map_(planar::build({}))
+Areas::Areas(Session& session) : session_(session), map_(planar::build({})), widening_(session.jobs(), this)
 {
     const QSettings kept;
     gap_ = std::clamp(kept.value("areas/gap", 2.0).toDouble(), 0.0, 20.0);
     thin_ = std::clamp(kept.value("areas/thinnest", 1.0).toDouble(), 0.0, 20.0);
-    connect(&session_, &Session::started, this, [this] { waiting_ = {}; });
+    connect(&session_, &Session::started, this, [this] {
+        waiting_ = {};
+        closed_.clear();
+        wider_.clear();
+    });
     connect(&session_, &Session::documentChanged, this, [this] {
         if (session_.deriving()) return; // what is worked out encloses nothing
         stale_ = true;
@@ -27,6 +32,7 @@ planar::BuildOptions Areas::options() const
 {
     planar::BuildOptions o;
     o.gap = gap_;
+    o.closed = closed_;
     o.sliverWidth = thin_;
     return o;
 }
@@ -82,6 +88,7 @@ void Areas::begin()
             }
             Result& r = *done;
             map_ = std::move(r.map);
+            wider_.clear();
             lines_ = std::move(r.lines);
             outlines_ = std::move(r.outlines);
             // What was drawn meanwhile is followed the next time.
@@ -99,7 +106,77 @@ void Areas::begin()
                 waiting_ = {};
                 act();
             }
+            if (!stale_ && !working_) lookWider();
         });
+}
+
+namespace {
+
+// Names that somebody gave: of lines that run along one of the outlines, each once.
+std::vector<std::string> namesAlong(const std::vector<curve::Paths>& outlines, const art::DrawnLines& lines, const art::Document& d)
+{
+    constexpr double on = 0.5; // px
+    constexpr std::size_t most = 3;
+    std::vector<std::string> names;
+    for (const curve::Paths& outline : outlines)
+        for (const curve::Path& p : outline)
+            for (std::size_t k = 0; k < p.pieceCount(); ++k) {
+                const curve::Vec2 at = curve::at(p.piece(k), 0.5);
+                for (std::size_t i = 0; i < lines.paths.size(); ++i) {
+                    if (!curve::bounds(lines.paths[i]).grown(on).contains(at)) continue;
+                    const auto near = nearest(lines.paths[i], at);
+                    const art::Item* item = d.item(lines.items[i]);
+                    if (!near || near->distance > on || !item || item->name.empty()) continue;
+                    if (names.size() < most && std::find(names.begin(), names.end(), item->name) == names.end()) names.push_back(item->name);
+                }
+            }
+    // All of one name say nothing.
+    return names.size() == 1 && outlines.size() > 1 ? std::vector<std::string>{} : names;
+}
+
+} // namespace
+
+void Areas::lookWider()
+{
+    constexpr std::size_t mostLines = 2000;
+    constexpr double most = 20; // px: wider ones are openings
+    if (!watched_ || lines_.paths.empty() || lines_.paths.size() > mostLines) {
+        wider_.clear();
+        return;
+    }
+    widening_.want(
+        map_,
+        [lines = lines_, d = session_.document(), o = options()](const Progress& p) {
+            std::vector<Wider> out;
+            for (planar::WiderGap& g : planar::widerGaps(lines.paths, o, most)) {
+                if (p.cancelled()) break;
+                out.push_back({g, namesAlong(g.outlines, lines, d)});
+            }
+            return out;
+        },
+        [this, for_ = map_](std::vector<Wider> found) {
+            if (for_ != map_) return;
+            wider_ = std::move(found);
+            emit changed();
+        });
+}
+
+void Areas::takeWider(std::size_t i)
+{
+    if (i < wider_.size()) setGap(wider_[i].gap.gap);
+}
+
+bool Areas::closeGapAt(curve::Vec2 at, double reach)
+{
+    for (const Wider& w : wider_)
+        for (const planar::Bridge& b : w.gap.bridges) {
+            if (distance(0.5 * (b.from + b.to), at) > reach) continue;
+            closed_.push_back(b);
+            stale_ = true;
+            begin();
+            return true;
+        }
+    return false;
 }
 
 void Areas::whenReady(std::function<void()> act)

@@ -1,6 +1,7 @@
 // The areas that what is drawn encloses, kept up to date in the background while somebody looks at them.
 #pragma once
 
+#include "app/services/jobs.h"
 #include "app/services/session.h"
 #include "art/drops.h"
 #include "planar/planar.h"
@@ -23,6 +24,16 @@ public:
     double thinnest() const { return thin_; } // px: thinner areas join a neighbour
     void setGap(double px);
     void setThinnest(double px);
+    // What closing wider gaps would bring, narrowest first: worked out after the map, while somebody looks (planar/wider_gaps.h).
+    struct Wider {
+        planar::WiderGap gap;
+        std::vector<std::string> names; // of the lines round the new areas, where they have names of their own
+    };
+    const std::vector<Wider>& wider() const { return wider_; }
+    // All gaps up to this one's width count as closed.
+    void takeWider(std::size_t i);
+    // This one gap counts as closed, until another piece is open; it is told by a place within `reach` px. False where there is none.
+    bool closeGapAt(curve::Vec2 at, double reach);
     // The last one that was ready; never null.
     const planar::MapPtr& map() const { return map_; }
     const art::DrawnLines& lines() const { return lines_; }
@@ -54,7 +65,11 @@ private:
     std::function<void()> waiting_;
     bool watched_ = false, working_ = false, stale_ = true;
     double gap_ = 2, thin_ = 1;
+    std::vector<planar::Bridge> closed_; // wider gaps that were closed one by one
+    std::vector<Wider> wider_;
+    Latest<planar::MapPtr, std::vector<Wider>> widening_;
     void begin();
+    void lookWider();
     planar::BuildOptions options() const;
 };
 

@@ -10,6 +10,7 @@
 
 #include <functional>
 #include <map>
+#include <optional>
 
 namespace softrope::app {
 
@@ -65,6 +66,14 @@ public:
 
     // Where a layer was mirrored last, while its mirror is off.
     std::map<art::Id, mirror::Axis> lastAxes;
+    // The axes that were found for a layer, while it is chosen among them: as long as the document is as the last choice left it.
+    struct AxisChoice {
+        art::Id layer = 0;
+        std::vector<mirror::FoundAxis> found; // likeliest first
+        std::optional<std::size_t> taken;     // none where the likeliest was not sure enough
+        art::Document after;
+    };
+    std::optional<AxisChoice> axisChoice;
     // Seams that were said to be smooth or corners, before a weld.
     std::vector<mirror::Seam> seams;
 

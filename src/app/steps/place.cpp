@@ -30,7 +30,7 @@ public:
                      QString("%1 × %2").arg(sheet.width / unit, 0, 'f', unit > 1 ? 1 : 0).arg(sheet.height / unit, 0, 'f', unit > 1 ? 1 : 0), unitName});
         if (const art::Item* i = referenceInHand(s.session.document(), s.session.selection())) {
             const art::Reference& ref = *i->reference();
-            r.push_back({"", tr("Picture"), QString("%1 × %2").arg(ref.picture ? ref.picture->width : 0).arg(ref.picture ? ref.picture->height : 0), tr("px")});
+            r.push_back({"", tr("Picture"), QString("%1 × %2").arg(art::pictureSize(ref).width).arg(art::pictureSize(ref).height), tr("px")});
             r.push_back({"", tr("Turn"), QString::number(curve::degrees(ref.turn), 'f', 1) + "°", {}});
             r.push_back({"", tr("Veil"), QString("%1 %").arg(std::lround(s.canvas.view().veil * 100)), {}});
         }

@@ -31,7 +31,7 @@ public:
         round_ = {};
         touches_.clear();
         box_ = art::bounds(bench_.document(), bench_.selection().items);
-        if (!referencesOnly_ && turnSeamOver(bench_, p.sheet)) {
+        if (!referencesOnly_ && (turnSeamOver(bench_, p.sheet) || bench_.takesClick(p.sheet))) {
             act_ = Act::none;
             return;
         }

@@ -443,6 +443,20 @@ void paintGaps(Marks& m, const Areas& areas)
     }
 }
 
+void paintWiderGaps(Marks& m, const Areas& areas)
+{
+    for (const Areas::Wider& w : areas.wider())
+        for (const planar::Bridge& b : w.gap.bridges) {
+            const Vec2 at = 0.5 * (b.from + b.to);
+            m.painter().setPen(QPen(colours().hemp, 1.5, Qt::DashLine));
+            m.painter().drawLine(m.at(b.from), m.at(b.to));
+            m.painter().setPen(QPen(colours().hemp, 1.75));
+            m.painter().setBrush(Qt::NoBrush);
+            m.painter().drawEllipse(m.at(at), gapMarkReach - 1, gapMarkReach - 1);
+            m.chip(at, tr("gap %1, click closes it").arg(pxText(b.width)), Marks::Chip::name);
+        }
+}
+
 std::unique_ptr<Tool> makeCarve(Desk& desk)
 {
     return std::make_unique<CarveTool>(desk.bench, desk.areas);

@@ -58,28 +58,62 @@ void findAxisInBackground(QObject* owner, Bench& bench)
             for (const art::ItemPtr& i : l->items)
                 if (i->artwork()) lines.insert(lines.end(), i->artwork()->paths.begin(), i->artwork()->paths.end());
     const bool fromPicture = reference.has_value();
-    bench.session().jobs().run<std::optional<mirror::FoundAxis>>(
+    bench.session().jobs().run<std::vector<mirror::FoundAxis>>(
         Lane::working, owner,
-        [reference, lines, shelf = &bench.session().pictures()](const Progress&) {
+        [reference, lines, shelf = &bench.session().pictures()](const Progress& p) {
             const auto picture = reference ? shelf->wait(*reference) : nullptr;
-            return picture ? mirror::findAxis(mirror::edgePoints(pixel::greyOf(*picture)), art::placement(*reference))
-                           : mirror::findAxis(mirror::edgePoints(lines));
+            std::vector<mirror::FoundAxis> found;
+            if (picture) found = art::axesOf(*picture, art::placement(*reference), [&p] { return p.cancelled(); });
+            return found.empty() ? art::axesOf(lines) : found;
         },
-        [&bench, layer, fromPicture](const std::optional<std::optional<mirror::FoundAxis>>& done) {
+        [&bench, layer, fromPicture](const std::optional<std::vector<mirror::FoundAxis>>& done) {
             if (!done) return;
-            const std::optional<mirror::FoundAxis>& found = *done;
             const QString where = fromPicture ? tr("the picture") : tr("the lines");
-            if (!found || found->confidence < mirror::leastConfidence) {
-                bench.say(found ? tr("No symmetry was found in %1 (best guess %2 %).").arg(where).arg(std::lround(100 * found->confidence))
-                                : tr("There is nothing in %1 to find an axis in.").arg(where));
+            if (done->empty()) {
+                bench.say(tr("There is nothing in %1 to find an axis in.").arg(where));
                 return;
             }
-            bench.session().take(art::withMirror(bench.document(), layer, found->axis), tr("Find axis"));
-            bench.say(tr("Axis found in %1: %2°, %3 % sure.")
-                          .arg(where)
-                          .arg(std::abs(curve::degrees(found->axis.angle)), 0, 'f', 1)
-                          .arg(std::lround(100 * found->confidence)));
+            bench.session().axisChoice = Session::AxisChoice{layer, *done, std::nullopt, bench.document()};
+            if (done->front().confidence >= mirror::leastConfidence) {
+                takeNextAxis(bench, 1);
+            } else {
+                bench.say(tr("No axis was found in %1 (best guess %2 %; Tab takes it).").arg(where).arg(std::lround(100 * done->front().confidence)));
+                bench.update();
+            }
         });
+}
+
+namespace {
+
+QString howFound(mirror::FoundAs as)
+{
+    switch (as) {
+    case mirror::FoundAs::drawnLine: return tr("by a straight drawn for it");
+    case mirror::FoundAs::openEnds: return tr("by ends in a row");
+    case mirror::FoundAs::symmetry: break;
+    }
+    return tr("by two halves alike");
+}
+
+} // namespace
+
+bool takeNextAxis(Bench& bench, int by)
+{
+    auto& choice = bench.session().axisChoice;
+    if (!choice) return false;
+    const std::size_t n = choice->found.size();
+    if (!(bench.document() == choice->after) || (choice->taken && n < 2)) {
+        if (!(bench.document() == choice->after)) choice.reset();
+        return false;
+    }
+    choice->taken = choice->taken ? (*choice->taken + n + static_cast<std::size_t>(by > 0 ? 1 : n - 1)) % n : 0;
+    const mirror::FoundAxis& f = choice->found[*choice->taken];
+    bench.session().take(art::withMirror(bench.document(), choice->layer, f.axis), tr("Find axis"), "find axis");
+    choice->after = bench.document();
+    bench.say(
+        tr("Axis found %1: %2°, %3 % sure.").arg(howFound(f.as)).arg(std::abs(curve::degrees(f.axis.angle)), 0, 'f', 1).arg(std::lround(100 * f.confidence)) +
+        (n > 1 ? QStringLiteral(" ") + tr("Tab shows the next, %1 of %2.").arg(*choice->taken + 1).arg(n) : QString()));
+    return true;
 }
 
 bool turnSeamOver(Bench& bench, curve::Vec2 at)
@@ -119,8 +153,9 @@ void weldLayer(Bench& bench, Acts& acts)
                  s.nodes.clear();
                  return Outcome{w.document, s,
                                 tr("%n seam(s) welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.", nullptr, static_cast<int>(w.seams))
-                                    .arg(w.smooth)
-                                    .arg(w.copied)};
+                                        .arg(w.smooth)
+                                        .arg(w.copied) +
+                                    (w.axisLines > 0 ? QStringLiteral(" ") + tr("The line drawn as the axis is left out.") : QString())};
              });
 }
 

@@ -13,9 +13,11 @@ class Acts;
 void toggleMirror(Bench& bench);
 // The one picked straight becomes the axis of the layer drawn on; false, and said, when there is none.
 bool pickedLineAsAxis(Bench& bench);
-// Looks for the symmetry of the reference (of the artwork where there is none) in the background and sets the axis; says how
-// sure it is, and when there is none.
+// Looks for the axis of the reference (of the artwork where there is none) in the background and sets the likeliest, unless it is less
+// sure than `mirror::leastConfidence`; says how sure it is, and when there is none. The others can be gone through.
 void findAxisInBackground(QObject* owner, Bench& bench);
+// While the found axes are still to be chosen among: takes the next, as part of the same step. False when there is no other.
+bool takeNextAxis(Bench& bench, int by);
 // A click on a half-bead: what the weld makes of that seam, smooth or a corner, is turned over and said. False when there is none.
 bool turnSeamOver(Bench& bench, curve::Vec2 at);
 // Welds the layer drawn on.
