@@ -972,6 +972,10 @@
    <translation>Pfeile</translation>
   </message>
   <message>
+   <source>As crisp as the picture's grain allows</source>
+   <translation>So scharf, wie das Korn des Bildes erlaubt</translation>
+  </message>
+  <message>
    <source>As it came</source>
    <translation>Wie anfangs</translation>
   </message>
@@ -1106,6 +1110,10 @@
   <message>
    <source>CSS (*.css)</source>
    <translation>CSS (*.css)</translation>
+  </message>
+  <message>
+   <source>Calm to crisp</source>
+   <translation>Ruhig bis scharf</translation>
   </message>
   <message>
    <source>Card</source>
@@ -4579,6 +4587,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Was auf dieser Ebene liegt, zeigt sich zu beiden Seiten der Achse, bis Sie es verschweißen.</translation>
   </message>
   <message>
+   <source>What stands out stays, texture goes</source>
+   <translation>Was heraussticht, bleibt; Textur geht</translation>
+  </message>
+  <message>
    <source>What was kept cannot be read: %1</source>
    <translation>Das Aufbewahrte kann nicht gelesen werden: %1</translation>
   </message>
@@ -4745,6 +4757,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>an Enden in einer Reihe</translation>
   </message>
   <message>
+   <source>by itself</source>
+   <translation>von selbst</translation>
+  </message>
+  <message>
    <source>by two halves alike</source>
    <translation>an zwei gleichen Hälften</translation>
   </message>
@@ -4832,10 +4848,6 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>gap %1</source>
    <translation>Lücke %1</translation>
-  </message>
-  <message>
-   <source>gap %1, click closes it</source>
-   <translation>Lücke %1, Klick schließt sie</translation>
   </message>
   <message>
    <source>gap %1, counts as closed</source>

@@ -972,6 +972,10 @@
    <translation>Flechas</translation>
   </message>
   <message>
+   <source>As crisp as the picture's grain allows</source>
+   <translation>Tan nítido como permita el grano de la imagen</translation>
+  </message>
+  <message>
    <source>As it came</source>
    <translation>Como venía</translation>
   </message>
@@ -1106,6 +1110,10 @@
   <message>
    <source>CSS (*.css)</source>
    <translation>CSS (*.css)</translation>
+  </message>
+  <message>
+   <source>Calm to crisp</source>
+   <translation>De calmado a nítido</translation>
   </message>
   <message>
    <source>Card</source>
@@ -4579,6 +4587,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Lo que hay en esta capa se ve a ambos lados del eje hasta que lo suelde.</translation>
   </message>
   <message>
+   <source>What stands out stays, texture goes</source>
+   <translation>Lo que destaca queda, la textura se va</translation>
+  </message>
+  <message>
    <source>What was kept cannot be read: %1</source>
    <translation>Lo guardado no se puede leer: %1</translation>
   </message>
@@ -4745,6 +4757,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>por extremos en fila</translation>
   </message>
   <message>
+   <source>by itself</source>
+   <translation>por sí solo</translation>
+  </message>
+  <message>
    <source>by two halves alike</source>
    <translation>por dos mitades iguales</translation>
   </message>
@@ -4832,10 +4848,6 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>gap %1</source>
    <translation>hueco %1</translation>
-  </message>
-  <message>
-   <source>gap %1, click closes it</source>
-   <translation>hueco %1, un clic lo cierra</translation>
   </message>
   <message>
    <source>gap %1, counts as closed</source>

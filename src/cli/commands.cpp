@@ -122,7 +122,7 @@ int lines(const LinesArgs& a)
 struct TonesArgs {
     std::string in, out;
     int count = 8;
-    double slack = 1, smallest = -1;
+    double slack = 1, smallest = -1, crisp = -1;
     bool lightness = false;
 };
 
@@ -132,6 +132,7 @@ int tones(const TonesArgs& a)
     o.count = a.count;
     o.slack = a.slack;
     o.smallest = a.smallest;
+    o.crisp = a.crisp;
     o.lightness = a.lightness;
     files::PictureResult p = readPicture(a.in);
     if (!p.ok()) return fail(badInput, p.problem);
@@ -264,6 +265,7 @@ int run(int argc, char** argv)
     tonesCommand->add_option("-o,--out", t.out, "SVG to write; - writes standard output")->required();
     tonesCommand->add_option("--count", t.count, "colours, 2-16; 0 = as many as it needs")->capture_default_str()->check(CLI::Range(0, 16));
     tonesCommand->add_option("--slack", t.slack, "how far a border may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
+    tonesCommand->add_option("--crisp", t.crisp, "0 calm, few large areas, to 1 crisp; left out, by the picture's grain")->check(CLI::Range(0.0, 1.0));
     tonesCommand->add_option("--smallest", t.smallest, "smaller areas go to a neighbour, px2; left out, the picture decides")->check(CLI::Range(0.0, 1e9));
     tonesCommand->add_flag("--lightness", t.lightness, "by lightness alone");
     tonesCommand->callback([&] { code = tones(t); });

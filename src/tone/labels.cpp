@@ -248,12 +248,18 @@ template <class Colours> void sweepBy(Labels& labels, const Colours& colourAt, c
 
 void sweepSpecks(Labels& labels, const LabPicture& p, const std::vector<Lab>& colours, double smallest)
 {
-    sweepBy(labels, [&](int x, int y) { return p.at(x, y); }, colours, smallest);
+    sweepBy(
+        labels, [&](int x, int y) { return p.at(x, y); }, colours, smallest);
 }
 
 void sweepSpecks(Labels& labels, const pixel::Raster<float>& lightness, float perUnit, const std::vector<Lab>& colours, double smallest)
 {
-    sweepBy(labels, [&](int x, int y) { return Lab{lightness.at(x, y) / perUnit, 0, 0}; }, colours, smallest);
+    sweepBy(
+        labels,
+        [&](int x, int y) {
+            return Lab{lightness.at(x, y) / perUnit, 0, 0};
+        },
+        colours, smallest);
 }
 
 } // namespace softrope::tone

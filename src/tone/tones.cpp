@@ -1,6 +1,7 @@
 #include "tone/tones.h"
 
 #include "tone/calm.h"
+#include "tone/merge.h"
 #include "tone/region_map.h"
 #include "tone/shapes.h"
 #include "tone/stack.h"
@@ -33,7 +34,43 @@ double settlingFor(const std::vector<Lab>& colours)
     return apart.size() < 2 ? 0 : std::min(20.0, 0.15 * static_cast<double>(apart[apart.size() / 2]));
 }
 
-// What each label truly looks like: the median of its inner pixels for flat colours, the mean in CIELAB for gradual ones.
+// The colour that a label's px differ from least, as seen: their mean, each weighted by how little it differs (Weiszfeld 1937, with
+// CIEDE2000 for the distance).
+Lab medianOf(const Labels& labels, const LabPicture& lab, std::uint8_t label, Lab start)
+{
+    constexpr std::size_t most = 8000;
+    std::vector<Lab> px;
+    for (std::size_t k = 0; k < labels.data.size(); ++k)
+        if (labels.data[k] == label) px.push_back(lab.data[k]);
+    const std::size_t every = std::max<std::size_t>(1, px.size() / most);
+    Lab at = start;
+    for (int round = 0; round < 6; ++round) {
+        double l = 0, a = 0, b = 0, n = 0;
+        for (std::size_t k = 0; k < px.size(); k += every) {
+            const double w = 1 / std::max(0.5, pixel::ciede2000(px[k], at));
+            l += w * static_cast<double>(px[k].l);
+            a += w * static_cast<double>(px[k].a);
+            b += w * static_cast<double>(px[k].b);
+            n += w;
+        }
+        if (n > 0) at = {static_cast<float>(l / n), static_cast<float>(a / n), static_cast<float>(b / n)};
+    }
+    return at;
+}
+
+// CIELAB squared, evened, that a px of border may cost: from where all that differs stays to where only what stands out does.
+double priceOf(double crisp)
+{
+    constexpr double middle = 45, range = 6;
+    return middle * std::pow(range, 1 - 2 * std::clamp(crisp, 0.0, 1.0));
+}
+// Grain that would be kept only costs nodes.
+double crispFor(double noise)
+{
+    return std::clamp(0.5 - 0.1 * (noise - 1), 0.35, 0.5);
+}
+
+// What each label truly looks like: the median of its inner pixels for flat colours, what its px differ from least for gradual ones.
 std::vector<Rgba> coloursOf(const Labels& labels, const Picture& p, const LabPicture& lab, std::size_t count, bool flat)
 {
     std::vector<Rgba> out(count);
@@ -67,7 +104,8 @@ std::vector<Rgba> coloursOf(const Labels& labels, const Picture& p, const LabPic
         const Sum& s = sums[k];
         if (s.n == 0) continue;
         if (!flat) {
-            out[k] = pixel::rgbOf(Lab{static_cast<float>(s.l / s.n), static_cast<float>(s.a / s.n), static_cast<float>(s.b / s.n)});
+            const Lab mean{static_cast<float>(s.l / s.n), static_cast<float>(s.a / s.n), static_cast<float>(s.b / s.n)};
+            out[k] = pixel::rgbOf(medianOf(labels, lab, static_cast<std::uint8_t>(k), mean));
             continue;
         }
         const auto median = [](const std::vector<std::uint32_t>& c) {
@@ -80,6 +118,27 @@ std::vector<Rgba> coloursOf(const Labels& labels, const Picture& p, const LabPic
         out[k] = {median(s.counts[0]), median(s.counts[1]), median(s.counts[2]), 255};
     }
     return out;
+}
+
+} // namespace
+
+namespace {
+
+// What was found in a smaller picture, at the size of the given one.
+Tones scaledUp(const Picture& given, const Picture& smaller, const TonesOptions& options)
+{
+    const double wide = static_cast<double>(given.width) / smaller.width, high = static_cast<double>(given.height) / smaller.height,
+                 scale = std::sqrt(wide * high);
+    constexpr double finest = 0.7; // px of the smaller one: a border is not known better
+    TonesOptions o = options;
+    o.slack = std::max(finest, options.slack / scale);
+    if (o.smallest > 0) o.smallest /= wide * high;
+    Tones t = separate(smaller, o);
+    for (ToneShape& s : t.shapes) {
+        for (Path& p : s.outline) p = transformed(p, curve::scaling(wide, high));
+        s.overlap *= scale;
+    }
+    return t;
 }
 
 } // namespace
@@ -111,17 +170,25 @@ Tones separate(const Picture& given, const TonesOptions& options)
         if (!palette.flat) {
             picture = calmed(source, noise, false);
             lab = labPicture(picture);
+            if (!options.lightness) lab = evenly(lab);
             palette = findPalette(lab, count, options.lightness);
             palette.flat = false;
         }
     }
     result.flat = palette.flat;
     if (stopped()) return {};
+    constexpr double seen = 1.2e6; // px that are looked at
+    if (!palette.flat && pixels > 1.1 * seen) return scaledUp(given, seenAt(source, seen), options);
     tell(0.35);
     const double calmNoise = noiseOf(lab);
     Labels labels = palette.flat ? grownLabels(lab, palette.colours, calmNoise) : nearestLabels(lab, palette.colours, options.lightness);
     if (!palette.flat) settleLabels(labels, lab, palette.colours, settlingFor(palette.colours), large ? 2 : 4, options.lightness);
-    const double smallest = options.smallest >= 0 ? options.smallest : palette.flat ? (noise > 0.35 ? 20 : 6) : std::max(8.0, pixels / 40000);
+    if (!palette.flat) {
+        constexpr double each = 16; // px of border
+        mergeRegions(labels, options.lightness ? sourceLab : evenly(sourceLab), palette.colours, priceOf(options.crisp >= 0 ? options.crisp : crispFor(noise)),
+                     each);
+    }
+    const double smallest = options.smallest >= 0 ? options.smallest : palette.flat ? (noise > 0.35 ? 20 : 6) : 8;
     sweepSpecks(labels, lab, palette.colours, smallest);
     if (stopped()) return {};
     tell(0.6);

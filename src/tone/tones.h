@@ -13,6 +13,7 @@ struct TonesOptions {
     int count = 8;          // colours, 2..16; 0 = as many as the picture needs
     double slack = 1;       // px: how far a border may stray
     double smallest = -1;   // px2: smaller areas go to a neighbour; negative = by the picture
+    double crisp = -1;      // gradual pictures: 0 calm, few large areas, to 1 crisp, all that differs; negative = by the picture's grain
     bool lightness = false; // tones only: cluster by lightness
     std::function<bool()> cancelled;
     std::function<void(double)> progress; // 0..1
@@ -32,7 +33,8 @@ struct Tones {
     bool flat = false; // the picture is made of flat colours
 };
 
-// Empty for an empty picture or when cancelled.
+// Empty for an empty picture or when cancelled. Pictures of gradual tones are looked at with little over a megapixel at most, whatever they have:
+// what is seen decides the number of nodes, not the camera.
 Tones separate(const pixel::Picture& picture, const TonesOptions& options);
 
 } // namespace softrope::tone

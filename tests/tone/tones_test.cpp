@@ -181,3 +181,74 @@ TEST_CASE("as many colours as the picture needs")
     CHECK(n <= 8);
     CHECK(tone::separate(Picture(40, 30, Rgba{90, 10, 10, 255}), o).shapes.size() == 1);
 }
+
+namespace {
+
+// A soft shading with a grainy texture on one half, and two small glints that stand out.
+Picture photoLike(int width, int height, double scale, unsigned seed = 3)
+{
+    std::mt19937 random(seed);
+    std::normal_distribution<double> grain(0, 5);
+    Picture p(width, height);
+    for (int y = 0; y < height; ++y)
+        for (int x = 0; x < width; ++x) {
+            const double u = x / scale, v = y / scale;
+            const double shade = 70 + 90 * std::exp(-((u - 150) * (u - 150) + (v - 120) * (v - 120)) / 9000);
+            const double weave = u > 200 ? 9 * std::sin(u * 1.3) * std::sin(v * 1.1) : 0;
+            const bool glint = std::hypot(u - 60, v - 60) < 2.2 || std::hypot(u - 250, v - 180) < 2.2;
+            const auto put = [&](double s) { return static_cast<std::uint8_t>(std::clamp(s + weave + grain(random), 0.0, 255.0)); };
+            p.at(x, y) = glint ? Rgba{250, 248, 240, 255} : Rgba{put(shade), put(shade * 0.8), put(shade * 0.6), 255};
+        }
+    return p;
+}
+
+} // namespace
+
+TEST_CASE("what stands out stays, texture goes, and crisp keeps more than calm")
+{
+    const Picture p = photoLike(300, 240, 1);
+    tone::TonesOptions o;
+    o.count = 6;
+    std::map<double, std::size_t> nodes;
+    for (const double crisp : {0.0, 0.5, 1.0}) {
+        o.crisp = crisp;
+        const tone::Tones t = tone::separate(p, o);
+        REQUIRE_FALSE(t.flat);
+        nodes[crisp] = t.nodes;
+        // Both glints have a light shape of their own at all settings, whatever their size.
+        int glints = 0;
+        for (const Vec2 at : {Vec2{60.5, 60.5}, Vec2{250.5, 180.5}})
+            for (const tone::ToneShape& s : t.shapes)
+                if (s.colour.r > 190 && s.colour.g > 180)
+                    for (const curve::Path& path : s.outline)
+                        if (curve::bounds(path).contains(at) && curve::bounds(path).width() < 12) {
+                            ++glints;
+                            break;
+                        }
+        INFO("crisp " << crisp);
+        CHECK(glints >= 2);
+    }
+    CHECK(nodes[0.0] <= nodes[0.5]);
+    CHECK(nodes[0.5] < nodes[1.0]);
+}
+
+TEST_CASE("a picture with more px has about the nodes of what is seen in it")
+{
+    tone::TonesOptions o;
+    o.count = 3;
+    const tone::Tones one = tone::separate(photoLike(1500, 1200, 5), o);
+    const tone::Tones four = tone::separate(photoLike(2250, 1800, 7.5), o);
+    REQUIRE_FALSE(one.flat);
+    REQUIRE_FALSE(four.flat);
+    INFO(one.nodes << " and " << four.nodes);
+    CHECK(static_cast<double>(four.nodes) < 1.3 * static_cast<double>(one.nodes));
+    // It still covers the whole picture.
+    curve::Box box;
+    for (const tone::ToneShape& s : four.shapes)
+        for (const curve::Path& path : s.outline) {
+            box.add(curve::bounds(path).min);
+            box.add(curve::bounds(path).max);
+        }
+    CHECK(box.width() == Approx(2250).margin(1));
+    CHECK(box.height() == Approx(1800).margin(1));
+}

@@ -20,7 +20,11 @@ class PlacePage : public CardPage {
 public:
     explicit PlacePage(CardDesk& at) : CardPage(at) {}
     bool wants(const Context& c) const override { return c.step == StepId::place && !c.holds("axis"); }
-    Key key(const Context& c) const override { return {qulonglong(c.picture)}; }
+    Key key(const Context& c) const override
+    {
+        const art::Item* i = session_.document().item(c.picture);
+        return {qulonglong(c.picture), i && i->reference() && i->reference()->paper.has_value()};
+    }
     void build(Fields& f, const Context&) override
     {
         if (const art::Item* picture = referenceInHand(session_.document(), session_.selection())) {

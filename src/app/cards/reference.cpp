@@ -117,7 +117,11 @@ class ReferencePage : public CardPage {
 public:
     explicit ReferencePage(CardDesk& at) : CardPage(at) {}
     bool wants(const Context& c) const override { return c.picked == Context::Picked::picture; }
-    Key key(const Context& c) const override { return {qulonglong(c.item)}; }
+    Key key(const Context& c) const override
+    {
+        const art::Item* i = session_.document().item(c.item);
+        return {qulonglong(c.item), i && i->reference() && i->reference()->paper.has_value()};
+    }
     void build(Fields& f, const Context& c) override { referenceSection(f, c.item); }
     Bottom bottom(const Context&) override { return referenceBottom(at_); }
 };

@@ -93,6 +93,13 @@ public:
                 tr("Any number"), 2, 16, 0, [this] { return static_cast<double>(tracer_.settings().count); },
                 [change](double v) { change([v](TraceSettings& s) { s.count = static_cast<int>(std::lround(v)); }); },
                 [](double v) { return QString::number(std::lround(v)); });
+            f.settingSlider(
+                tr("Calm to crisp"), 0, 1, 0, [this] { return tracer_.settings().crisp < 0 ? 0.5 : tracer_.settings().crisp; },
+                [change](double v) { change([v](TraceSettings& s) { s.crisp = std::round(v * 20) / 20; }); },
+                [this](double v) { return tracer_.settings().crisp < 0 ? tr("by itself") : QString("%1 %").arg(std::lround(100 * v)); });
+            f.tickBox(
+                tr("As crisp as the picture's grain allows"), tr("What stands out stays, texture goes"), [this] { return tracer_.settings().crisp < 0; },
+                [change](bool on) { change([on](TraceSettings& s) { s.crisp = on ? -1 : 0.5; }); });
             f.tickBox(
                 tr("By lightness alone"), {}, [this] { return tracer_.settings().lightness; },
                 [change](bool on) { change([on](TraceSettings& s) { s.lightness = on; }); });

@@ -70,6 +70,7 @@ Tracer::Tracer(Session& session, QObject* parent) : QObject(parent), session_(se
     settings_.gather = std::clamp(kept.value("trace/gather", 1).toDouble(), 0.0, 3.0);
     settings_.shortest = std::max(0.0, kept.value("trace/shortest", 6).toDouble());
     settings_.count = std::clamp(kept.value("trace/count", 5).toInt(), 2, 16);
+    settings_.crisp = std::clamp(kept.value("trace/crisp", -1).toDouble(), -1.0, 1.0);
     settings_.lightness = kept.value("trace/lightness", false).toBool();
     // A picture that was still being decoded is traced when it is there.
     connect(&session_.pictures(), &PictureStore::ready, this, [this] {
@@ -95,6 +96,7 @@ void Tracer::keepSettings() const
     kept.setValue("trace/gather", settings_.gather);
     kept.setValue("trace/count", settings_.count);
     kept.setValue("trace/lightness", settings_.lightness);
+    kept.setValue("trace/crisp", settings_.crisp);
     kept.setValue("trace/shortest", settings_.shortest);
 }
 
@@ -221,6 +223,7 @@ Tracer::Result Tracer::work(const std::shared_ptr<const pixel::Picture>& picture
         o.count = settings.count;
         o.slack = std::max(0.05, settings.slack / scale);
         o.lightness = settings.lightness;
+        o.crisp = settings.crisp;
         o.smallest = settings.smallestTone < 0 ? -1 : settings.smallestTone / (shrunk * shrunk);
         o.cancelled = cancelled;
         o.progress = tell;

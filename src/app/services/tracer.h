@@ -29,6 +29,7 @@ struct TraceSettings {
     int count = 5;
     bool lightness = false;   // by lightness alone
     double smallestTone = -1; // picture px^2, negative = the picture decides
+    double crisp = -1;        // 0 calm .. 1 crisp, negative = by the picture's grain
     friend bool operator==(const TraceSettings&, const TraceSettings&) = default;
 };
 

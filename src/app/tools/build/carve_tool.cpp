@@ -453,7 +453,7 @@ void paintWiderGaps(Marks& m, const Areas& areas)
             m.painter().setPen(QPen(colours().hemp, 1.75));
             m.painter().setBrush(Qt::NoBrush);
             m.painter().drawEllipse(m.at(at), gapMarkReach - 1, gapMarkReach - 1);
-            m.chip(at, tr("gap %1, click closes it").arg(pxText(b.width)), Marks::Chip::name);
+            m.chip(at, pxText(b.width), Marks::Chip::name);
         }
 }
 
