@@ -11,7 +11,7 @@
 int main(int argc, char** argv)
 {
     using namespace softrope;
-    if (argc != 2) {
+    if (argc != 2 || argv[1][0] == '-') {
         std::cerr << "usage: soft-rope-demo FOLDER\n";
         return 2;
     }

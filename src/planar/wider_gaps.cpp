@@ -41,7 +41,7 @@ std::vector<int> newAreas(const Map& map, const Map& before, double gap)
 
 } // namespace
 
-std::vector<WiderGap> widerGaps(const Paths& paths, const BuildOptions& now, double most, std::size_t count)
+std::vector<WiderGap> widerGaps(const Paths& paths, const BuildOptions& now, double most, std::size_t count, const std::function<bool()>& cancelled)
 {
     constexpr std::size_t mostWidths = 8;
     std::vector<WiderGap> out;
@@ -61,6 +61,7 @@ std::vector<WiderGap> widerGaps(const Paths& paths, const BuildOptions& now, dou
         widths.resize(mostWidths);
     }
     for (const double w : widths) {
+        if (cancelled && cancelled()) break;
         o.gap = w;
         const MapPtr map = builder.build(paths, o);
         const std::vector<int> more = newAreas(*map, *last, w);

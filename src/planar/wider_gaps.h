@@ -3,6 +3,8 @@
 
 #include "planar/build.h"
 
+#include <functional>
+
 namespace softrope::planar {
 
 struct WiderGap {
@@ -13,7 +15,8 @@ struct WiderGap {
 };
 
 // Widths above `now.gap` up to `most` px, ascending, each with more areas than the one before; at most `count`. Builds a map for each of up to
-// eight widths.
-std::vector<WiderGap> widerGaps(const curve::Paths& paths, const BuildOptions& now, double most, std::size_t count = 3);
+// eight widths; stopped between them, it gives what it has.
+std::vector<WiderGap> widerGaps(const curve::Paths& paths, const BuildOptions& now, double most, std::size_t count = 3,
+                                const std::function<bool()>& cancelled = {});
 
 } // namespace softrope::planar

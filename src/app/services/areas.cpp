@@ -64,6 +64,7 @@ void Areas::begin()
     if ((!watched_ && !waiting_) || working_ || !stale_) return;
     working_ = true;
     stale_ = false;
+    widening_.drop();
     struct Result {
         art::DrawnLines lines;
         planar::MapPtr map;
@@ -138,7 +139,7 @@ std::vector<std::string> namesAlong(const std::vector<curve::Paths>& outlines, c
 
 void Areas::lookWider()
 {
-    constexpr std::size_t mostLines = 2000;
+    constexpr std::size_t mostLines = 800;
     constexpr double most = 20; // px: wider ones are openings
     if (!watched_ || lines_.paths.empty() || lines_.paths.size() > mostLines) {
         wider_.clear();
@@ -148,7 +149,7 @@ void Areas::lookWider()
         map_,
         [lines = lines_, d = session_.document(), o = options()](const Progress& p) {
             std::vector<Wider> out;
-            for (planar::WiderGap& g : planar::widerGaps(lines.paths, o, most)) {
+            for (planar::WiderGap& g : planar::widerGaps(lines.paths, o, most, 3, [&p] { return p.cancelled(); })) {
                 if (p.cancelled()) break;
                 out.push_back({g, namesAlong(g.outlines, lines, d)});
             }
