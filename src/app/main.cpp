@@ -59,7 +59,7 @@ int main(int argc, char** argv)
     auto* next = new QTimer(&window);
     bool begun = false, played = false;
     QObject::connect(next, &QTimer::timeout, &window, [&] {
-        if (!begun || window.working()) return;
+        if (!begun || window.working() || !window.session().jobs().waitForAll(0)) return;
         if (queue.isEmpty()) {
             next->stop();
             if (parser.isSet(replay)) {

@@ -68,7 +68,7 @@ Window::Window()
         paintComb(m, farOff_, line ? line->artwork() : nullptr);
         paintTrace(m, tracer_);
         for (const art::Leak& l : survey_.now().leaks) m.ring(l.at, marks().tagFinding, 11);
-        if (course_->current() == StepId::build) paintWiderGaps(m, areas_);
+        if (showsWiderGaps()) paintWiderGaps(m, areas_);
         if (!areasShown_ || course_->current() != StepId::build) return;
         // Each area a light wash of its own, so that neighbours can be told apart.
         int k = 0;
@@ -82,7 +82,7 @@ Window::Window()
         paintGaps(m, areas_);
     });
     canvas_->setClicks([this](curve::Vec2 at) {
-        if (course_->current() != StepId::build || !areas_.closeGapAt(at, canvas_->px(gapMarkReach))) return false;
+        if (!showsWiderGaps() || !areas_.closeGapAt(at, canvas_->px(gapMarkReach))) return false;
         say(tr("This gap counts as closed."));
         return true;
     });

@@ -116,6 +116,7 @@ private:
 
     void makeCommands();
     void watchAreas();
+    bool showsWiderGaps() const;
     void tellDrops(const art::FollowedDrops& f);
     void weighDocument();
     art::Id underPointer_ = 0;

@@ -9,6 +9,12 @@
 
 namespace softrope::app {
 
+bool Window::showsWiderGaps() const
+{
+    // Where the card speaks of them: finished work that is picked and turned about is left in peace.
+    return course_->current() == StepId::build && (areasShown_ || session_.selection().items.empty());
+}
+
 void Window::watchAreas()
 {
     bool drops = false;
