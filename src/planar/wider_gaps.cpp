@@ -51,7 +51,8 @@ std::vector<WiderGap> widerGaps(const Paths& paths, const BuildOptions& now, dou
     BuildOptions o = now;
     o.gap = most;
     std::vector<double> widths;
-    for (const Bridge& b : builder.build(paths, o)->bridges())
+    const MapPtr wide = builder.build(paths, o);
+    for (const Bridge& b : wide->bridges())
         if (b.width > now.gap) widths.push_back(std::min(most, std::ceil(2 * b.width + 0.2) / 2)); // half px, a little more than is needed
     std::sort(widths.begin(), widths.end());
     widths.erase(std::unique(widths.begin(), widths.end()), widths.end());
