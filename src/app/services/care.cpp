@@ -5,19 +5,20 @@
 namespace softrope::app {
 
 void landWithCare(Session& session, const QString& step, const QString& burst, std::function<std::optional<art::Document>(const Progress&)> work,
-                  std::function<void(const art::Document&)> landed)
+                  std::function<void(const art::Document&)> landed, std::function<bool()> busy)
 {
-    session.jobs().run<std::optional<art::Document>>(
-        Lane::working, &session, std::move(work),
-        [&session, d = session.document(), step, burst, landed = std::move(landed)](const std::optional<std::optional<art::Document>>& careful) {
-            const bool untouched = careful && *careful && session.document() == d;
-            if (untouched) session.take(**careful, step, burst);
-            session.endBurst();
-            if (untouched && landed) landed(**careful);
-        });
+    session.jobs().run<std::optional<art::Document>>(Lane::working, &session, std::move(work),
+                                                     [&session, d = session.document(), step, burst, landed = std::move(landed),
+                                                      busy = std::move(busy)](const std::optional<std::optional<art::Document>>& careful) {
+                                                         const bool untouched = careful && *careful && !(busy && busy()) && session.document() == d;
+                                                         if (untouched) session.take(**careful, step, burst);
+                                                         session.endBurst();
+                                                         if (untouched && landed) landed(**careful);
+                                                     });
 }
 
-void fitWithCare(Session& session, art::Id line, const QString& step, const QString& burst, std::function<void(std::size_t, double)> landed)
+void fitWithCare(Session& session, art::Id line, const QString& step, const QString& burst, std::function<void(std::size_t, double)> landed,
+                 std::function<bool()> busy)
 {
     const art::Document d = session.document();
     const art::Item* i = d.item(line);
@@ -37,7 +38,8 @@ void fitWithCare(Session& session, art::Id line, const QString& step, const QStr
             std::size_t nodes = 0;
             for (const curve::Path& p : careful.item(line)->artwork()->paths) nodes += p.nodes.size();
             if (landed) landed(nodes, *stray);
-        });
+        },
+        std::move(busy));
 }
 
 } // namespace softrope::app

@@ -73,8 +73,9 @@ public:
         chipAt_ = f.path.nodes.back().at;
         tell(f.samples, f.path.nodes.size(), f.furthest);
         if (quick)
-            fitWithCare(bench_.session(), added.id, tr("Freehand"), burst,
-                        [this, samples = f.samples](std::size_t nodes, double stray) { tell(samples, nodes, stray); });
+            fitWithCare(
+                bench_.session(), added.id, tr("Freehand"), burst,
+                [this, samples = f.samples](std::size_t nodes, double stray) { tell(samples, nodes, stray); }, [this] { return drawing_; });
     }
     bool escape() override
     {
