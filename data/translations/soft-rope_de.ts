@@ -38,6 +38,13 @@
    <source>%1 (halves)</source>
    <translation>%1 (Hälften)</translation>
   </message>
+  <message numerus="yes">
+   <source>%1 + %1 halves → %n line(s), %2 of %3 seams smooth</source>
+   <translation>
+    <numerusform>%1 + %1 Hälften → %n Linie, %2 von %3 Nähten glatt</numerusform>
+    <numerusform>%1 + %1 Hälften → %n Linien, %2 von %3 Nähten glatt</numerusform>
+   </translation>
+  </message>
   <message>
    <source>%1 are alike.</source>
    <translation>%1 sind gleich.</translation>
@@ -222,6 +229,13 @@
   <message>
    <source>%1 shapes have their tones now. Hold W to compare with the picture; Ctrl+Z takes it back.</source>
    <translation>%1 Formen haben jetzt ihre Töne. W halten vergleicht mit dem Bild; Strg+Z nimmt es zurück.</translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 shapes → %n outline(s)</source>
+   <translation>
+    <numerusform>%1 Formen → %n Umriss</numerusform>
+    <numerusform>%1 Formen → %n Umrisse</numerusform>
+   </translation>
   </message>
   <message>
    <source>%1 tones</source>
@@ -546,6 +560,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n shape(s) taken in as parts.</source>
+   <translation>
+    <numerusform>%n Form als Teil aufgenommen.</numerusform>
+    <numerusform>%n Formen als Teile aufgenommen.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n specks go to their neighbours.</source>
    <translation>
     <numerusform>%n Krümel geht an seinen Nachbarn.</numerusform>
@@ -680,8 +701,8 @@
    <translation>&lt;b&gt;Facetten&lt;/b&gt;: Von Ecke zu Ecke ziehen schneidet; ein Klick ändert den Ton eines Stücks, Ziehen darin dreht ihn, Umschalt sperrt es. Im Netz: Ecken ziehen.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Follow&lt;/b&gt;: drag roughly along pieces of lines; back over them lets go. Enter takes the outline, Backspace the last piece back.</source>
-   <translation>&lt;b&gt;Folgen&lt;/b&gt;: Grob an Linienstücken entlangziehen; zurück darüber lässt los. Eingabe nimmt den Umriss, Rücktaste das letzte Stück zurück.</translation>
+   <source>&lt;b&gt;Follow&lt;/b&gt;: drag roughly along pieces of lines; back over them lets go. Shift begins and ends within a piece. Enter takes the outline.</source>
+   <translation>&lt;b&gt;Folgen&lt;/b&gt;: grob an Linienstücken entlangziehen; zurück lässt los. Umschalt beginnt und endet mitten im Stück. Enter nimmt den Umriss.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Freehand&lt;/b&gt; draws and fits. End near the start to close. Slack can be changed on the card. Esc drops the stroke.</source>
@@ -868,6 +889,10 @@
    <translation>Farbe in der Hand als Tinte hinzufügen</translation>
   </message>
   <message>
+   <source>Afterglow</source>
+   <translation>Abendglut</translation>
+  </message>
+  <message>
    <source>Align to each other</source>
    <translation>Aneinander ausrichten</translation>
   </message>
@@ -920,6 +945,10 @@
    <translation>Ganz nach oben</translation>
   </message>
   <message>
+   <source>Alley</source>
+   <translation>Gasse</translation>
+  </message>
+  <message>
    <source>Alone</source>
    <translation>Allein</translation>
   </message>
@@ -952,6 +981,10 @@
    <translation>Beliebige Zahl</translation>
   </message>
   <message>
+   <source>Apricot</source>
+   <translation>Aprikose</translation>
+  </message>
+  <message>
    <source>Area</source>
    <translation>Fläche</translation>
   </message>
@@ -962,6 +995,10 @@
   <message>
    <source>Areas</source>
    <translation>Flächen</translation>
+  </message>
+  <message>
+   <source>Areas run through this gap again</source>
+   <translation>Flächen laufen wieder durch diese Lücke</translation>
   </message>
   <message>
    <source>Areas under lines</source>
@@ -984,8 +1021,20 @@
    <translation>Wie der Schreibtisch</translation>
   </message>
   <message>
+   <source>Ask</source>
+   <translation>Fragen</translation>
+  </message>
+  <message>
+   <source>Asks the next time</source>
+   <translation>Fragt beim nächsten Mal</translation>
+  </message>
+  <message>
    <source>Autosave has no folder: %1.</source>
    <translation>Die Selbstsicherung hat keinen Ordner: %1.</translation>
+  </message>
+  <message>
+   <source>Awning</source>
+   <translation>Markise</translation>
   </message>
   <message>
    <source>Axis</source>
@@ -1008,6 +1057,10 @@
    <translation>Ausgleich</translation>
   </message>
   <message>
+   <source>Bark</source>
+   <translation>Rinde</translation>
+  </message>
+  <message>
    <source>Begin line</source>
    <translation>Linie beginnen</translation>
   </message>
@@ -1028,8 +1081,20 @@
    <translation>Fase</translation>
   </message>
   <message>
+   <source>Bisque</source>
+   <translation>Biskuit</translation>
+  </message>
+  <message>
    <source>Blend</source>
    <translation>Mischart</translation>
+  </message>
+  <message>
+   <source>Bloom</source>
+   <translation>Reif</translation>
+  </message>
+  <message>
+   <source>Blue hour</source>
+   <translation>Blaue Stunde</translation>
   </message>
   <message>
    <source>Blur</source>
@@ -1066,6 +1131,14 @@
   <message>
    <source>Bow</source>
    <translation>Bogen</translation>
+  </message>
+  <message>
+   <source>Brick</source>
+   <translation>Ziegel</translation>
+  </message>
+  <message>
+   <source>Brine</source>
+   <translation>Sole</translation>
   </message>
   <message>
    <source>Bring in</source>
@@ -1136,6 +1209,10 @@
    <translation>Auf dem Blatt mittig</translation>
   </message>
   <message>
+   <source>Char</source>
+   <translation>Kohle</translation>
+  </message>
+  <message>
    <source>Choose a picture</source>
    <translation>Bild wählen</translation>
   </message>
@@ -1154,6 +1231,10 @@
   <message>
    <source>Cleaned: square to the paper, light evened, paper white. Each can be changed on the card.</source>
    <translation>Gesäubert: gerade zum Papier, Licht ausgeglichen, Papier weiß. Jedes lässt sich auf der Karte ändern.</translation>
+  </message>
+  <message>
+   <source>Clear</source>
+   <translation>Klar</translation>
   </message>
   <message>
    <source>Click a piece for the next shade, drag inside it for its direction, Shift and click to lock it.</source>
@@ -1184,6 +1265,10 @@
    <translation>Lücken schließen, die Flächen ergeben</translation>
   </message>
   <message>
+   <source>Close it</source>
+   <translation>Schließen</translation>
+  </message>
+  <message>
    <source>Close line</source>
    <translation>Linie schließen</translation>
   </message>
@@ -1194,6 +1279,18 @@
   <message>
    <source>Close them</source>
    <translation>Sie schließen</translation>
+  </message>
+  <message>
+   <source>Closed shapes are filled with %1 from now on. %2 lets it go.</source>
+   <translation>Geschlossene Formen werden ab jetzt mit %1 gefüllt. %2 lässt los.</translation>
+  </message>
+  <message>
+   <source>Closed shapes stay empty</source>
+   <translation>Geschlossene Formen bleiben leer</translation>
+  </message>
+  <message>
+   <source>Closed shapes stay empty again.</source>
+   <translation>Geschlossene Formen bleiben wieder leer.</translation>
   </message>
   <message>
    <source>Closed.</source>
@@ -1242,6 +1339,10 @@
   <message>
    <source>Copied.</source>
    <translation>Kopiert.</translation>
+  </message>
+  <message>
+   <source>Copper hook</source>
+   <translation>Kupferhaken</translation>
   </message>
   <message>
    <source>Copy</source>
@@ -1374,6 +1475,10 @@
   <message>
    <source>Deep</source>
    <translation>Tief</translation>
+  </message>
+  <message>
+   <source>Deep green</source>
+   <translation>Tiefgrün</translation>
   </message>
   <message>
    <source>Delete</source>
@@ -1559,6 +1664,14 @@
    <translation>Noch einmal verdoppeln</translation>
   </message>
   <message>
+   <source>Dusk</source>
+   <translation>Dämmerung</translation>
+  </message>
+  <message>
+   <source>Dust rose</source>
+   <translation>Staubrosa</translation>
+  </message>
+  <message>
    <source>Edge</source>
    <translation>Rand</translation>
   </message>
@@ -1577,6 +1690,10 @@
   <message>
    <source>Ellipse</source>
    <translation>Ellipse</translation>
+  </message>
+  <message>
+   <source>Ember</source>
+   <translation>Glut</translation>
   </message>
   <message>
    <source>End runs out over</source>
@@ -1715,6 +1832,10 @@
    <translation>Straken: die Linie so gleichmäßig biegen, wie der Spielraum erlaubt</translation>
   </message>
   <message>
+   <source>Fern</source>
+   <translation>Farn</translation>
+  </message>
+  <message>
    <source>Fetching %1</source>
    <translation>%1 wird geholt</translation>
   </message>
@@ -1745,6 +1866,10 @@
   <message>
    <source>Fill and line change places</source>
    <translation>Füllung und Linie tauschen</translation>
+  </message>
+  <message>
+   <source>Fill of closed shapes</source>
+   <translation>Füllung geschlossener Formen</translation>
   </message>
   <message>
    <source>Filled %1 areas. Ctrl+Z takes them back.</source>
@@ -1819,6 +1944,14 @@
    <translation>Licht ebnen</translation>
   </message>
   <message>
+   <source>Flesh</source>
+   <translation>Fruchtfleisch</translation>
+  </message>
+  <message>
+   <source>Flow on</source>
+   <translation>Weiterfließen</translation>
+  </message>
+  <message>
    <source>Follow</source>
    <translation>Folgen</translation>
   </message>
@@ -1867,12 +2000,24 @@
    <translation>Aus dem Bild: %1</translation>
   </message>
   <message>
+   <source>Furnace</source>
+   <translation>Ofen</translation>
+  </message>
+  <message>
    <source>Furthest off</source>
    <translation>Am weitesten daneben</translation>
   </message>
   <message>
    <source>Gap</source>
    <translation>Lücke</translation>
+  </message>
+  <message>
+   <source>Gap %1, closed</source>
+   <translation>Lücke %1, geschlossen</translation>
+  </message>
+  <message>
+   <source>Gap %1, left open</source>
+   <translation>Lücke %1, offen gelassen</translation>
   </message>
   <message>
    <source>Gap between pieces</source>
@@ -1908,6 +2053,22 @@
   <message>
    <source>Give the swell a name first.</source>
    <translation>Geben Sie dem Schwellzug zuerst einen Namen.</translation>
+  </message>
+  <message>
+   <source>Give up part</source>
+   <translation>Teil hergeben</translation>
+  </message>
+  <message>
+   <source>Give up part %1</source>
+   <translation>Teil %1 hergeben</translation>
+  </message>
+  <message>
+   <source>Glass blowers</source>
+   <translation>Glasbläser</translation>
+  </message>
+  <message>
+   <source>Glaze</source>
+   <translation>Glasur</translation>
   </message>
   <message>
    <source>Go</source>
@@ -1962,8 +2123,20 @@
    <translation>Hilfslinien</translation>
   </message>
   <message>
+   <source>Gutter</source>
+   <translation>Rinnstein</translation>
+  </message>
+  <message>
+   <source>Harbour flags</source>
+   <translation>Hafenflaggen</translation>
+  </message>
+  <message>
    <source>Hard light</source>
    <translation>Hartes Licht</translation>
+  </message>
+  <message>
+   <source>Harebell</source>
+   <translation>Glockenblume</translation>
   </message>
   <message>
    <source>Help</source>
@@ -2010,12 +2183,12 @@
    <translation>Farbton</translation>
   </message>
   <message>
-   <source>In hand for closed shapes: carve or draw them, then turn them into their tones at the end.</source>
-   <translation>In der Hand für geschlossene Formen: schnitzen oder zeichnen, am Ende in ihre Töne verwandeln.</translation>
-  </message>
-  <message>
    <source>In hand: %1</source>
    <translation>In der Hand: %1</translation>
+  </message>
+  <message>
+   <source>In hand: each shape that is closed or carved now is filled with it. %1 lets it go.</source>
+   <translation>In der Hand: jede Form, die nun geschlossen oder herausgelöst wird, bekommt sie als Füllung. %1 lässt los.</translation>
   </message>
   <message>
    <source>Inflections %1 → %2, largest move %3.</source>
@@ -2074,6 +2247,10 @@
    <translation>Schnittmenge</translation>
   </message>
   <message>
+   <source>It becomes a shape of its own again</source>
+   <translation>Es wird wieder eine eigene Form</translation>
+  </message>
+  <message>
    <source>It could not be put aside: %1.</source>
    <translation>Es konnte nicht beiseitegelegt werden: %1.</translation>
   </message>
@@ -2108,6 +2285,10 @@
   <message>
    <source>Its pieces are worked out. Set it to change them by hand.</source>
    <translation>Seine Stücke werden errechnet. Festsetzen, um sie von Hand zu ändern.</translation>
+  </message>
+  <message>
+   <source>Jar</source>
+   <translation>Glas</translation>
   </message>
   <message>
    <source>Join</source>
@@ -2146,6 +2327,10 @@
    <translation>Behalten, wie die Breite schwankt</translation>
   </message>
   <message>
+   <source>Keep it</source>
+   <translation>Behalten</translation>
+  </message>
+  <message>
    <source>Keep live</source>
    <translation>Lebend halten</translation>
   </message>
@@ -2182,6 +2367,14 @@
    <translation>Tasten</translation>
   </message>
   <message>
+   <source>Kiln yard</source>
+   <translation>Ofenhof</translation>
+  </message>
+  <message>
+   <source>Lamplight</source>
+   <translation>Lampenlicht</translation>
+  </message>
+  <message>
    <source>Lands on the layer being drawn on.</source>
    <translation>Kommt auf die Ebene, auf der gezeichnet wird.</translation>
   </message>
@@ -2196,6 +2389,14 @@
   <message>
    <source>Language: as the desktop</source>
    <translation>Sprache: wie der Schreibtisch</translation>
+  </message>
+  <message>
+   <source>Lantern row</source>
+   <translation>Laternenreihe</translation>
+  </message>
+  <message>
+   <source>Last light</source>
+   <translation>Letztes Licht</translation>
   </message>
   <message>
    <source>Lay a mesh of pieces over the picture</source>
@@ -2242,6 +2443,10 @@
    <translation>Linke Seiten auf einer Linie</translation>
   </message>
   <message>
+   <source>Lemon</source>
+   <translation>Zitrone</translation>
+  </message>
+  <message>
    <source>Less of the reference</source>
    <translation>Weniger von der Vorlage</translation>
   </message>
@@ -2250,8 +2455,20 @@
    <translation>Eines loslassen</translation>
   </message>
   <message>
+   <source>Let it join</source>
+   <translation>Anschließen lassen</translation>
+  </message>
+  <message>
+   <source>Let the fill in hand go</source>
+   <translation>Füllung in der Hand loslassen</translation>
+  </message>
+  <message>
    <source>Lets go of the patch (Esc)</source>
    <translation>Lässt den Fleck los (Esc)</translation>
+  </message>
+  <message>
+   <source>Lichen</source>
+   <translation>Flechte</translation>
   </message>
   <message>
    <source>Lies on</source>
@@ -2302,6 +2519,10 @@
    <translation>Linien</translation>
   </message>
   <message>
+   <source>Liquorice</source>
+   <translation>Lakritz</translation>
+  </message>
+  <message>
    <source>Live again</source>
    <translation>Wieder lebend</translation>
   </message>
@@ -2324,10 +2545,6 @@
   <message>
    <source>Load palette</source>
    <translation>Palette laden</translation>
-  </message>
-  <message>
-   <source>Load, save, take from the picture</source>
-   <translation>Laden, speichern, aus dem Bild nehmen</translation>
   </message>
   <message>
    <source>Loaded %1 inks.</source>
@@ -2372,6 +2589,10 @@
   <message>
    <source>Looking for level and upright lines…</source>
    <translation>Waagrechte und senkrechte Linien werden gesucht…</translation>
+  </message>
+  <message>
+   <source>Looking for the axis…</source>
+   <translation>Die Achse wird gesucht…</translation>
   </message>
   <message>
    <source>Looking for the paper…</source>
@@ -2470,6 +2691,10 @@
    <translation>Auf die Enden achten</translation>
   </message>
   <message>
+   <source>Mint</source>
+   <translation>Minze</translation>
+  </message>
+  <message>
    <source>Mirror</source>
    <translation>Spiegel</translation>
   </message>
@@ -2502,6 +2727,10 @@
    <translation>Gespiegelte Kopie über die Achse</translation>
   </message>
   <message>
+   <source>Mist</source>
+   <translation>Nebel</translation>
+  </message>
+  <message>
    <source>Mitred corners</source>
    <translation>Gehrungsecken</translation>
   </message>
@@ -2518,8 +2747,20 @@
    <translation>Mehr von der Vorlage</translation>
   </message>
   <message>
+   <source>Moss</source>
+   <translation>Moos</translation>
+  </message>
+  <message>
+   <source>Moss jar</source>
+   <translation>Moosglas</translation>
+  </message>
+  <message>
    <source>Moth emblem</source>
    <translation>Falter-Emblem</translation>
+  </message>
+  <message>
+   <source>Moth wing</source>
+   <translation>Mottenflügel</translation>
   </message>
   <message>
    <source>Moth, half drawn</source>
@@ -2628,6 +2869,10 @@
   <message>
    <source>Next view: Over, Beside, Alone</source>
    <translation>Nächste Ansicht: Über, Daneben, Allein</translation>
+  </message>
+  <message>
+   <source>Night bottle</source>
+   <translation>Nachtflasche</translation>
   </message>
   <message>
    <source>No area is closed. Ends that nearly meet close within the gap tolerance.</source>
@@ -2792,6 +3037,10 @@
   <message>
    <source>Notice</source>
    <translation>Hinweis</translation>
+  </message>
+  <message>
+   <source>Now and from now on; the Colour card has it too</source>
+   <translation>Jetzt und künftig; steht auch auf der Karte Farbe</translation>
   </message>
   <message>
    <source>Of the photo beneath, in OKLab</source>
@@ -2962,6 +3211,10 @@
    <translation>Farbe eines Tons</translation>
   </message>
   <message>
+   <source>Paints the drawing too</source>
+   <translation>Bemalt auch die Zeichnung</translation>
+  </message>
+  <message>
    <source>Pale, grainy lines, several passes</source>
    <translation>Blasse, körnige Linien, mehrere Züge</translation>
   </message>
@@ -2970,8 +3223,16 @@
    <translation>Palette</translation>
   </message>
   <message>
+   <source>Palette %1</source>
+   <translation>Palette %1</translation>
+  </message>
+  <message>
    <source>Palettes (*.css *.json);;All files (*)</source>
    <translation>Paletten (*.css *.json);;Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <source>Palettes to begin with; point at one to see the drawing in it</source>
+   <translation>Paletten für den Anfang; auf eine zeigen, um die Zeichnung darin zu sehen</translation>
   </message>
   <message>
    <source>Paper</source>
@@ -3022,6 +3283,10 @@
    <translation>Stärke des Flecks</translation>
   </message>
   <message>
+   <source>Peat</source>
+   <translation>Torf</translation>
+  </message>
+  <message>
    <source>Peek</source>
    <translation>Durchblick</translation>
   </message>
@@ -3038,6 +3303,14 @@
    <translation>Bleistift</translation>
   </message>
   <message>
+   <source>Petal edge</source>
+   <translation>Blütenrand</translation>
+  </message>
+  <message>
+   <source>Pewter</source>
+   <translation>Hartzinn</translation>
+  </message>
+  <message>
    <source>Pick</source>
    <translation>Wählen</translation>
   </message>
@@ -3048,6 +3321,10 @@
   <message>
    <source>Pick a closed outline, or bring in a picture.</source>
    <translation>Einen geschlossenen Umriss wählen oder ein Bild holen.</translation>
+  </message>
+  <message>
+   <source>Pick a live shape with what it is to take in.</source>
+   <translation>Eine lebendige Form zusammen mit dem wählen, was sie aufnehmen soll.</translation>
   </message>
   <message>
    <source>Pick a row, press a key in the field below, and give it.</source>
@@ -3138,6 +3415,10 @@
    <translation>Stücke, etwa</translation>
   </message>
   <message>
+   <source>Pip</source>
+   <translation>Kern</translation>
+  </message>
+  <message>
    <source>Place</source>
    <translation>Platzieren</translation>
   </message>
@@ -3146,12 +3427,32 @@
    <translation>Einfache Formen, die den Linien nicht mehr folgen</translation>
   </message>
   <message>
+   <source>Plum</source>
+   <translation>Pflaume</translation>
+  </message>
+  <message>
+   <source>Plum stall</source>
+   <translation>Pflaumenstand</translation>
+  </message>
+  <message>
    <source>Pointed</source>
    <translation>Spitz</translation>
   </message>
   <message>
+   <source>Pollen</source>
+   <translation>Pollen</translation>
+  </message>
+  <message>
    <source>Polygon</source>
    <translation>Vieleck</translation>
+  </message>
+  <message>
+   <source>Poppy</source>
+   <translation>Mohn</translation>
+  </message>
+  <message>
+   <source>Poppy paper</source>
+   <translation>Mohnpapier</translation>
   </message>
   <message>
    <source>Press the new key for "%1".</source>
@@ -3196,6 +3497,14 @@
   <message>
    <source>Quit</source>
    <translation>Beenden</translation>
+  </message>
+  <message>
+   <source>Rain</source>
+   <translation>Regen</translation>
+  </message>
+  <message>
+   <source>Raspberry</source>
+   <translation>Himbeere</translation>
   </message>
   <message>
    <source>Reading %1</source>
@@ -3285,6 +3594,10 @@
    <translation>Rechte Seiten auf einer Linie</translation>
   </message>
   <message>
+   <source>Roofs</source>
+   <translation>Dächer</translation>
+  </message>
+  <message>
    <source>Rope</source>
    <translation>Seil</translation>
   </message>
@@ -3331,6 +3644,18 @@
   <message>
    <source>SVG, PDF or PNG</source>
    <translation>SVG, PDF oder PNG</translation>
+  </message>
+  <message>
+   <source>Sail</source>
+   <translation>Segel</translation>
+  </message>
+  <message>
+   <source>Salt</source>
+   <translation>Salz</translation>
+  </message>
+  <message>
+   <source>Salt and tin</source>
+   <translation>Salz und Zinn</translation>
   </message>
   <message>
    <source>Saltglass jar</source>
@@ -3393,6 +3718,10 @@
    <translation>Umgekehrt multiplizieren</translation>
   </message>
   <message>
+   <source>Sea glass</source>
+   <translation>Seeglas</translation>
+  </message>
+  <message>
    <source>Search the keys</source>
    <translation>Tasten durchsuchen</translation>
   </message>
@@ -3407,6 +3736,14 @@
   <message>
    <source>Search: lantern, round, night …</source>
    <translation>Suche: Laterne, rund, Nacht …</translation>
+  </message>
+  <message>
+   <source>Seaweed</source>
+   <translation>Tang</translation>
+  </message>
+  <message>
+   <source>Seed</source>
+   <translation>Saat</translation>
   </message>
   <message>
    <source>Seen</source>
@@ -3493,8 +3830,16 @@
    <translation>Blattbreite</translation>
   </message>
   <message>
+   <source>Shelf of palettes</source>
+   <translation>Regal der Paletten</translation>
+  </message>
+  <message>
    <source>Shift held</source>
    <translation>Umschalt gehalten</translation>
+  </message>
+  <message>
+   <source>Shop window</source>
+   <translation>Schaufenster</translation>
   </message>
   <message>
    <source>Shortest line</source>
@@ -3553,6 +3898,10 @@
    <translation>Zeigt sich zu</translation>
   </message>
   <message>
+   <source>Shows it on the sheet</source>
+   <translation>Zeigt es auf dem Blatt</translation>
+  </message>
+  <message>
    <source>Shuffle</source>
    <translation>Mischen</translation>
   </message>
@@ -3563,6 +3912,18 @@
   <message>
    <source>Sides</source>
    <translation>Seiten</translation>
+  </message>
+  <message>
+   <source>Signal blue</source>
+   <translation>Signalblau</translation>
+  </message>
+  <message>
+   <source>Signal red</source>
+   <translation>Signalrot</translation>
+  </message>
+  <message>
+   <source>Signal yellow</source>
+   <translation>Signalgelb</translation>
   </message>
   <message>
    <source>Sixteen tones</source>
@@ -3579,6 +3940,10 @@
   <message>
    <source>Sizes of the sheet in %1</source>
    <translation>Blattgrößen in %1</translation>
+  </message>
+  <message>
+   <source>Skin</source>
+   <translation>Haut</translation>
   </message>
   <message>
    <source>Slack</source>
@@ -3599,6 +3964,22 @@
   <message>
    <source>Slack: how far it may stray</source>
    <translation>Spielraum: wie weit sie abweichen darf</translation>
+  </message>
+  <message>
+   <source>Slate</source>
+   <translation>Schiefer</translation>
+  </message>
+  <message>
+   <source>Slip</source>
+   <translation>Engobe</translation>
+  </message>
+  <message>
+   <source>Sliver %1, joined</source>
+   <translation>Splitter %1, angeschlossen</translation>
+  </message>
+  <message>
+   <source>Sliver %1, kept</source>
+   <translation>Splitter %1, behalten</translation>
   </message>
   <message>
    <source>Smallest area</source>
@@ -3667,6 +4048,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Weiches Licht</translation>
   </message>
   <message>
+   <source>Soot</source>
+   <translation>Ruß</translation>
+  </message>
+  <message>
    <source>Space held</source>
    <translation>Leertaste gehalten</translation>
   </message>
@@ -3685,6 +4070,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Split piece</source>
    <translation>Stück teilen</translation>
+  </message>
+  <message>
+   <source>Spun sugar</source>
+   <translation>Zuckerwatte</translation>
   </message>
   <message>
    <source>Square</source>
@@ -3725,6 +4114,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Steadying</source>
    <translation>Beruhigung</translation>
+  </message>
+  <message>
+   <source>Stem</source>
+   <translation>Stängel</translation>
   </message>
   <message>
    <source>Step %1: %2</source>
@@ -3787,8 +4180,16 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Geraden</translation>
   </message>
   <message>
+   <source>Straw</source>
+   <translation>Stroh</translation>
+  </message>
+  <message>
    <source>Strokes (*.json);;All files (*)</source>
    <translation>Striche (*.json);;Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <source>Sugar cart</source>
+   <translation>Zuckerkarren</translation>
   </message>
   <message>
    <source>Swap</source>
@@ -3847,12 +4248,20 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Aus dem Bild nehmen</translation>
   </message>
   <message>
+   <source>Take in</source>
+   <translation>Aufnehmen</translation>
+  </message>
+  <message>
    <source>Take ink</source>
    <translation>Tinte nehmen</translation>
   </message>
   <message>
    <source>Take inks from the picture</source>
    <translation>Tinten aus dem Bild nehmen</translation>
+  </message>
+  <message>
+   <source>Take into the live shape</source>
+   <translation>In die lebendige Form aufnehmen</translation>
   </message>
   <message>
    <source>Take line</source>
@@ -3911,6 +4320,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Tinten werden genommen</translation>
   </message>
   <message>
+   <source>Tar</source>
+   <translation>Teer</translation>
+  </message>
+  <message>
    <source>Teapot on the counter</source>
    <translation>Teekanne auf der Theke</translation>
   </message>
@@ -3943,8 +4356,16 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die geschlossene Linie wird am gewählten Knoten geöffnet</translation>
   </message>
   <message>
+   <source>The colour fills the larger area</source>
+   <translation>Die Farbe füllt die größere Fläche</translation>
+  </message>
+  <message>
    <source>The colour in hand as a new ink</source>
    <translation>Die Farbe in der Hand als neue Tinte</translation>
+  </message>
+  <message>
+   <source>The colour stays as it was</source>
+   <translation>Die Farbe bleibt, wie sie war</translation>
   </message>
   <message>
    <source>The drop's area is closed again.</source>
@@ -3975,8 +4396,20 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die Farbe der ersten Marke anstelle des Verlaufs</translation>
   </message>
   <message>
+   <source>The gap counts as closed again</source>
+   <translation>Die Lücke gilt wieder als geschlossen</translation>
+  </message>
+  <message>
    <source>The halves become whole; they are kept on a hidden layer</source>
    <translation>Die Hälften werden ganz; sie bleiben auf einer verborgenen Ebene</translation>
+  </message>
+  <message>
+   <source>The inks of %1 are loaded, and the drawing is painted with them. Ctrl+Z puts both back.</source>
+   <translation>Die Farben von %1 sind geladen, und die Zeichnung ist damit bemalt. Strg+Z nimmt beides zurück.</translation>
+  </message>
+  <message>
+   <source>The inks of %1 are loaded.</source>
+   <translation>Die Farben von %1 sind geladen.</translation>
   </message>
   <message>
    <source>The language changes when the program is started next.</source>
@@ -4019,6 +4452,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die Linie dient anderen Linien</translation>
   </message>
   <message>
+   <source>The line that parted a colour from its neighbour is gone. May the colour flow on?</source>
+   <translation>Die Linie, die eine Farbe von ihrer Nachbarin trennte, ist weg. Darf die Farbe weiterfließen?</translation>
+  </message>
+  <message>
    <source>The line with its swell becomes an area</source>
    <translation>Die Linie mit ihrem Schwellzug wird eine Fläche</translation>
   </message>
@@ -4037,6 +4474,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>The lines stay as they are</source>
    <translation>Die Linien bleiben, wie sie sind</translation>
+  </message>
+  <message>
+   <source>The live shape takes the others in as its parts</source>
+   <translation>Die lebendige Form nimmt die anderen als ihre Teile auf</translation>
   </message>
   <message>
    <source>The lowest without the others</source>
@@ -4061,6 +4502,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>The other half is taken away</source>
    <translation>Die andere Hälfte wird weggenommen</translation>
+  </message>
+  <message>
+   <source>The part is a shape of its own again. Ctrl+Z puts it back.</source>
+   <translation>Der Teil ist wieder eine eigene Form. Strg+Z legt ihn zurück.</translation>
   </message>
   <message>
    <source>The parts come back as they were</source>
@@ -4099,8 +4544,20 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Dasselbe noch einmal mit einer Kopie</translation>
   </message>
   <message>
+   <source>The shelf, load, save, take from the picture</source>
+   <translation>Das Regal, laden, sichern, aus dem Bild nehmen</translation>
+  </message>
+  <message>
    <source>The stroke has to end on the line too. Nothing was changed.</source>
    <translation>Der Strich muss auch auf der Linie enden. Nichts wurde geändert.</translation>
+  </message>
+  <message>
+   <source>The thin area belongs to its neighbour again</source>
+   <translation>Die schmale Fläche gehört wieder zur Nachbarin</translation>
+  </message>
+  <message>
+   <source>The thin area is an area by itself</source>
+   <translation>Die schmale Fläche ist eine eigene Fläche</translation>
   </message>
   <message>
    <source>The weld leaves a corner at this seam.</source>
@@ -4259,8 +4716,12 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Dieses Ende gehört zu einer Form aus mehreren Umrissen. Dafür ist Knoten da.</translation>
   </message>
   <message>
-   <source>This gap counts as closed.</source>
-   <translation>Diese Lücke gilt als geschlossen.</translation>
+   <source>This gap counts as closed; another click opens it.</source>
+   <translation>Diese Lücke gilt als geschlossen; ein weiterer Klick öffnet sie.</translation>
+  </message>
+  <message>
+   <source>This gap is open again.</source>
+   <translation>Diese Lücke ist wieder offen.</translation>
   </message>
   <message>
    <source>This is no group.</source>
@@ -4299,6 +4760,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Drei Töne</translation>
   </message>
   <message>
+   <source>Tin</source>
+   <translation>Zinn</translation>
+  </message>
+  <message>
    <source>Tints</source>
    <translation>Tönungen</translation>
   </message>
@@ -4307,8 +4772,16 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Tönungen von</translation>
   </message>
   <message>
+   <source>Tissue</source>
+   <translation>Seidenpapier</translation>
+  </message>
+  <message>
    <source>To the stack</source>
    <translation>Zum Stapel</translation>
+  </message>
+  <message>
+   <source>Toadstool</source>
+   <translation>Fliegenpilz</translation>
   </message>
   <message>
    <source>Together</source>
@@ -4511,6 +4984,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Ansicht</translation>
   </message>
   <message>
+   <source>Violet drop</source>
+   <translation>Veilchenbonbon</translation>
+  </message>
+  <message>
    <source>Waist</source>
    <translation>Taille</translation>
   </message>
@@ -4539,6 +5016,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Verschweißt Enden innerhalb</translation>
   </message>
   <message>
+   <source>Wet cobbles</source>
+   <translation>Nasses Pflaster</translation>
+  </message>
+  <message>
    <source>What</source>
    <translation>Was</translation>
   </message>
@@ -4557,6 +5038,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>What happened</source>
    <translation>Was geschah</translation>
+  </message>
+  <message>
+   <source>What is darker stays darker, by about as much; locked layers stay</source>
+   <translation>Was dunkler ist, bleibt dunkler, um etwa so viel; gesperrte Ebenen bleiben</translation>
   </message>
   <message>
    <source>What is darker than the flag is traced. Drag it, or press left and right</source>
@@ -4593,6 +5078,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>What was kept cannot be read: %1</source>
    <translation>Das Aufbewahrte kann nicht gelesen werden: %1</translation>
+  </message>
+  <message>
+   <source>When a line between colours goes</source>
+   <translation>Wenn eine Linie zwischen Farben verschwindet</translation>
   </message>
   <message>
    <source>Where an odd number lie</source>
@@ -4707,6 +5196,13 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>and %1 more</source>
    <translation>und noch %1</translation>
+  </message>
+  <message numerus="yes">
+   <source>and %n more</source>
+   <translation>
+    <numerusform>und %n weitere</numerusform>
+    <numerusform>und %n weitere</numerusform>
+   </translation>
   </message>
   <message>
    <source>and soft over</source>
@@ -5073,6 +5569,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>or start drawing: press 2, then S</source>
    <translation>oder gleich zeichnen: 2 drücken, dann S</translation>
+  </message>
+  <message>
+   <source>part %1</source>
+   <translation>Teil %1</translation>
   </message>
   <message>
    <source>patch · %1 darker</source>

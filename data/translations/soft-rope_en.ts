@@ -11,6 +11,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%1 + %1 halves → %n line(s), %2 of %3 seams smooth</source>
+   <translation>
+    <numerusform>%1 + %1 halves → %n line, %2 of %3 seams smooth</numerusform>
+    <numerusform>%1 + %1 halves → %n lines, %2 of %3 seams smooth</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%1 closes %n more area(s).</source>
    <translation>
     <numerusform>%1 closes %n more area.</numerusform>
@@ -29,6 +36,13 @@
    <translation>
     <numerusform>%1 of %n area inked</numerusform>
     <numerusform>%1 of %n areas inked</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 shapes → %n outline(s)</source>
+   <translation>
+    <numerusform>%1 shapes → %n outline</numerusform>
+    <numerusform>%1 shapes → %n outlines</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -270,6 +284,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n shape(s) taken in as parts.</source>
+   <translation>
+    <numerusform>%n shape taken in as parts.</numerusform>
+    <numerusform>%n shapes taken in as parts.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n specks go to their neighbours.</source>
    <translation>
     <numerusform>%n speck goes to its neighbour.</numerusform>
@@ -330,6 +351,13 @@
    <translation>
     <numerusform>Removed %n node. Ctrl+Z brings it back.</numerusform>
     <numerusform>Removed %n nodes. Ctrl+Z brings them back.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>and %n more</source>
+   <translation>
+    <numerusform>and %n more</numerusform>
+    <numerusform>and %n more</numerusform>
    </translation>
   </message>
  </context>

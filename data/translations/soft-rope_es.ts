@@ -38,6 +38,13 @@
    <source>%1 (halves)</source>
    <translation>%1 (mitades)</translation>
   </message>
+  <message numerus="yes">
+   <source>%1 + %1 halves → %n line(s), %2 of %3 seams smooth</source>
+   <translation>
+    <numerusform>%1 + %1 mitades → %n línea, %2 de %3 costuras suaves</numerusform>
+    <numerusform>%1 + %1 mitades → %n líneas, %2 de %3 costuras suaves</numerusform>
+   </translation>
+  </message>
   <message>
    <source>%1 are alike.</source>
    <translation>%1 son iguales.</translation>
@@ -222,6 +229,13 @@
   <message>
    <source>%1 shapes have their tones now. Hold W to compare with the picture; Ctrl+Z takes it back.</source>
    <translation>%1 formas tienen ya sus tonos. Mantenga W para comparar con la imagen; Ctrl+Z lo deshace.</translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 shapes → %n outline(s)</source>
+   <translation>
+    <numerusform>%1 formas → %n contorno</numerusform>
+    <numerusform>%1 formas → %n contornos</numerusform>
+   </translation>
   </message>
   <message>
    <source>%1 tones</source>
@@ -546,6 +560,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n shape(s) taken in as parts.</source>
+   <translation>
+    <numerusform>%n forma acogida como parte.</numerusform>
+    <numerusform>%n formas acogidas como partes.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n specks go to their neighbours.</source>
    <translation>
     <numerusform>%n mota pasa a su vecina.</numerusform>
@@ -680,8 +701,8 @@
    <translation>&lt;b&gt;Facetas&lt;/b&gt;: arrastre de esquina a esquina para cortar; un clic cambia el tono, arrastrar dentro lo gira, Mayús lo bloquea. En una malla: arrastre esquinas.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Follow&lt;/b&gt;: drag roughly along pieces of lines; back over them lets go. Enter takes the outline, Backspace the last piece back.</source>
-   <translation>&lt;b&gt;Seguir&lt;/b&gt;: arrastre más o menos por tramos de líneas; volver atrás los suelta. Intro toma el contorno, Retroceso quita el último.</translation>
+   <source>&lt;b&gt;Follow&lt;/b&gt;: drag roughly along pieces of lines; back over them lets go. Shift begins and ends within a piece. Enter takes the outline.</source>
+   <translation>&lt;b&gt;Seguir&lt;/b&gt;: arrastra a grandes rasgos por trozos de líneas; hacia atrás los suelta. Mayús empieza y acaba dentro de un trozo. Intro toma el contorno.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Freehand&lt;/b&gt; draws and fits. End near the start to close. Slack can be changed on the card. Esc drops the stroke.</source>
@@ -868,6 +889,10 @@
    <translation>Añadir el color en mano como tinta</translation>
   </message>
   <message>
+   <source>Afterglow</source>
+   <translation>Arrebol</translation>
+  </message>
+  <message>
    <source>Align to each other</source>
    <translation>Alinear entre sí</translation>
   </message>
@@ -920,6 +945,10 @@
    <translation>Hasta arriba del todo</translation>
   </message>
   <message>
+   <source>Alley</source>
+   <translation>Callejón</translation>
+  </message>
+  <message>
    <source>Alone</source>
    <translation>Solo</translation>
   </message>
@@ -952,6 +981,10 @@
    <translation>Cualquier número</translation>
   </message>
   <message>
+   <source>Apricot</source>
+   <translation>Albaricoque</translation>
+  </message>
+  <message>
    <source>Area</source>
    <translation>Área</translation>
   </message>
@@ -962,6 +995,10 @@
   <message>
    <source>Areas</source>
    <translation>Áreas</translation>
+  </message>
+  <message>
+   <source>Areas run through this gap again</source>
+   <translation>Las áreas vuelven a pasar por este hueco</translation>
   </message>
   <message>
    <source>Areas under lines</source>
@@ -984,8 +1021,20 @@
    <translation>Como el escritorio</translation>
   </message>
   <message>
+   <source>Ask</source>
+   <translation>Preguntar</translation>
+  </message>
+  <message>
+   <source>Asks the next time</source>
+   <translation>Pregunta la próxima vez</translation>
+  </message>
+  <message>
    <source>Autosave has no folder: %1.</source>
    <translation>El autoguardado no tiene carpeta: %1.</translation>
+  </message>
+  <message>
+   <source>Awning</source>
+   <translation>Toldo</translation>
   </message>
   <message>
    <source>Axis</source>
@@ -1008,6 +1057,10 @@
    <translation>Equilibrio</translation>
   </message>
   <message>
+   <source>Bark</source>
+   <translation>Corteza</translation>
+  </message>
+  <message>
    <source>Begin line</source>
    <translation>Empezar línea</translation>
   </message>
@@ -1028,8 +1081,20 @@
    <translation>Bisel</translation>
   </message>
   <message>
+   <source>Bisque</source>
+   <translation>Bizcocho</translation>
+  </message>
+  <message>
    <source>Blend</source>
    <translation>Fusión</translation>
+  </message>
+  <message>
+   <source>Bloom</source>
+   <translation>Pruina</translation>
+  </message>
+  <message>
+   <source>Blue hour</source>
+   <translation>Hora azul</translation>
   </message>
   <message>
    <source>Blur</source>
@@ -1066,6 +1131,14 @@
   <message>
    <source>Bow</source>
    <translation>Arquear</translation>
+  </message>
+  <message>
+   <source>Brick</source>
+   <translation>Ladrillo</translation>
+  </message>
+  <message>
+   <source>Brine</source>
+   <translation>Salmuera</translation>
   </message>
   <message>
    <source>Bring in</source>
@@ -1136,6 +1209,10 @@
    <translation>Centrar en la hoja</translation>
   </message>
   <message>
+   <source>Char</source>
+   <translation>Carbón</translation>
+  </message>
+  <message>
    <source>Choose a picture</source>
    <translation>Elegir una imagen</translation>
   </message>
@@ -1154,6 +1231,10 @@
   <message>
    <source>Cleaned: square to the paper, light evened, paper white. Each can be changed on the card.</source>
    <translation>Limpia: a escuadra con el papel, luz igualada, papel blanco. Todo se puede cambiar en la ficha.</translation>
+  </message>
+  <message>
+   <source>Clear</source>
+   <translation>Claro</translation>
   </message>
   <message>
    <source>Click a piece for the next shade, drag inside it for its direction, Shift and click to lock it.</source>
@@ -1184,6 +1265,10 @@
    <translation>Cerrar los huecos que forman áreas</translation>
   </message>
   <message>
+   <source>Close it</source>
+   <translation>Cerrarlo</translation>
+  </message>
+  <message>
    <source>Close line</source>
    <translation>Cerrar línea</translation>
   </message>
@@ -1194,6 +1279,18 @@
   <message>
    <source>Close them</source>
    <translation>Cerrarlos</translation>
+  </message>
+  <message>
+   <source>Closed shapes are filled with %1 from now on. %2 lets it go.</source>
+   <translation>A partir de ahora las formas cerradas se rellenan con %1. %2 lo suelta.</translation>
+  </message>
+  <message>
+   <source>Closed shapes stay empty</source>
+   <translation>Las formas cerradas quedan vacías</translation>
+  </message>
+  <message>
+   <source>Closed shapes stay empty again.</source>
+   <translation>Las formas cerradas vuelven a quedar vacías.</translation>
   </message>
   <message>
    <source>Closed.</source>
@@ -1242,6 +1339,10 @@
   <message>
    <source>Copied.</source>
    <translation>Copiado.</translation>
+  </message>
+  <message>
+   <source>Copper hook</source>
+   <translation>Gancho de cobre</translation>
   </message>
   <message>
    <source>Copy</source>
@@ -1374,6 +1475,10 @@
   <message>
    <source>Deep</source>
    <translation>Profundo</translation>
+  </message>
+  <message>
+   <source>Deep green</source>
+   <translation>Verde hondo</translation>
   </message>
   <message>
    <source>Delete</source>
@@ -1559,6 +1664,14 @@
    <translation>Duplicar otra vez</translation>
   </message>
   <message>
+   <source>Dusk</source>
+   <translation>Anochecer</translation>
+  </message>
+  <message>
+   <source>Dust rose</source>
+   <translation>Rosa empolvado</translation>
+  </message>
+  <message>
    <source>Edge</source>
    <translation>Borde</translation>
   </message>
@@ -1577,6 +1690,10 @@
   <message>
    <source>Ellipse</source>
    <translation>Elipse</translation>
+  </message>
+  <message>
+   <source>Ember</source>
+   <translation>Brasa</translation>
   </message>
   <message>
    <source>End runs out over</source>
@@ -1715,6 +1832,10 @@
    <translation>Alisar: curvar la línea tan pareja como permite la holgura</translation>
   </message>
   <message>
+   <source>Fern</source>
+   <translation>Helecho</translation>
+  </message>
+  <message>
    <source>Fetching %1</source>
    <translation>Trayendo %1</translation>
   </message>
@@ -1745,6 +1866,10 @@
   <message>
    <source>Fill and line change places</source>
    <translation>Relleno y línea cambian de sitio</translation>
+  </message>
+  <message>
+   <source>Fill of closed shapes</source>
+   <translation>Relleno de formas cerradas</translation>
   </message>
   <message>
    <source>Filled %1 areas. Ctrl+Z takes them back.</source>
@@ -1819,6 +1944,14 @@
    <translation>Igualar la luz</translation>
   </message>
   <message>
+   <source>Flesh</source>
+   <translation>Pulpa</translation>
+  </message>
+  <message>
+   <source>Flow on</source>
+   <translation>Que fluya</translation>
+  </message>
+  <message>
    <source>Follow</source>
    <translation>Seguir</translation>
   </message>
@@ -1867,12 +2000,24 @@
    <translation>De la imagen: %1</translation>
   </message>
   <message>
+   <source>Furnace</source>
+   <translation>Horno</translation>
+  </message>
+  <message>
    <source>Furthest off</source>
    <translation>Lo más apartado</translation>
   </message>
   <message>
    <source>Gap</source>
    <translation>Hueco</translation>
+  </message>
+  <message>
+   <source>Gap %1, closed</source>
+   <translation>Hueco %1, cerrado</translation>
+  </message>
+  <message>
+   <source>Gap %1, left open</source>
+   <translation>Hueco %1, dejado abierto</translation>
   </message>
   <message>
    <source>Gap between pieces</source>
@@ -1908,6 +2053,22 @@
   <message>
    <source>Give the swell a name first.</source>
    <translation>Dé primero un nombre al modulado.</translation>
+  </message>
+  <message>
+   <source>Give up part</source>
+   <translation>Ceder parte</translation>
+  </message>
+  <message>
+   <source>Give up part %1</source>
+   <translation>Ceder parte %1</translation>
+  </message>
+  <message>
+   <source>Glass blowers</source>
+   <translation>Sopladores de vidrio</translation>
+  </message>
+  <message>
+   <source>Glaze</source>
+   <translation>Esmalte</translation>
   </message>
   <message>
    <source>Go</source>
@@ -1962,8 +2123,20 @@
    <translation>Guías</translation>
   </message>
   <message>
+   <source>Gutter</source>
+   <translation>Cuneta</translation>
+  </message>
+  <message>
+   <source>Harbour flags</source>
+   <translation>Banderas del puerto</translation>
+  </message>
+  <message>
    <source>Hard light</source>
    <translation>Luz dura</translation>
+  </message>
+  <message>
+   <source>Harebell</source>
+   <translation>Campanilla</translation>
   </message>
   <message>
    <source>Help</source>
@@ -2010,12 +2183,12 @@
    <translation>Matiz</translation>
   </message>
   <message>
-   <source>In hand for closed shapes: carve or draw them, then turn them into their tones at the end.</source>
-   <translation>En mano para formas cerradas: tállelas o dibújelas y al final conviértalas en sus tonos.</translation>
-  </message>
-  <message>
    <source>In hand: %1</source>
    <translation>En mano: %1</translation>
+  </message>
+  <message>
+   <source>In hand: each shape that is closed or carved now is filled with it. %1 lets it go.</source>
+   <translation>En la mano: cada forma que ahora se cierre o se talle se rellena con ella. %1 la suelta.</translation>
   </message>
   <message>
    <source>Inflections %1 → %2, largest move %3.</source>
@@ -2074,6 +2247,10 @@
    <translation>Intersección</translation>
   </message>
   <message>
+   <source>It becomes a shape of its own again</source>
+   <translation>Vuelve a ser una forma propia</translation>
+  </message>
+  <message>
    <source>It could not be put aside: %1.</source>
    <translation>No se pudo apartar: %1.</translation>
   </message>
@@ -2108,6 +2285,10 @@
   <message>
    <source>Its pieces are worked out. Set it to change them by hand.</source>
    <translation>Sus piezas se calculan. Fíjelo para cambiarlas a mano.</translation>
+  </message>
+  <message>
+   <source>Jar</source>
+   <translation>Tarro</translation>
   </message>
   <message>
    <source>Join</source>
@@ -2146,6 +2327,10 @@
    <translation>Conservar cómo varía el grosor</translation>
   </message>
   <message>
+   <source>Keep it</source>
+   <translation>Conservarla</translation>
+  </message>
+  <message>
    <source>Keep live</source>
    <translation>Mantener vivo</translation>
   </message>
@@ -2182,6 +2367,14 @@
    <translation>Teclas</translation>
   </message>
   <message>
+   <source>Kiln yard</source>
+   <translation>Patio del horno</translation>
+  </message>
+  <message>
+   <source>Lamplight</source>
+   <translation>Luz de lámpara</translation>
+  </message>
+  <message>
    <source>Lands on the layer being drawn on.</source>
    <translation>Va a la capa en la que se dibuja.</translation>
   </message>
@@ -2196,6 +2389,14 @@
   <message>
    <source>Language: as the desktop</source>
    <translation>Idioma: como el escritorio</translation>
+  </message>
+  <message>
+   <source>Lantern row</source>
+   <translation>Fila de faroles</translation>
+  </message>
+  <message>
+   <source>Last light</source>
+   <translation>Última luz</translation>
   </message>
   <message>
    <source>Lay a mesh of pieces over the picture</source>
@@ -2242,6 +2443,10 @@
    <translation>Lados izquierdos en una línea</translation>
   </message>
   <message>
+   <source>Lemon</source>
+   <translation>Limón</translation>
+  </message>
+  <message>
    <source>Less of the reference</source>
    <translation>Menos de la referencia</translation>
   </message>
@@ -2250,8 +2455,20 @@
    <translation>Soltar uno</translation>
   </message>
   <message>
+   <source>Let it join</source>
+   <translation>Que se una</translation>
+  </message>
+  <message>
+   <source>Let the fill in hand go</source>
+   <translation>Soltar el relleno en la mano</translation>
+  </message>
+  <message>
    <source>Lets go of the patch (Esc)</source>
    <translation>Suelta el parche (Esc)</translation>
+  </message>
+  <message>
+   <source>Lichen</source>
+   <translation>Liquen</translation>
   </message>
   <message>
    <source>Lies on</source>
@@ -2302,6 +2519,10 @@
    <translation>Líneas</translation>
   </message>
   <message>
+   <source>Liquorice</source>
+   <translation>Regaliz</translation>
+  </message>
+  <message>
    <source>Live again</source>
    <translation>Vivo otra vez</translation>
   </message>
@@ -2324,10 +2545,6 @@
   <message>
    <source>Load palette</source>
    <translation>Cargar paleta</translation>
-  </message>
-  <message>
-   <source>Load, save, take from the picture</source>
-   <translation>Cargar, guardar, tomar de la imagen</translation>
   </message>
   <message>
    <source>Loaded %1 inks.</source>
@@ -2372,6 +2589,10 @@
   <message>
    <source>Looking for level and upright lines…</source>
    <translation>Buscando líneas horizontales y verticales…</translation>
+  </message>
+  <message>
+   <source>Looking for the axis…</source>
+   <translation>Buscando el eje…</translation>
   </message>
   <message>
    <source>Looking for the paper…</source>
@@ -2470,6 +2691,10 @@
    <translation>Atender a sus extremos</translation>
   </message>
   <message>
+   <source>Mint</source>
+   <translation>Menta</translation>
+  </message>
+  <message>
    <source>Mirror</source>
    <translation>Espejo</translation>
   </message>
@@ -2502,6 +2727,10 @@
    <translation>Copia reflejada respecto al eje</translation>
   </message>
   <message>
+   <source>Mist</source>
+   <translation>Bruma</translation>
+  </message>
+  <message>
    <source>Mitred corners</source>
    <translation>Esquinas en inglete</translation>
   </message>
@@ -2518,8 +2747,20 @@
    <translation>Más de la referencia</translation>
   </message>
   <message>
+   <source>Moss</source>
+   <translation>Musgo</translation>
+  </message>
+  <message>
+   <source>Moss jar</source>
+   <translation>Tarro de musgo</translation>
+  </message>
+  <message>
    <source>Moth emblem</source>
    <translation>Emblema de polilla</translation>
+  </message>
+  <message>
+   <source>Moth wing</source>
+   <translation>Ala de polilla</translation>
   </message>
   <message>
    <source>Moth, half drawn</source>
@@ -2628,6 +2869,10 @@
   <message>
    <source>Next view: Over, Beside, Alone</source>
    <translation>Vista siguiente: Encima, Al lado, Solo</translation>
+  </message>
+  <message>
+   <source>Night bottle</source>
+   <translation>Botella nocturna</translation>
   </message>
   <message>
    <source>No area is closed. Ends that nearly meet close within the gap tolerance.</source>
@@ -2792,6 +3037,10 @@
   <message>
    <source>Notice</source>
    <translation>Aviso</translation>
+  </message>
+  <message>
+   <source>Now and from now on; the Colour card has it too</source>
+   <translation>Ahora y en adelante; también está en la ficha Color</translation>
   </message>
   <message>
    <source>Of the photo beneath, in OKLab</source>
@@ -2962,6 +3211,10 @@
    <translation>Pintura de un tono</translation>
   </message>
   <message>
+   <source>Paints the drawing too</source>
+   <translation>También pinta el dibujo</translation>
+  </message>
+  <message>
    <source>Pale, grainy lines, several passes</source>
    <translation>Líneas pálidas y granuladas, varias pasadas</translation>
   </message>
@@ -2970,8 +3223,16 @@
    <translation>Paleta</translation>
   </message>
   <message>
+   <source>Palette %1</source>
+   <translation>Paleta %1</translation>
+  </message>
+  <message>
    <source>Palettes (*.css *.json);;All files (*)</source>
    <translation>Paletas (*.css *.json);;Todos los archivos (*)</translation>
+  </message>
+  <message>
+   <source>Palettes to begin with; point at one to see the drawing in it</source>
+   <translation>Paletas para empezar; señala una para ver el dibujo en ella</translation>
   </message>
   <message>
    <source>Paper</source>
@@ -3022,6 +3283,10 @@
    <translation>Fuerza del parche</translation>
   </message>
   <message>
+   <source>Peat</source>
+   <translation>Turba</translation>
+  </message>
+  <message>
    <source>Peek</source>
    <translation>Ojear</translation>
   </message>
@@ -3038,6 +3303,14 @@
    <translation>Lápiz</translation>
   </message>
   <message>
+   <source>Petal edge</source>
+   <translation>Borde de pétalo</translation>
+  </message>
+  <message>
+   <source>Pewter</source>
+   <translation>Peltre</translation>
+  </message>
+  <message>
    <source>Pick</source>
    <translation>Elegir</translation>
   </message>
@@ -3048,6 +3321,10 @@
   <message>
    <source>Pick a closed outline, or bring in a picture.</source>
    <translation>Elija un contorno cerrado o traiga una imagen.</translation>
+  </message>
+  <message>
+   <source>Pick a live shape with what it is to take in.</source>
+   <translation>Elige una forma viva junto con lo que debe acoger.</translation>
   </message>
   <message>
    <source>Pick a row, press a key in the field below, and give it.</source>
@@ -3138,6 +3415,10 @@
    <translation>Piezas, unas</translation>
   </message>
   <message>
+   <source>Pip</source>
+   <translation>Pepita</translation>
+  </message>
+  <message>
    <source>Place</source>
    <translation>Colocar</translation>
   </message>
@@ -3146,12 +3427,32 @@
    <translation>Formas simples que ya no siguen a las líneas</translation>
   </message>
   <message>
+   <source>Plum</source>
+   <translation>Ciruela</translation>
+  </message>
+  <message>
+   <source>Plum stall</source>
+   <translation>Puesto de ciruelas</translation>
+  </message>
+  <message>
    <source>Pointed</source>
    <translation>Puntiagudo</translation>
   </message>
   <message>
+   <source>Pollen</source>
+   <translation>Polen</translation>
+  </message>
+  <message>
    <source>Polygon</source>
    <translation>Polígono</translation>
+  </message>
+  <message>
+   <source>Poppy</source>
+   <translation>Amapola</translation>
+  </message>
+  <message>
+   <source>Poppy paper</source>
+   <translation>Papel de amapola</translation>
   </message>
   <message>
    <source>Press the new key for "%1".</source>
@@ -3196,6 +3497,14 @@
   <message>
    <source>Quit</source>
    <translation>Salir</translation>
+  </message>
+  <message>
+   <source>Rain</source>
+   <translation>Lluvia</translation>
+  </message>
+  <message>
+   <source>Raspberry</source>
+   <translation>Frambuesa</translation>
   </message>
   <message>
    <source>Reading %1</source>
@@ -3285,6 +3594,10 @@
    <translation>Lados derechos en una línea</translation>
   </message>
   <message>
+   <source>Roofs</source>
+   <translation>Tejados</translation>
+  </message>
+  <message>
    <source>Rope</source>
    <translation>Cuerda</translation>
   </message>
@@ -3331,6 +3644,18 @@
   <message>
    <source>SVG, PDF or PNG</source>
    <translation>SVG, PDF o PNG</translation>
+  </message>
+  <message>
+   <source>Sail</source>
+   <translation>Vela</translation>
+  </message>
+  <message>
+   <source>Salt</source>
+   <translation>Sal</translation>
+  </message>
+  <message>
+   <source>Salt and tin</source>
+   <translation>Sal y estaño</translation>
   </message>
   <message>
    <source>Saltglass jar</source>
@@ -3393,6 +3718,10 @@
    <translation>Multiplicar inverso</translation>
   </message>
   <message>
+   <source>Sea glass</source>
+   <translation>Vidrio de mar</translation>
+  </message>
+  <message>
    <source>Search the keys</source>
    <translation>Buscar en las teclas</translation>
   </message>
@@ -3407,6 +3736,14 @@
   <message>
    <source>Search: lantern, round, night …</source>
    <translation>Buscar: farol, redondo, noche…</translation>
+  </message>
+  <message>
+   <source>Seaweed</source>
+   <translation>Alga</translation>
+  </message>
+  <message>
+   <source>Seed</source>
+   <translation>Semilla</translation>
   </message>
   <message>
    <source>Seen</source>
@@ -3493,8 +3830,16 @@
    <translation>Ancho de la hoja</translation>
   </message>
   <message>
+   <source>Shelf of palettes</source>
+   <translation>Estante de paletas</translation>
+  </message>
+  <message>
    <source>Shift held</source>
    <translation>Mayús pulsada</translation>
+  </message>
+  <message>
+   <source>Shop window</source>
+   <translation>Escaparate</translation>
   </message>
   <message>
    <source>Shortest line</source>
@@ -3553,6 +3898,10 @@
    <translation>Se muestra al</translation>
   </message>
   <message>
+   <source>Shows it on the sheet</source>
+   <translation>Lo muestra en la hoja</translation>
+  </message>
+  <message>
    <source>Shuffle</source>
    <translation>Barajar</translation>
   </message>
@@ -3563,6 +3912,18 @@
   <message>
    <source>Sides</source>
    <translation>Lados</translation>
+  </message>
+  <message>
+   <source>Signal blue</source>
+   <translation>Azul de señales</translation>
+  </message>
+  <message>
+   <source>Signal red</source>
+   <translation>Rojo de señales</translation>
+  </message>
+  <message>
+   <source>Signal yellow</source>
+   <translation>Amarillo de señales</translation>
   </message>
   <message>
    <source>Sixteen tones</source>
@@ -3579,6 +3940,10 @@
   <message>
    <source>Sizes of the sheet in %1</source>
    <translation>Tamaños de la hoja en %1</translation>
+  </message>
+  <message>
+   <source>Skin</source>
+   <translation>Piel</translation>
   </message>
   <message>
    <source>Slack</source>
@@ -3599,6 +3964,22 @@
   <message>
    <source>Slack: how far it may stray</source>
    <translation>Holgura: cuánto puede apartarse</translation>
+  </message>
+  <message>
+   <source>Slate</source>
+   <translation>Pizarra</translation>
+  </message>
+  <message>
+   <source>Slip</source>
+   <translation>Engobe</translation>
+  </message>
+  <message>
+   <source>Sliver %1, joined</source>
+   <translation>Astilla %1, unida</translation>
+  </message>
+  <message>
+   <source>Sliver %1, kept</source>
+   <translation>Astilla %1, conservada</translation>
   </message>
   <message>
    <source>Smallest area</source>
@@ -3667,6 +4048,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Luz suave</translation>
   </message>
   <message>
+   <source>Soot</source>
+   <translation>Hollín</translation>
+  </message>
+  <message>
    <source>Space held</source>
    <translation>Espacio pulsado</translation>
   </message>
@@ -3685,6 +4070,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Split piece</source>
    <translation>Dividir pieza</translation>
+  </message>
+  <message>
+   <source>Spun sugar</source>
+   <translation>Algodón de azúcar</translation>
   </message>
   <message>
    <source>Square</source>
@@ -3725,6 +4114,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Steadying</source>
    <translation>Estabilización</translation>
+  </message>
+  <message>
+   <source>Stem</source>
+   <translation>Tallo</translation>
   </message>
   <message>
    <source>Step %1: %2</source>
@@ -3787,8 +4180,16 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Rectas</translation>
   </message>
   <message>
+   <source>Straw</source>
+   <translation>Paja</translation>
+  </message>
+  <message>
    <source>Strokes (*.json);;All files (*)</source>
    <translation>Trazos (*.json);;Todos los archivos (*)</translation>
+  </message>
+  <message>
+   <source>Sugar cart</source>
+   <translation>Carrito de azúcar</translation>
   </message>
   <message>
    <source>Swap</source>
@@ -3847,12 +4248,20 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Tomar de la imagen</translation>
   </message>
   <message>
+   <source>Take in</source>
+   <translation>Acoger</translation>
+  </message>
+  <message>
    <source>Take ink</source>
    <translation>Tomar tinta</translation>
   </message>
   <message>
    <source>Take inks from the picture</source>
    <translation>Tomar tintas de la imagen</translation>
+  </message>
+  <message>
+   <source>Take into the live shape</source>
+   <translation>Acoger en la forma viva</translation>
   </message>
   <message>
    <source>Take line</source>
@@ -3911,6 +4320,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Tomando tintas</translation>
   </message>
   <message>
+   <source>Tar</source>
+   <translation>Brea</translation>
+  </message>
+  <message>
    <source>Teapot on the counter</source>
    <translation>Tetera en el mostrador</translation>
   </message>
@@ -3943,8 +4356,16 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>La línea cerrada se abre en el nodo elegido</translation>
   </message>
   <message>
+   <source>The colour fills the larger area</source>
+   <translation>El color llena el área mayor</translation>
+  </message>
+  <message>
    <source>The colour in hand as a new ink</source>
    <translation>El color en mano como tinta nueva</translation>
+  </message>
+  <message>
+   <source>The colour stays as it was</source>
+   <translation>El color queda como estaba</translation>
   </message>
   <message>
    <source>The drop's area is closed again.</source>
@@ -3975,8 +4396,20 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>El color de la primera parada en lugar del degradado</translation>
   </message>
   <message>
+   <source>The gap counts as closed again</source>
+   <translation>El hueco vuelve a contar como cerrado</translation>
+  </message>
+  <message>
    <source>The halves become whole; they are kept on a hidden layer</source>
    <translation>Las mitades se vuelven enteras; se guardan en una capa oculta</translation>
+  </message>
+  <message>
+   <source>The inks of %1 are loaded, and the drawing is painted with them. Ctrl+Z puts both back.</source>
+   <translation>Las tintas de %1 están cargadas y el dibujo pintado con ellas. Ctrl+Z deshace ambas cosas.</translation>
+  </message>
+  <message>
+   <source>The inks of %1 are loaded.</source>
+   <translation>Las tintas de %1 están cargadas.</translation>
   </message>
   <message>
    <source>The language changes when the program is started next.</source>
@@ -4019,6 +4452,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>La línea sirve a otras líneas</translation>
   </message>
   <message>
+   <source>The line that parted a colour from its neighbour is gone. May the colour flow on?</source>
+   <translation>La línea que separaba un color de su vecino ya no está. ¿Puede fluir el color?</translation>
+  </message>
+  <message>
    <source>The line with its swell becomes an area</source>
    <translation>La línea con su modulado se vuelve un área</translation>
   </message>
@@ -4037,6 +4474,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>The lines stay as they are</source>
    <translation>Las líneas quedan como están</translation>
+  </message>
+  <message>
+   <source>The live shape takes the others in as its parts</source>
+   <translation>La forma viva acoge a las demás como partes</translation>
   </message>
   <message>
    <source>The lowest without the others</source>
@@ -4061,6 +4502,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>The other half is taken away</source>
    <translation>Se quita la otra mitad</translation>
+  </message>
+  <message>
+   <source>The part is a shape of its own again. Ctrl+Z puts it back.</source>
+   <translation>La parte vuelve a ser una forma propia. Ctrl+Z la devuelve.</translation>
   </message>
   <message>
    <source>The parts come back as they were</source>
@@ -4099,8 +4544,20 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Lo mismo otra vez con una copia</translation>
   </message>
   <message>
+   <source>The shelf, load, save, take from the picture</source>
+   <translation>El estante, cargar, guardar, tomar de la imagen</translation>
+  </message>
+  <message>
    <source>The stroke has to end on the line too. Nothing was changed.</source>
    <translation>El trazo debe acabar también en la línea. No se cambió nada.</translation>
+  </message>
+  <message>
+   <source>The thin area belongs to its neighbour again</source>
+   <translation>El área fina vuelve a ser de su vecina</translation>
+  </message>
+  <message>
+   <source>The thin area is an area by itself</source>
+   <translation>El área fina es un área propia</translation>
   </message>
   <message>
    <source>The weld leaves a corner at this seam.</source>
@@ -4259,8 +4716,12 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Este extremo es de una forma con varios contornos. Use Nodos con ella.</translation>
   </message>
   <message>
-   <source>This gap counts as closed.</source>
-   <translation>Este hueco cuenta como cerrado.</translation>
+   <source>This gap counts as closed; another click opens it.</source>
+   <translation>Este hueco cuenta como cerrado; otro clic lo abre.</translation>
+  </message>
+  <message>
+   <source>This gap is open again.</source>
+   <translation>Este hueco vuelve a estar abierto.</translation>
   </message>
   <message>
    <source>This is no group.</source>
@@ -4299,6 +4760,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Tres tonos</translation>
   </message>
   <message>
+   <source>Tin</source>
+   <translation>Estaño</translation>
+  </message>
+  <message>
    <source>Tints</source>
    <translation>Matices</translation>
   </message>
@@ -4307,8 +4772,16 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Matices de</translation>
   </message>
   <message>
+   <source>Tissue</source>
+   <translation>Papel de seda</translation>
+  </message>
+  <message>
    <source>To the stack</source>
    <translation>A la pila</translation>
+  </message>
+  <message>
+   <source>Toadstool</source>
+   <translation>Seta roja</translation>
   </message>
   <message>
    <source>Together</source>
@@ -4511,6 +4984,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Ver</translation>
   </message>
   <message>
+   <source>Violet drop</source>
+   <translation>Caramelo de violeta</translation>
+  </message>
+  <message>
    <source>Waist</source>
    <translation>Cintura</translation>
   </message>
@@ -4539,6 +5016,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Suelda extremos dentro de</translation>
   </message>
   <message>
+   <source>Wet cobbles</source>
+   <translation>Adoquín mojado</translation>
+  </message>
+  <message>
    <source>What</source>
    <translation>Qué</translation>
   </message>
@@ -4557,6 +5038,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>What happened</source>
    <translation>Qué pasó</translation>
+  </message>
+  <message>
+   <source>What is darker stays darker, by about as much; locked layers stay</source>
+   <translation>Lo más oscuro sigue más oscuro, más o menos igual; las capas bloqueadas no cambian</translation>
   </message>
   <message>
    <source>What is darker than the flag is traced. Drag it, or press left and right</source>
@@ -4593,6 +5078,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>What was kept cannot be read: %1</source>
    <translation>Lo guardado no se puede leer: %1</translation>
+  </message>
+  <message>
+   <source>When a line between colours goes</source>
+   <translation>Cuando se va una línea entre colores</translation>
   </message>
   <message>
    <source>Where an odd number lie</source>
@@ -4707,6 +5196,13 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>and %1 more</source>
    <translation>y %1 más</translation>
+  </message>
+  <message numerus="yes">
+   <source>and %n more</source>
+   <translation>
+    <numerusform>y %n más</numerusform>
+    <numerusform>y %n más</numerusform>
+   </translation>
   </message>
   <message>
    <source>and soft over</source>
@@ -5073,6 +5569,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>or start drawing: press 2, then S</source>
    <translation>o empiece a dibujar: pulse 2 y luego S</translation>
+  </message>
+  <message>
+   <source>part %1</source>
+   <translation>parte %1</translation>
   </message>
   <message>
    <source>patch · %1 darker</source>

@@ -115,6 +115,44 @@ Edited withPartTransformed(const Document& d, Id item, std::size_t part, const A
     return withCombination(d, item, std::move(c));
 }
 
+Edited withPartsTaken(const Document& d, Id item, const std::vector<Id>& others)
+{
+    const Combined* now = combinedOf(d, item);
+    if (!now) return {d, Refusal::doesNotFit};
+    Combined c = *now;
+    std::vector<Id> gone;
+    for (const ItemPtr& i : inOrder(d, others)) {
+        if (i->id == item) continue;
+        c.parts.push_back(*i->artwork());
+        gone.push_back(i->id);
+    }
+    if (gone.empty()) return {d, Refusal::tooFew};
+    Edited out = withCombination(d, item, std::move(c));
+    if (!out.done()) return out;
+    return withoutItems(out.document, gone);
+}
+
+Taken withPartGivenUp(const Document& d, Id item, std::size_t part)
+{
+    const Combined* now = combinedOf(d, item);
+    if (!now || part >= now->parts.size() || now->parts.size() < 2) return {d, {}, Refusal::doesNotFit};
+    Combined c = *now;
+    Item given = *d.item(item), rest = given;
+    given.is = c.parts[part];
+    c.parts.erase(c.parts.begin() + static_cast<std::ptrdiff_t>(part));
+    Artwork a = *rest.artwork();
+    if (c.parts.size() == 1) {
+        // The look of the shape, the outline of what is left.
+        a.setPaths(c.parts.front().paths);
+        a.fill.evenOdd = c.parts.front().fill.evenOdd;
+    } else {
+        Paths outline = outlineOf(c);
+        a.setDerived(std::move(outline), shared(std::move(c)));
+    }
+    rest.is = std::move(a);
+    return replaced(d, item, {rest, given});
+}
+
 Taken withTakenApart(const Document& d, Id item)
 {
     const Combined* c = combinedOf(d, item);

@@ -11,6 +11,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
 
 namespace softrope::art {
 
@@ -180,7 +181,7 @@ Key linesKey(const DrawnLines& lines, double gap)
     return h.key();
 }
 
-FollowedDrops withDropsFollowed(const Document& d, const planar::Map& map, const DrawnLines& lines, double gap)
+FollowedDrops withDropsFollowed(const Document& d, const planar::Map& map, const DrawnLines& lines, double gap, bool flows)
 {
     FollowedDrops out{d};
     std::vector<const Item*> drops;
@@ -223,20 +224,36 @@ FollowedDrops withDropsFollowed(const Document& d, const planar::Map& map, const
             taken[static_cast<std::size_t>(p.face)] = 1;
         }
     const double tolerance = std::max(1.0, gap);
+    const std::set<Id> there(lines.items.begin(), lines.items.end());
+    // Open: nothing encloses it any more, or its area lost a line and ran out into a larger one.
+    std::vector<char> isOpen(drops.size(), 0), flowed(map.faces().size(), 0);
+    for (std::size_t k = 0; k < drops.size(); ++k) {
+        const auto face = static_cast<std::size_t>(faceOf[k]);
+        const std::vector<LineSide>& before = drops[k]->artwork()->drop()->lines;
+        isOpen[k] = faceOf[k] == planar::outside ||
+                    (shared(before, linesOf[face]) < before.size() && map.faces()[face].area > grownBy * sizeOf(drops[k]->artwork()->paths));
+        if (!isOpen[k]) flowed[face] = 1; // it has the area already
+    }
     std::vector<Id> changed;
     std::vector<Artwork> next;
-    for (std::size_t k = 0; k < drops.size(); ++k) {
+    for (std::size_t k = drops.size(); k-- > 0;) { // the topmost first
         const Artwork& a = *drops[k]->artwork();
         const int face = faceOf[k];
         Artwork now = a;
         Drop drop = *a.drop();
         Paths outline = a.paths;
-        bool open = face == planar::outside;
-        if (!open) {
-            const bool lost = shared(drop.lines, linesOf[static_cast<std::size_t>(face)]) < drop.lines.size();
-            open = lost && map.faces()[static_cast<std::size_t>(face)].area > grownBy * sizeOf(a.paths);
+        bool open = isOpen[k] != 0;
+        const bool parted = open && std::any_of(drop.lines.begin(), drop.lines.end(), [&](LineSide s) { return there.count(s.line) == 0; });
+        bool stays = false; // as it was, without being open: another flowed where it would have
+        if (parted && flows && face != planar::outside) {
+            stays = flowed[static_cast<std::size_t>(face)] != 0;
+            flowed[static_cast<std::size_t>(face)] = 1;
+            open = false;
         }
-        if (open) {
+        if (stays) {
+            drop.leaks.clear();
+        } else if (open) {
+            out.parted += parted && a.drop()->leaks.empty();
             drop.leaks = leaksOf(a.paths, lines, tolerance);
             if (drop.leaks.empty()) drop.leaks.push_back(drop.seed); // the lines lie there still, and enclose nothing
             out.opened += a.drop()->leaks.empty();

@@ -9,6 +9,7 @@
 #include "words/said.h"
 
 #include <algorithm>
+#include <iterator>
 #include <map>
 
 namespace softrope::art {
@@ -32,12 +33,54 @@ bool hasArtwork(const Item& i)
 
 } // namespace
 
+namespace {
+
+constexpr double overAxis = 0.3; // px that a cut line goes on, under its mirror image
+
+// Only its own lines: what lies inside is clipped by them. A swell is a matter of the whole line, and what is worked out stays whole.
+ItemPtr cutAtAxis(const ItemPtr& item, const mirror::Axis& axis)
+{
+    if (const Artwork* a = item->artwork()) {
+        if (a->stroke.swell || a->guide) return item;
+        Paths cut;
+        for (const Path& p : a->paths) {
+            Paths kept = mirror::keptSide(p, axis, overAxis);
+            std::move(kept.begin(), kept.end(), std::back_inserter(cut));
+        }
+        if (cut == *a->paths) return item;
+        Item one = *item;
+        std::get<Artwork>(one.is).setPaths(std::move(cut));
+        return shared(std::move(one));
+    }
+    if (!item->group() || item->group()->derived()) return item;
+    std::vector<ItemPtr> below;
+    bool same = true;
+    for (const ItemPtr& c : *item->group()->items) {
+        below.push_back(cutAtAxis(c, axis));
+        same = same && below.back().same(c);
+    }
+    if (same) return item;
+    Item one = *item;
+    std::get<Group>(one.is).setItems(std::move(below));
+    return shared(std::move(one));
+}
+
+} // namespace
+
+std::vector<ItemPtr> shownHalf(const Layer& layer)
+{
+    if (!layer.mirror) return layer.items;
+    std::vector<ItemPtr> out;
+    for (const ItemPtr& i : layer.items) out.push_back(cutAtAxis(i, *layer.mirror));
+    return out;
+}
+
 std::vector<ItemPtr> mirroredItems(const Layer& layer)
 {
     std::vector<ItemPtr> other;
     if (!layer.mirror) return other;
     const curve::Affine m = mirror::reflection(*layer.mirror);
-    for (const ItemPtr& i : layer.items)
+    for (const ItemPtr& i : shownHalf(layer))
         if (hasArtwork(*i)) other.push_back(shared(transformed(*i, m)));
     return other;
 }

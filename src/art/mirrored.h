@@ -9,12 +9,15 @@
 namespace softrope::art {
 
 Document withMirror(const Document& d, Id layer, std::optional<mirror::Axis> axis);
+// What shows of the layer's own side while it is mirrored: lines that cross the axis are cut there as a weld would, so that none is seen
+// doubled. The document keeps them whole. Without a mirror, the items themselves.
+std::vector<ItemPtr> shownHalf(const Layer& layer);
 // The other side of what lies on the layer, with the ids of this side; nothing without a mirror. Pictures have no other side.
 std::vector<ItemPtr> mirroredItems(const Layer& layer);
 struct Welded {
     Document document;
     std::size_t seams = 0, smooth = 0, copied = 0, dropped = 0; // joins; those without a corner; paths copied; paths that were there already
-    std::size_t axisLines = 0;                                   // lines drawn as the axis, left out
+    std::size_t axisLines = 0;                                  // lines drawn as the axis, left out
     Refusal why = Refusal::none;
 };
 // What lies on the layers becomes whole: mirrored and joined at the axis. `tolerance`: px from the axis that count as on it; `chosen`: seams

@@ -32,8 +32,8 @@ std::optional<TouchingCircle> touchingCircle(const Document& d, Vec2 centre, dou
         if (std::find(without.begin(), without.end(), all.items[k]) != without.end()) continue;
         const curve::Box b = curve::bounds(all.paths[k]);
         if (distance(b, centre) > radius + reach) continue;
-        const auto n = curve::nearest(all.paths[k], centre);
-        if (n && std::abs(n->distance - radius) <= reach) near.push_back(all.paths[k]);
+        const auto touched = curve::tangentCircle({all.paths[k]}, centre, radius, curve::Held::centre);
+        if (touched && std::abs(touched->radius - radius) <= reach) near.push_back(all.paths[k]);
     }
     if (near.empty()) return std::nullopt;
     using curve::Held;
@@ -42,7 +42,8 @@ std::optional<TouchingCircle> touchingCircle(const Document& d, Vec2 centre, dou
     // What it asks for may be far away; then the nearest neighbour alone.
     if (!c || distance(c->centre, centre) > 2 * reach || std::abs(c->radius - radius) > 2 * reach) {
         std::sort(near.begin(), near.end(), [&](const Path& a, const Path& b2) {
-            return std::abs(curve::nearest(a, centre)->distance - radius) < std::abs(curve::nearest(b2, centre)->distance - radius);
+            const auto off = [&](const Path& p) { return std::abs(curve::tangentCircle({p}, centre, radius, curve::Held::centre)->radius - radius); };
+            return off(a) < off(b2);
         });
         c = curve::tangentCircle({near.front()}, centre, radius, radiusHeld ? Held::radius : Held::centre);
         if (!c || distance(c->centre, centre) > 2 * reach || std::abs(c->radius - radius) > 2 * reach) return std::nullopt;

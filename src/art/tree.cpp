@@ -1,6 +1,7 @@
 #include "art/tree.h"
 
 #include <algorithm>
+#include <map>
 #include <unordered_set>
 
 namespace softrope::art {
@@ -148,6 +149,16 @@ Document rebuilt(const Document& d, const Rebuilder& act)
             l = copy;
         }
     return out;
+}
+
+Document withItemsReplaced(const Document& d, const std::vector<ItemPtr>& items)
+{
+    std::map<Id, const ItemPtr*> by;
+    for (const ItemPtr& i : items) by[i->id] = &i;
+    return rebuilt(d, [&](const ItemPtr& i, const Where&) {
+        const auto other = by.find(i->id);
+        return other == by.end() ? Rebuild::below() : Rebuild::by(*other->second);
+    });
 }
 
 } // namespace softrope::art

@@ -57,6 +57,8 @@ struct Rebuild {
 using Rebuilder = std::function<Rebuild(const ItemPtr&, const Where&)>;
 // Recipes on the way down stay: whoever changes what lies in a live group answers for it. Shares all that stays.
 Document rebuilt(const Document& d, const Rebuilder& act);
+// Each of the items in place of the one with its id, whatever is locked: for showing what is not there yet. Others are passed over.
+Document withItemsReplaced(const Document& d, const std::vector<ItemPtr>& items);
 
 // The item with other children. A group's recipe stays with them.
 Item withChildren(const Item& item, std::vector<ItemPtr> children);

@@ -63,12 +63,6 @@ std::optional<mirror::Axis> axisFrom(const std::string& text)
     return mirror::Axis{{v[0], v[1]}, curve::angleOf(curve::Vec2{v[2] - v[0], v[3] - v[1]})};
 }
 
-std::shared_ptr<const pixel::Picture> pictureOf(const art::Reference& r)
-{
-    files::PictureResult p = files::readPicture(r.picture->bytes, "picture");
-    return p.ok() ? std::make_shared<const pixel::Picture>(r.paper ? pixel::squared(p.picture, *r.paper) : std::move(p.picture)) : nullptr;
-}
-
 } // namespace
 
 int combine(const CombineArgs& a)

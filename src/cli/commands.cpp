@@ -24,13 +24,11 @@ namespace softrope::cli {
 
 namespace {
 
-// Decoded pictures of a document's references, one at a time.
+// As the reference shows it, one at a time.
 std::shared_ptr<const pixel::Picture> decode(const art::Reference& r)
 {
-    if (!r.picture) return nullptr;
-    files::PictureResult p = files::readPicture(r.picture->bytes, "picture");
-    if (!p.ok()) return nullptr;
-    return std::make_shared<pixel::Picture>(render::lit(r.paper ? pixel::squared(p.picture, *r.paper) : p.picture, r.flattenLight, r.liftPaper));
+    const auto picture = pictureOf(r);
+    return picture ? std::make_shared<pixel::Picture>(render::lit(*picture, r.flattenLight, r.liftPaper)) : nullptr;
 }
 
 struct FitArgs {

@@ -54,6 +54,14 @@ files::PictureResult readPicture(const std::string& name)
     return files::readPicture({from, from + text.size()}, "standard input");
 }
 
+std::shared_ptr<const pixel::Picture> pictureOf(const art::Reference& r)
+{
+    if (!r.picture) return nullptr;
+    files::PictureResult p = files::readPicture(r.picture->bytes, "picture");
+    if (!p.ok()) return nullptr;
+    return std::make_shared<const pixel::Picture>(r.paper ? pixel::squared(p.picture, *r.paper) : std::move(p.picture));
+}
+
 int writeOnPicture(const std::string& name, int width, int height, const std::string& layerName, std::vector<art::Item> items)
 {
     art::Document d = art::newDocument();

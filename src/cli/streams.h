@@ -6,6 +6,7 @@
 #include "files/pictures.h"
 #include "files/svg.h"
 
+#include <memory>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -20,6 +21,8 @@ int fail(Exit code, const std::string& message);
 std::string standardInput();
 files::TextResult readAll(const std::string& name);
 files::PictureResult readPicture(const std::string& name);
+// The decoded picture of a reference, squared to its paper but not lit; nothing where it cannot be read.
+std::shared_ptr<const pixel::Picture> pictureOf(const art::Reference& r);
 files::SvgResult readDrawing(const std::string& in);
 int write(const std::string& name, std::string_view content);
 // A drawing of a picture's size with these things in one layer, as clean SVG.

@@ -28,6 +28,29 @@ std::optional<Foot> footOf(const Path& path, Vec2 p)
     return Foot{q, distance(p, q)};
 }
 
+// The place of a closed path that is furthest from p, to rounding: where a circle round the whole of it touches.
+std::optional<Foot> furthestOf(const Path& path, Vec2 p)
+{
+    if (!path.closed) return std::nullopt;
+    constexpr int parts = 16; // a piece
+    std::optional<Foot> best;
+    for (std::size_t k = 0; k < path.pieceCount(); ++k) {
+        const Cubic c = path.piece(k);
+        const auto grows = [&](double t) { return dot(at(c, t) - p, derivative(c, t)) > 0; };
+        for (int m = 0; m < parts; ++m) {
+            double lo = static_cast<double>(m) / parts, hi = static_cast<double>(m + 1) / parts;
+            if (grows(lo) && !grows(hi))
+                for (int i = 0; i < 60; ++i) {
+                    const double mid = 0.5 * (lo + hi);
+                    (grows(mid) ? lo : hi) = mid;
+                }
+            const Vec2 q = at(c, lo);
+            if (const double d = distance(p, q); !best || d > best->distance) best = Foot{q, d};
+        }
+    }
+    return best;
+}
+
 // Solves the n x n system (n <= 3) by elimination with pivots; false when it has no single answer.
 bool solve(double (&m)[3][4], int n)
 {
@@ -107,10 +130,15 @@ std::optional<TangentCircle> tangentCircle(const Paths& neighbours, Vec2 centre,
     struct Near {
         std::size_t which;
         double off;
+        bool around = false; // the circle holds the neighbour and touches its far side
     };
     std::vector<Near> near;
-    for (std::size_t k = 0; k < neighbours.size(); ++k)
-        if (const auto f = footOf(neighbours[k], centre)) near.push_back({k, std::abs(f->distance - radius)});
+    for (std::size_t k = 0; k < neighbours.size(); ++k) {
+        const auto f = footOf(neighbours[k], centre), far = furthestOf(neighbours[k], centre);
+        if (!f) continue;
+        const double off = std::abs(f->distance - radius), around = far ? std::abs(far->distance - radius) : off;
+        near.push_back({k, std::min(off, around), around < off});
+    }
     std::sort(near.begin(), near.end(), [](const Near& a, const Near& b) { return a.off < b.off; });
     const std::size_t most = held == Held::nothing ? 3 : held == Held::radius ? 2 : 1;
     if (near.size() > most) near.resize(most);
@@ -123,9 +151,10 @@ std::optional<TangentCircle> tangentCircle(const Paths& neighbours, Vec2 centre,
         double worst = 0;
         c.touches.clear();
         for (int k = 0; k < count; ++k) {
-            const auto f = footOf(neighbours[near[static_cast<std::size_t>(k)].which], c.centre);
+            const Near& n = near[static_cast<std::size_t>(k)];
+            const auto f = n.around ? furthestOf(neighbours[n.which], c.centre) : footOf(neighbours[n.which], c.centre);
             if (!f || f->distance < 1e-9) return std::nullopt;
-            c.touches.push_back({near[static_cast<std::size_t>(k)].which, f->at});
+            c.touches.push_back({n.which, f->at});
             const Vec2 g = (c.centre - f->at) / f->distance;
             const double gap = f->distance - c.radius;
             worst = std::max(worst, std::abs(gap));

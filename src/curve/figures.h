@@ -25,7 +25,8 @@ struct TangentCircle {
 };
 // The circle that touches the neighbours nearest to where the given one nearly does: three of them fix centre and radius
 // (the problem of Apollonius), two the centre when the radius is held, one moves the circle straight to it; with the centre
-// held, the nearest fixes the radius. Newton's iteration on the distances from the centre to the curves, to 1e-10 px.
+// held, the nearest fixes the radius. Inside a closed neighbour it touches from within; where it holds one whole, it touches the
+// far side. Newton's iteration on the distances from the centre to the curves, to 1e-10 px.
 // Nothing when there is no such circle near the given one.
 enum class Held { nothing, radius, centre };
 std::optional<TangentCircle> tangentCircle(const Paths& neighbours, Vec2 centre, double radius, Held held);

@@ -110,7 +110,7 @@ private:
         if (l.opacity < 1) set(g, "opacity", num(l.opacity));
         if (!working_ && !l.name.empty()) g.append_child("title").text().set(l.name.c_str());
         if (working_ && l.mirror) set(g, "rope:mirror", num(l.mirror->through.x) + ' ' + num(l.mirror->through.y) + ' ' + num(l.mirror->angle));
-        for (const art::ItemPtr& i : l.items) item(g, *i);
+        for (const art::ItemPtr& i : working_ ? l.items : art::shownHalf(l)) item(g, *i);
         // The mirrored half is worked out again when it is read here.
         if (l.mirror) {
             const std::vector<art::ItemPtr> other = art::mirroredItems(l);
@@ -429,12 +429,23 @@ private:
         outline(n.append_child("path"), bare, a);
     }
 
+    // Other programs show the file's picture, not the squared page: what lays three of the paper's corners where they belong.
+    static curve::Affine ontoPage(const art::Reference& r)
+    {
+        if (!r.paper) return {};
+        const pixel::PageSize size = art::pictureSize(r);
+        const auto& c = *r.paper;
+        const curve::Affine fromPage{
+            (c[1].x - c[0].x) / size.width, (c[1].y - c[0].y) / size.width, (c[3].x - c[0].x) / size.height, (c[3].y - c[0].y) / size.height, c[0].x, c[0].y};
+        return curve::inverse(fromPage).value_or(curve::Affine{});
+    }
+
     void reference(pugi::xml_node g, const Item& i, const art::Reference& r)
     {
         if (!r.picture) return;
         pugi::xml_node n = g.append_child("image");
         common(n, i);
-        const curve::Affine m = art::placement(r);
+        const curve::Affine m = art::placement(r) * ontoPage(r);
         set(n, "transform", matrix(m));
         set(n, "width", std::to_string(r.picture->width));
         set(n, "height", std::to_string(r.picture->height));

@@ -115,13 +115,13 @@ Support fitted(const Support& s, const std::vector<Vec2>& at, const std::vector<
     return out;
 }
 
-// Share of the drawing that lies beyond the line by more than `near` px.
-double beyond(const Drawing& d, const Support& s, double near)
+// Whether more than this share of the drawing lies beyond the line by more than `near` px.
+bool muchBeyond(const Drawing& d, const Support& s, double near, double share)
 {
-    double sum = 0;
+    double left = share * d.ink;
     for (const Sample& p : d.samples)
-        if (s.offset(p.at) < -near) sum += p.weight;
-    return sum / d.ink;
+        if (s.offset(p.at) < -near && (left -= p.weight) < 0) return true;
+    return false;
 }
 
 struct Span {
@@ -184,7 +184,7 @@ std::optional<Support> drawnAxis(const Drawing& d, Support s, double near, const
     }
     if (std::sqrt(off / all) > tuned::straight * d.size) return std::nullopt;
     const Span rest = reachOf(d, s, 2 * near);
-    if (rest.length() < 0.05 * d.size || span.length() < tuned::longest * rest.length() || beyond(d, s, 2 * near) > tuned::beyond) return std::nullopt;
+    if (rest.length() < 0.05 * d.size || span.length() < tuned::longest * rest.length() || muchBeyond(d, s, 2 * near, tuned::beyond)) return std::nullopt;
     constexpr std::size_t cells = 60;
     std::array<bool, cells> seen{};
     for (const Vec2 p : at) seen[std::min(cells - 1, static_cast<std::size_t>(cells * (s.place(p) - span.from) / span.length()))] = true;
@@ -269,7 +269,7 @@ std::optional<Support> openEnds(const Drawing& d, Support s, double near, const 
     }
     if (theirs < tuned::round * furthest) return std::nullopt;
     for (const Sample& p : d.samples) all.add(s.place(p.at));
-    if (span.length() < tuned::longest * all.length() || beyond(d, s, 1.5 * near) > tuned::beyond) return std::nullopt;
+    if (span.length() < tuned::longest * all.length() || muchBeyond(d, s, 1.5 * near, tuned::beyond)) return std::nullopt;
     // What else lies along the line speaks against it.
     double along = 0;
     for (const Sample& p : d.samples) {
@@ -323,7 +323,7 @@ std::vector<FoundAxis> halfAxes(const Paths& lines, const std::optional<Box>& pa
         for (std::size_t j = 0; j < std::min<std::size_t>(d.ends.size(), 120); ++j) {
             if (i == j || distance(d.ends[i].at, d.ends[j].at) < 0.25 * d.size) continue;
             const Support s{d.ends[i].at, unit(d.ends[j].at - d.ends[i].at)};
-            if (beyond(d, s, 2 * near) > 3 * tuned::beyond) continue;
+            if (muchBeyond(d, s, 2 * near, 3 * tuned::beyond)) continue;
             if (const auto fit = openEnds(d, s, near, page)) found.emplace_back(*fit, FoundAs::openEnds);
         }
     std::sort(found.begin(), found.end(), [](const auto& a, const auto& b) { return a.first.score > b.first.score; });

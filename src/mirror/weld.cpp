@@ -335,6 +335,34 @@ Welded weld(const Paths& paths, const Axis& axis, const WeldOptions& options)
     return std::move(w.result);
 }
 
+Paths keptSide(const Path& path, const Axis& axis, double beyond)
+{
+    constexpr double crosses = 0.5; // px on either side
+    if (!isFinite(path) || path.pieceCount() == 0) return {path};
+    double least = 0, most = 0;
+    for (const Node& n : path.nodes)
+        for (const Vec2 p : {n.at, n.in, n.out}) {
+            const double off = offsetFrom(axis, p);
+            least = std::min(least, off);
+            most = std::max(most, off);
+        }
+    if (least > -crosses || most < crosses) return {path};
+    WeldOptions exact;
+    exact.tolerance = 1e-6;
+    Welder w{axis, exact, reflection(axis)};
+    if (w.liesOnAxis(path)) return {path};
+    Paths parts = w.parts(path);
+    const double side = w.sideOf(path) >= 0 ? 1 : -1;
+    const Vec2 over = -side * beyond * perpendicular(along(axis));
+    for (Path& p : parts) {
+        if (p.closed || p.nodes.size() < 2 || beyond <= 0) continue;
+        const Vec2 start = p.nodes.front().at, end = p.nodes.back().at;
+        if (w.near(start)) p.nodes.insert(p.nodes.begin(), cornerAt(start + over));
+        if (w.near(end)) p.nodes.push_back(cornerAt(end + over));
+    }
+    return parts.empty() ? Paths{path} : parts;
+}
+
 Paths mirrored(const Paths& paths, const Axis& axis)
 {
     Paths out;

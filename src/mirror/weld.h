@@ -32,6 +32,10 @@ struct Welded {
 // already, lines of the emptier side that lie within tolerance of another's mirror image are left out.
 Welded weld(const curve::Paths& paths, const Axis& axis, const WeldOptions& options = {});
 
+// What a weld would keep of a path that crosses the axis: its parts on the side where most of it lies, each end that was cut running
+// `beyond` px over the axis, so that a half and its mirror image show no hairline between them. A path that does not cross stays.
+curve::Paths keptSide(const curve::Path& path, const Axis& axis, double beyond);
+
 // Without welding: the mirror images alone.
 curve::Paths mirrored(const curve::Paths& paths, const Axis& axis);
 

@@ -22,16 +22,26 @@ float PaperField::at(double x, double y) const
 
 namespace {
 
-// Median of the light pixels of a tile, or a negative value when it has too few of them.
-float tilePaper(const Grey& g, int x0, int y0, int tile, int cut)
-{
+struct Tile {
     Histogram h{};
+    std::uint64_t all = 0; // px
+};
+Tile tileAt(const Grey& g, int x0, int y0, int tile)
+{
+    Tile t;
     const int x1 = std::min(g.width, x0 + tile), y1 = std::min(g.height, y0 + tile);
     for (int y = y0; y < y1; ++y)
-        for (int x = x0; x < x1; ++x) ++h[g.at(x, y)];
+        for (int x = x0; x < x1; ++x) ++t.h[g.at(x, y)];
+    t.all = static_cast<std::uint64_t>(x1 - x0) * static_cast<std::uint64_t>(y1 - y0);
+    return t;
+}
+
+// Median of the light pixels of a tile, or a negative value when it has too few of them.
+float tilePaper(const Tile& tile, int cut)
+{
+    const auto& [h, all] = tile;
     std::uint64_t light = 0;
     for (int v = cut + 1; v < 256; ++v) light += h[static_cast<std::size_t>(v)];
-    const auto all = static_cast<std::uint64_t>(x1 - x0) * static_cast<std::uint64_t>(y1 - y0);
     if (light * 5 < all) return -1;
     // Soft ink edges pull the light values down: the upper middle is the paper.
     std::uint64_t seen = 0;
@@ -71,16 +81,12 @@ void fillIn(Raster<float>& level, float fallback)
 }
 
 // How light it is at each tile, drawn lines and dark shapes of a few tiles left out: an upper value of each, closed (Serra 1982).
-cv::Mat brightness(const Grey& g, const PaperField& field)
+cv::Mat brightness(const Raster<Tile>& tiles)
 {
-    cv::Mat m(field.level.height, field.level.width, CV_32F);
+    cv::Mat m(tiles.height, tiles.width, CV_32F);
     for (int y = 0; y < m.rows; ++y)
         for (int x = 0; x < m.cols; ++x) {
-            Histogram h{};
-            const int x0 = x * field.tile, y0 = y * field.tile, x1 = std::min(g.width, x0 + field.tile), y1 = std::min(g.height, y0 + field.tile);
-            for (int v = y0; v < y1; ++v)
-                for (int u = x0; u < x1; ++u) ++h[g.at(u, v)];
-            const auto all = static_cast<std::uint64_t>(x1 - x0) * static_cast<std::uint64_t>(y1 - y0);
+            const auto& [h, all] = tiles.at(x, y);
             std::uint64_t seen = 0;
             int v = 255;
             while (v > 0 && (seen += h[static_cast<std::size_t>(v)]) * 4 < all) --v;
@@ -103,14 +109,16 @@ PaperField paperField(const Grey& grey, int tile)
     const Levels l = levels(h, cut);
     // One cut for the whole would part a shadowed side of the paper from its light one: each place has its own, below what is light there.
     // What stays far darker than the light of the whole, over more than a few tiles, is no paper.
-    const cv::Mat bright = brightness(grey, field);
+    Raster<Tile> tiles(field.level.width, field.level.height);
+    for (int y = 0; y < tiles.height; ++y)
+        for (int x = 0; x < tiles.width; ++x) tiles.at(x, y) = tileAt(grey, x * field.tile, y * field.tile, field.tile);
+    const cv::Mat bright = brightness(tiles);
     constexpr double belowLight = 0.8, noPaper = 0.55;
     const double whole = std::max(l.light, static_cast<double>(cut));
     for (int y = 0; y < field.level.height; ++y)
         for (int x = 0; x < field.level.width; ++x) {
             const double here = bright.at<float>(y, x);
-            field.level.at(x, y) =
-                here < noPaper * whole ? -1 : tilePaper(grey, x * field.tile, y * field.tile, field.tile, static_cast<int>(belowLight * here));
+            field.level.at(x, y) = here < noPaper * whole ? -1 : tilePaper(tiles.at(x, y), static_cast<int>(belowLight * here));
         }
     fillIn(field.level, static_cast<float>(l.light));
     cv::Mat m(field.level.height, field.level.width, CV_32F, field.level.data.data());

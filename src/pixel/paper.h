@@ -7,6 +7,7 @@
 #include "pixel/raster.h"
 
 #include <array>
+#include <compare>
 #include <optional>
 
 namespace softrope::pixel {
@@ -14,7 +15,7 @@ namespace softrope::pixel {
 // Picture px; may lie beyond the picture.
 struct Corner {
     double x = 0, y = 0;
-    friend bool operator==(const Corner&, const Corner&) = default;
+    friend auto operator<=>(const Corner&, const Corner&) = default;
 };
 // Clockwise as seen, from the top left.
 using Corners = std::array<Corner, 4>;

@@ -32,17 +32,23 @@ constexpr std::uint64_t pairKey(std::uint32_t a, std::uint32_t b)
     return static_cast<std::uint64_t>(a) << 32 | b;
 }
 
+constexpr double moved = 3; // px: a gap or thin area that was chosen is found again so near
+
+bool sameGap(const Bridge& a, const Bridge& b)
+{
+    const auto near = [](Vec2 p, Vec2 q) { return distance(p, q) <= moved; };
+    return (near(a.from, b.from) && near(a.to, b.to)) || (near(a.from, b.to) && near(a.to, b.from));
+}
+
 // Of the gaps wider than what counts as closed, those that were chosen; looked for again, since lines move.
 void addChosen(std::vector<Bridge>& closed, const std::vector<const Strand*>& strands, const std::vector<Between>& between, const std::vector<Bridge>& chosen,
                double touch)
 {
     if (chosen.empty()) return;
-    constexpr double moved = 3; // px
     double widest = 0;
     for (const Bridge& c : chosen) widest = std::max(widest, c.width);
-    const auto near = [](Vec2 a, Vec2 b, Vec2 c, Vec2 d) { return distance(a, c) <= moved && distance(b, d) <= moved; };
     for (const Bridge& b : bridges(strands, between, widest + moved, touch)) {
-        const auto same = [&](const Bridge& o) { return near(b.from, b.to, o.from, o.to) || near(b.from, b.to, o.to, o.from); };
+        const auto same = [&](const Bridge& o) { return sameGap(b, o); };
         if (std::any_of(chosen.begin(), chosen.end(), same) && std::none_of(closed.begin(), closed.end(), same)) closed.push_back(b);
     }
 }
@@ -187,6 +193,10 @@ MapPtr Builder::build(const Paths& paths, const BuildOptions& options)
     std::vector<Meeting> bridgeMeetings;
     if (options.gap > 0 || !options.closed.empty()) {
         if (options.gap > 0) closed = bridges(strands, between, options.gap, tol.touch);
+        const auto staysOpen = [&](const Bridge& b) {
+            return std::any_of(options.open.begin(), options.open.end(), [&](const Bridge& o) { return sameGap(b, o); });
+        };
+        closed.erase(std::remove_if(closed.begin(), closed.end(), staysOpen), closed.end());
         addChosen(closed, strands, between, options.closed, tol.touch);
         bridgeStrands.reserve(closed.size());
         for (const Bridge& b : closed)
@@ -209,7 +219,7 @@ MapPtr Builder::build(const Paths& paths, const BuildOptions& options)
     if (options.sliverWidth > kept.sliverWidth) kept.sliverWidth = options.sliverWidth;
     Arranged arranged = arrange(strands, between, tol);
     if (!arranged.planar) arranged.graph = snapped(arranged.graph, tol);
-    return std::make_shared<const Map>(std::move(arranged.graph), std::move(closed), kept);
+    return std::make_shared<const Map>(std::move(arranged.graph), std::move(closed), kept, options.kept, moved);
 }
 
 MapPtr build(const Paths& paths, const BuildOptions& options)

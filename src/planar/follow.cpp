@@ -1,9 +1,11 @@
 #include "planar/follow.h"
 
+#include "curve/edit.h"
 #include "curve/foot.h"
 #include "planar/tracer.h"
 
 #include <algorithm>
+#include <cmath>
 #include <limits>
 #include <queue>
 
@@ -163,6 +165,50 @@ Path pathOf(const Map& map, const Followed& chain)
 {
     if (chain.halves.empty()) return {};
     return pathAlong(map.graph(), chain.halves, chain.closed, map.tolerances().touch);
+}
+
+namespace {
+
+// Without what lies before the place nearest to `from`, which is looked for along the first `stretch` px.
+Path begunAt(const Path& path, Vec2 from, double stretch)
+{
+    Place best;
+    best.distance = std::numeric_limits<double>::infinity();
+    double walked = 0;
+    for (std::size_t k = 0; k < path.pieceCount() && walked < stretch; ++k) {
+        const Cubic c = path.piece(k);
+        const NearestOnCubic n = nearest(c, from);
+        if (n.distance < best.distance) best = {k, n.t, n.distance};
+        walked += arcLength(c);
+    }
+    constexpr double end = 1e-6;
+    if (!std::isfinite(best.distance)) return path;
+    const bool atStart = best.t <= end, atEnd = best.t >= 1 - end;
+    Path rest = path;
+    std::size_t first = best.piece + (atEnd ? 1 : 0);
+    if (!atStart && !atEnd) {
+        const Inserted cut = withNodeAt(path, best);
+        rest = cut.path;
+        first = cut.node;
+    }
+    if (first + 1 >= rest.nodes.size()) return path;
+    rest.nodes.erase(rest.nodes.begin(), rest.nodes.begin() + static_cast<std::ptrdiff_t>(first));
+    Node& n = rest.nodes.front();
+    n.in = n.at;
+    n.kind = NodeKind::corner;
+    return rest;
+}
+
+} // namespace
+
+Path pathOf(const Map& map, const Followed& chain, std::optional<Vec2> from, std::optional<Vec2> to)
+{
+    Path path = pathOf(map, chain);
+    if (chain.closed || path.nodes.size() < 2) return path;
+    const auto stretch = [&](int half) { return arcLength(alongHalf(map, half)) * (1 - 1e-9); };
+    if (from) path = begunAt(path, *from, stretch(chain.halves.front()));
+    if (to) path = reversed(begunAt(reversed(path), *to, stretch(chain.halves.back())));
+    return path;
 }
 
 } // namespace softrope::planar

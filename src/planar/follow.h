@@ -26,5 +26,8 @@ Followed followOn(const Map& map, const Followed& chain, const std::vector<curve
 std::optional<int> nextOf(const Map& map, const Followed& chain);
 // Its curve: sub-curves of the inputs, joined where they continue one curve.
 curve::Path pathOf(const Map& map, const Followed& chain);
+// The same, but an open chain begins where its first piece is nearest to `from` and ends where its last is nearest to `to`, within
+// those pieces; whole where nothing would be left.
+curve::Path pathOf(const Map& map, const Followed& chain, std::optional<curve::Vec2> from, std::optional<curve::Vec2> to);
 
 } // namespace softrope::planar

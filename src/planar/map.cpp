@@ -26,11 +26,12 @@ bool crosses(Vec2 a, Vec2 b, Vec2 p)
 
 } // namespace
 
-Map::Map(Graph graph, std::vector<Bridge> bridges, const Tolerances& tol) : graph_(std::move(graph)), bridges_(std::move(bridges)), tolerances_(tol)
+Map::Map(Graph graph, std::vector<Bridge> bridges, const Tolerances& tol, const std::vector<curve::Vec2>& kept, double near)
+    : graph_(std::move(graph)), bridges_(std::move(bridges)), tolerances_(tol)
 {
     measure();
     nest();
-    absorb();
+    absorb(kept, near);
 }
 
 const BoxIndex& Map::index() const
@@ -159,7 +160,7 @@ int Map::at(Vec2 p) const
 }
 
 // Smallest first; what it joins may itself have been absorbed already.
-void Map::absorb()
+void Map::absorb(const std::vector<Vec2>& kept, double near)
 {
     const std::size_t n = faces_.size();
     std::vector<double> perimeter(n, 0);
@@ -174,6 +175,7 @@ void Map::absorb()
         faces_[f].joined = static_cast<int>(f);
         if (f == outside) continue;
         faces_[f].width = perimeter[f] > 0 ? 2 * faces_[f].area / perimeter[f] : 0;
+        if (std::any_of(kept.begin(), kept.end(), [&](Vec2 p) { return distance(p, faces_[f].box.centre()) <= near; })) continue;
         if (faces_[f].area < tolerances_.sliverArea || faces_[f].width < tolerances_.sliverWidth) thin.push_back(static_cast<int>(f));
     }
     std::sort(thin.begin(), thin.end(), [&](int a, int b) {

@@ -32,7 +32,8 @@ struct Bridge {
 
 class Map {
 public:
-    Map(Graph graph, std::vector<Bridge> bridges, const Tolerances& tol);
+    // Thin faces with the middle of their box within `near` px of one of `kept` stay.
+    Map(Graph graph, std::vector<Bridge> bridges, const Tolerances& tol, const std::vector<curve::Vec2>& kept = {}, double near = 0);
 
     const Graph& graph() const { return graph_; }
     const std::vector<Face>& faces() const { return faces_; }
@@ -65,7 +66,7 @@ public:
 private:
     void measure();
     void nest();
-    void absorb();
+    void absorb(const std::vector<curve::Vec2>& kept, double near);
     bool holds(int cycle, curve::Vec2 p) const;
 
     Graph graph_;

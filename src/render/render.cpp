@@ -162,7 +162,7 @@ public:
         const bool group = l.opacity < 1 && (l.items.size() + (l.mirror ? 1 : 0) > 1 || blends(l.items));
         if (group) cairo_push_group(cr_);
         const double opacity = group ? 1 : l.opacity;
-        for (const art::ItemPtr& i : l.items) item(i, opacity);
+        for (const art::ItemPtr& i : art::shownHalf(l)) item(i, opacity);
         if (o_.artwork && l.mirror)
             for (const art::ItemPtr& i : art::mirroredItems(l)) {
                 if (o_.ghost)

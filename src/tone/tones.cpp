@@ -199,7 +199,7 @@ Tones separate(const Picture& given, const TonesOptions& options)
     o.slack = (palette.flat ? 1.0 : 1.5) * options.slack;
     o.blur = palette.flat && noise <= 0.35 ? 0.5 : 1.0;
     o.gradual = !palette.flat;
-    o.quick = large; // the careful fit takes half the nodes, and ten times as long
+    o.quick = large || options.quick; // the careful fit takes half the nodes, and ten times as long
     o.cancelled = options.cancelled;
     const RegionMap map = mapRegions(labels, picture, result.colours, o);
     if (stopped()) return {};

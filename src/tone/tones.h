@@ -14,6 +14,7 @@ struct TonesOptions {
     double slack = 1;       // px: how far a border may stray
     double smallest = -1;   // px2: smaller areas go to a neighbour; negative = by the picture
     double crisp = -1;      // gradual pictures: 0 calm, few large areas, to 1 crisp, all that differs; negative = by the picture's grain
+    bool quick = false;     // borders in one pass, with more nodes: for previews
     bool lightness = false; // tones only: cluster by lightness
     std::function<bool()> cancelled;
     std::function<void(double)> progress; // 0..1

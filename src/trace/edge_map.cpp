@@ -101,9 +101,12 @@ void ridges(const cv::Mat& soft, double scale, cv::Mat& best)
     });
 }
 
-// `row` writes the picture's colours of a row.
-template <class Row> std::shared_ptr<const EdgeMap> mapOf(int width, int height, const EdgeMapOptions& options, Row row)
+} // namespace
+
+std::shared_ptr<const EdgeMap> edgeMap(const pixel::Picture& picture, const EdgeMapOptions& options)
 {
+    if (picture.empty()) return nullptr;
+    const int width = picture.width, height = picture.height;
     const auto stopped = [&] { return options.cancelled && options.cancelled(); };
     const auto tell = [&](double s) {
         if (options.progress) options.progress(s);
@@ -112,7 +115,14 @@ template <class Row> std::shared_ptr<const EdgeMap> mapOf(int width, int height,
     map->follow = options.follow;
     map->soft = pixel::Raster<SoftColour>(width, height);
     map->strength = pixel::Raster<std::uint8_t>(width, height);
-    tbb::parallel_for(0, height, [&](int y) { row(y, map->soft.row(y)); });
+    tbb::parallel_for(0, height, [&](int y) {
+        const pixel::Rgba* from = picture.row(y);
+        SoftColour* to = map->soft.row(y);
+        for (int x = 0; x < width; ++x) {
+            const auto on = [a = static_cast<unsigned>(from[x].a)](std::uint8_t v) { return static_cast<std::uint8_t>(255 - (255 - v) * a / 255); };
+            to[x] = softColour({on(from[x].r), on(from[x].g), on(from[x].b), 255});
+        }
+    });
     tell(0.2);
     if (stopped()) return nullptr;
     const double fine = std::max(0.5, options.width);
@@ -141,29 +151,6 @@ template <class Row> std::shared_ptr<const EdgeMap> mapOf(int width, int height,
     scaled(value, 3, map->strength, map->contrast);
     tell(1);
     return map;
-}
-
-} // namespace
-
-std::shared_ptr<const EdgeMap> edgeMap(const pixel::Picture& picture, const EdgeMapOptions& options)
-{
-    if (picture.empty()) return nullptr;
-    return mapOf(picture.width, picture.height, options, [&](int y, SoftColour* out) {
-        const pixel::Rgba* from = picture.row(y);
-        for (int x = 0; x < picture.width; ++x) {
-            const auto on = [a = static_cast<unsigned>(from[x].a)](std::uint8_t v) { return static_cast<std::uint8_t>(255 - (255 - v) * a / 255); };
-            out[x] = softColour({on(from[x].r), on(from[x].g), on(from[x].b), 255});
-        }
-    });
-}
-
-std::shared_ptr<const EdgeMap> edgeMap(const pixel::Grey& grey, const EdgeMapOptions& options)
-{
-    if (grey.empty()) return nullptr;
-    return mapOf(grey.width, grey.height, options, [&](int y, SoftColour* out) {
-        const std::uint8_t* from = grey.row(y);
-        for (int x = 0; x < grey.width; ++x) out[x] = softColour({from[x], from[x], from[x], 255});
-    });
 }
 
 Colour3 colourAt(const EdgeMap& map, curve::Vec2 p)

@@ -38,7 +38,6 @@ struct EdgeMapOptions {
 
 // Nothing for an empty picture or when cancelled. What is transparent counts as white.
 std::shared_ptr<const EdgeMap> edgeMap(const pixel::Picture& picture, const EdgeMapOptions& options);
-std::shared_ptr<const EdgeMap> edgeMap(const pixel::Grey& grey, const EdgeMapOptions& options);
 
 // The softened colour at a place, in those 255ths, bilinear; the border's beyond it.
 struct Colour3 {

@@ -2,6 +2,7 @@
 #include <catch2/catch.hpp>
 
 #include "app/hand.h"
+#include "art/mirrored.h"
 #include "art/touch.h"
 #include "demo/pages.h"
 
@@ -243,12 +244,11 @@ TEST_CASE("the axis drawn beside half a moth is found, Tab goes through the othe
     const mirror::Axis first = *mirrorOf();
     CHECK(std::abs(std::abs(curve::degrees(first.angle)) - 90) < 8);
     REQUIRE(w.session().axisChoice);
-    if (w.session().axisChoice->found.size() > 1) {
-        h.key(Qt::Key_Tab);
-        CHECK_FALSE(*mirrorOf() == first);
-        h.key(Qt::Key_Backtab, Qt::ShiftModifier);
-        CHECK(*mirrorOf() == first);
-    }
+    REQUIRE(w.session().axisChoice->found.size() > 1);
+    h.key(Qt::Key_Tab);
+    CHECK_FALSE(*mirrorOf() == first);
+    h.key(Qt::Key_Backtab, Qt::ShiftModifier);
+    CHECK(*mirrorOf() == first);
     // One step, however many were looked at.
     h.key(Qt::Key_Z, Qt::ControlModifier);
     CHECK_FALSE(mirrorOf());
@@ -284,7 +284,12 @@ TEST_CASE("the card says what a wider gap would close, one click takes it, and o
     h.click({606, 300});
     REQUIRE(hand::waitFor([&] { return areas.upToDate() && areas.map()->areas().size() == 1; }));
     CHECK(areas.map()->at({700, 400}) != planar::outside);
-    REQUIRE(hand::waitFor([&] { return areas.wider().size() == 1; }));
+    // Another click opens it again.
+    h.click({606, 300});
+    REQUIRE(hand::waitFor([&] { return areas.upToDate() && areas.map()->areas().empty(); }));
+    REQUIRE(hand::waitFor([&] { return areas.wider().size() == 2; }));
+    h.click({606, 300});
+    REQUIRE(hand::waitFor([&] { return areas.upToDate() && areas.map()->areas().size() == 1 && areas.wider().size() == 1; }));
     // Both, by the command of the card's button.
     REQUIRE(w.run("close-wider-gaps"));
     CHECK(w.lastSaid().contains("1 more area"));
@@ -293,6 +298,173 @@ TEST_CASE("the card says what a wider gap would close, one click takes it, and o
     REQUIRE(hand::waitFor([&] { return h.document().layers.size() == 2; }));
     CHECK(h.document().layers.front()->items.size() == 2);
     areas.setGap(2);
+}
+
+TEST_CASE("closed gaps and joined slivers stand on the card, each shown and turned over by its row")
+{
+    app::Window w;
+    Hand h(w);
+    art::Document d = art::newDocument();
+    const auto line = [&](curve::Path p) {
+        art::Item i;
+        art::Artwork a;
+        a.stroke.colour = art::Colour{0, 0, 0};
+        a.stroke.width = 2;
+        a.setPaths({std::move(p)});
+        i.is = a;
+        d = art::withItem(d, 0, i).document;
+    };
+    line(curve::polyline({{201.5, 300}, {400, 300}, {400, 500}, {200, 500}, {200, 300}}, false));
+    line(curve::rectangle({500, 300}, {700, 500}));
+    line(curve::polyline({{699.3, 280}, {699.3, 520}}, false));
+    w.session().start(d, {});
+    h.key(Qt::Key_3);
+    app::Areas& areas = w.areas();
+    areas.setGap(2);
+    areas.setThinnest(1);
+    REQUIRE(hand::waitFor([&] { return areas.upToDate() && areas.decisions().size() == 2; }));
+    CHECK(areas.map()->areas().size() == 2);
+    hand::settle();
+    const auto pill = [&](const QString& text) -> app::Pill* {
+        for (app::Pill* p : w.findChildren<app::Pill*>())
+            if (p->isVisibleTo(&w) && p->text() == text) return p;
+        return nullptr;
+    };
+    const auto press = [&](const QString& text) {
+        INFO(text.toStdString());
+        REQUIRE(pill(text));
+        pill(text)->click();
+        REQUIRE(hand::waitFor([&] { return areas.upToDate(); }));
+        hand::settle();
+    };
+    REQUIRE(pill("Sliver 0.7 px, joined"));
+    REQUIRE(pill("Gap 1.5 px, closed"));
+    press("Keep it");
+    CHECK(areas.map()->areas().size() == 3);
+    press("Open it");
+    CHECK(areas.map()->at({300, 400}) == planar::outside);
+    REQUIRE(pill("Gap 1.5 px, left open"));
+    press("Close it");
+    CHECK(areas.map()->at({300, 400}) != planar::outside);
+    press("Let it join");
+    CHECK(areas.map()->areas().size() == 2);
+    // Shown where it is.
+    h.canvas().zoomTo(1);
+    press("Gap 1.5 px, closed");
+    const QPointF at = h.on({200.75, 300});
+    CHECK(std::abs(at.x() - h.canvas().width() / 2.0) < 40);
+    // Another piece knows nothing of it.
+    press("Open it");
+    w.session().start(d, {});
+    REQUIRE(hand::waitFor([&] { return areas.upToDate() && areas.decisions().size() == 2; }));
+    CHECK(areas.map()->at({300, 400}) != planar::outside);
+}
+
+TEST_CASE("pointed at, Weld and the combinations show their outcome in teal before it is done")
+{
+    app::Window w;
+    Hand h(w);
+    art::Document d = art::newDocument();
+    art::Item i;
+    art::Artwork a;
+    a.stroke.colour = art::Colour{0, 0, 0};
+    a.setPaths({curve::polyline({{501, 200}, {700, 300}, {502, 600}}, false)});
+    i.is = a;
+    d = art::withItem(d, 0, i).document;
+    d = art::withMirror(d, d.layers.back()->id, mirror::Axis{{500, 0}, curve::pi / 2});
+    w.session().start(d, {});
+    h.canvas().fitSheet();
+    h.key(Qt::Key_3);
+    hand::idle(w);
+    const auto button = [&](const QString& text) -> app::Pill* {
+        for (app::Pill* p : w.findChildren<app::Pill*>())
+            if (p->isVisibleTo(&w) && p->text() == text) return p;
+        return nullptr;
+    };
+    const QColor teal = app::marks().geometry;
+    const auto tealAt = [&](Vec2 p) {
+        const QImage seen = h.canvas().grab().toImage();
+        const QPoint c = h.on(p).toPoint();
+        for (int dy = -2; dy <= 2; ++dy)
+            for (int dx = -2; dx <= 2; ++dx) {
+                const QColor q = seen.pixelColor(c + QPoint(dx, dy));
+                if (std::abs(q.red() - teal.red()) + std::abs(q.green() - teal.green()) + std::abs(q.blue() - teal.blue()) < 24) return true;
+            }
+        return false;
+    };
+    const auto point = [&](QWidget* at, bool on) {
+        if (on) {
+            QEnterEvent e(QPointF(5, 5), QPointF(5, 5), at->mapToGlobal(QPointF(5, 5)));
+            QCoreApplication::sendEvent(at, &e);
+        } else {
+            QEvent e(QEvent::Leave);
+            QCoreApplication::sendEvent(at, &e);
+        }
+        hand::settle();
+    };
+    app::Pill* weld = button("Weld");
+    REQUIRE(weld);
+    const Vec2 there{300, 300}; // the tip of the other half
+    CHECK_FALSE(tealAt(there));
+    point(weld, true);
+    CHECK(tealAt(there));
+    CHECK(h.document() == d);
+    point(weld, false);
+    CHECK_FALSE(tealAt(there));
+
+    // Two squares: what they have in common.
+    art::Document two = art::newDocument();
+    for (const double x : {200.0, 300.0}) {
+        art::Item s;
+        art::Artwork b;
+        b.setPaths({curve::rectangle({x, 200}, {x + 200, 400})});
+        b.fill.colour = art::Colour{240, 240, 240};
+        b.stroke.colour.reset();
+        s.is = b;
+        two = art::withItem(two, 0, s).document;
+    }
+    w.session().start(two, {});
+    h.key(Qt::Key_A, Qt::ControlModifier);
+    hand::settle();
+    app::Pill* common = button("Intersection");
+    REQUIRE(common);
+    point(common, true);
+    CHECK(tealAt({300, 230}));
+    CHECK_FALSE(tealAt({250, 230}));
+    QTest::mouseClick(common, Qt::LeftButton);
+    REQUIRE(hand::waitFor([&] { return h.document().layers.back()->items.size() == 1; }));
+}
+
+TEST_CASE("Follow takes a stretch within a piece while Shift is held")
+{
+    app::Window w;
+    Hand h(w);
+    art::Document d = art::newDocument();
+    art::Item i;
+    art::Artwork a;
+    a.stroke.colour = art::Colour{0, 0, 0};
+    a.setPaths({curve::polyline({{100, 300}, {900, 300}}, false)});
+    i.is = a;
+    d = art::withItem(d, 0, i).document;
+    w.session().start(d, {});
+    h.canvas().fitSheet();
+    h.key(Qt::Key_3);
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate(); }));
+    h.key(Qt::Key_H);
+    REQUIRE(h.canvas().tool()->id() == "follow");
+    h.held = Qt::ShiftModifier;
+    h.drag({300, 303}, {600, 298});
+    h.held = Qt::NoModifier;
+    h.key(Qt::Key_Return);
+    REQUIRE(h.lines().size() == 2);
+    const curve::Box b = curve::bounds(h.lines().back()->artwork()->paths);
+    CHECK(b.min.x == Approx(300).margin(0.5));
+    CHECK(b.max.x == Approx(600).margin(0.5));
+    CHECK(b.height() < 1e-9);
+    w.run("undo");
+    h.drag({300, 303}, {600, 298});
+    h.key(Qt::Key_Return);
+    CHECK(curve::bounds(h.lines().back()->artwork()->paths).width() == Approx(800));
 }
 
 TEST_CASE("the axis of a scanned sketch is found, and moved by its diamond")

@@ -116,6 +116,74 @@ TEST_CASE("drops on the moth follow when a line is moved, across undo and redo, 
     CHECK(r.document == h.document());
 }
 
+TEST_CASE("drops follow while a line is in hand, and flow on where the line between them goes, once that is answered")
+{
+    app::Window w;
+    Hand h(w);
+    art::Id wall = 0;
+    art::Document d = withLine(art::newDocument(), curve::rectangle({200, 300}, {800, 500}));
+    d = withLine(d, curve::polyline({{400, 280}, {400, 520}}, false), &wall);
+    w.session().start(d, {});
+    h.canvas().fitSheet();
+    w.setStep(app::StepId::colour);
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate() && w.areas().map()->areas().size() == 2; }));
+    for (const auto& [at, c] : {std::pair{Vec2{300, 400}, art::Colour{200, 30, 30}}, {Vec2{600, 400}, art::Colour{30, 30, 200}}})
+        w.session().take(art::withDrop(h.document(), *w.areas().map(), w.areas().lines(), at, {c, {}}).document, "Drop");
+    hand::idle(w);
+    const auto seenAt = [&](Vec2 p) { return h.canvas().grab().toImage().pixelColor(h.on(p).toPoint()); };
+    const QColor red = seenAt({300, 400}), blue = seenAt({600, 400});
+    REQUIRE(red != blue);
+    REQUIRE(seenAt({480, 400}) == blue);
+    // Held beyond the place: the colour goes along, and the document stays.
+    const art::Document before = h.document();
+    h.canvas().setFocus();
+    h.key(Qt::Key_Escape);
+    w.session().pickItems({wall});
+    h.move({400, 330}, false);
+    h.press({400, 330});
+    for (int k = 1; k <= 6; ++k) h.move({400 + 20.0 * k, 330});
+    CHECK(hand::waitFor([&] { return seenAt({480, 400}) == red; }));
+    CHECK(h.document() == before);
+    // Given up: as it was.
+    h.canvas().dropStroke();
+    CHECK(hand::waitFor([&] { return seenAt({480, 400}) == blue; }));
+    CHECK(h.document() == before);
+    // Landed: no look in between goes back to the old place.
+    h.press({400, 330});
+    for (int k = 1; k <= 6; ++k) h.move({400 + 20.0 * k, 330});
+    REQUIRE(hand::waitFor([&] { return seenAt({480, 400}) == red; }));
+    h.lift({520, 330});
+    for (int k = 0; k < 20; ++k) {
+        hand::settle(5);
+        CHECK(seenAt({480, 400}) == red);
+    }
+    hand::idle(w);
+
+    // The wall goes: asked once, answered, done.
+    w.canvas().setSetting(app::settings::dropsFlow, 0);
+    w.areas().setFlows(false);
+    w.session().take(art::withoutItems(h.document(), {wall}), "Delete");
+    REQUIRE(hand::waitFor([&] { return w.notices().text().contains("flow on"); }));
+    app::Pill* flow = nullptr;
+    for (app::Pill* p : w.notices().findChildren<app::Pill*>())
+        if (p->isVisible() && p->text() == "Flow on") flow = p;
+    REQUIRE(flow);
+    QTest::mouseClick(flow, Qt::LeftButton);
+    CHECK(w.notices().count() == 0);
+    hand::idle(w);
+    CHECK(art::leaks(h.document()).empty());
+    CHECK(seenAt({300, 400}) == seenAt({700, 400}));
+    CHECK(w.canvas().setting(app::settings::dropsFlow) == 1);
+    w.run("undo");
+    hand::idle(w);
+    CHECK(seenAt({300, 400}) == red);
+    w.session().take(art::withoutItems(h.document(), {wall}), "Delete");
+    hand::idle(w);
+    CHECK(w.notices().count() == 0); // remembered
+    CHECK(seenAt({300, 400}) == seenAt({700, 400}));
+    w.canvas().setSetting(app::settings::dropsFlow, 0);
+}
+
 TEST_CASE("a drag fills several areas in one step, nothing fills what is not enclosed, dragged again takes the new ink")
 {
     app::Window w;

@@ -92,6 +92,7 @@ TEST_CASE("a picture is locked as it comes, unlocked, it is moved, sized and tur
     const Vec2 turned = middle + curve::rotation(0.3) * (outside - middle);
     h.drag(outside, turned);
     CHECK(reference(h, id).turn == Approx(0.3).margin(0.02));
+    REQUIRE(hand::waitFor([&] { return pill(w, "Dim and lock") != nullptr; }));
     QTest::mouseClick(pill(w, "Dim and lock"), Qt::LeftButton);
     settle();
     CHECK(h.document().layerOf(id)->locked);

@@ -190,8 +190,9 @@ TEST_CASE("rings at open ends are for drawing and building, elsewhere only what 
     Bench b;
     const art::Id id = b.line({300, 300}, {700, 300});
     const auto ringed = [&] {
+        hand::idle(b.w);
         b.h.canvas().repaint();
-        QTest::qWait(60);
+        hand::idle(b.w);
         const QImage shot = b.h.canvas().grab().toImage();
         const QPoint at = b.h.on({700, 300}).toPoint();
         int found = 0;
@@ -207,11 +208,11 @@ TEST_CASE("rings at open ends are for drawing and building, elsewhere only what 
     b.w.setStep(app::StepId::trace);
     CHECK(ringed());
     b.w.setStep(app::StepId::colour);
-    CHECK_FALSE(ringed());
+    CHECK(hand::waitFor([&] { return !ringed(); }));
     b.w.setStep(app::StepId::trace);
     b.w.session().take(art::withItemChanged(b.w.session().document(), id, [](art::Item& i) { std::get<art::Artwork>(i.is).openMeant = true; }),
                        "Leave it open");
-    CHECK_FALSE(ringed());
+    CHECK(hand::waitFor([&] { return !ringed(); }));
     CHECK(b.w.survey().now().ends.empty());
 }
 

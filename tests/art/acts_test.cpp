@@ -286,3 +286,27 @@ TEST_CASE("things snap to what lies in groups and inside areas, not to what is h
     CHECK(s.reason == SnapReason::crossing);
     CHECK(distance(s.point, {150, 50}) < 1e-6);
 }
+
+TEST_CASE("what crosses the axis of a mirrored layer shows once: cut for the eye, whole in the document")
+{
+    Document d = newDocument();
+    Item i;
+    Artwork a;
+    a.setPaths({curve::polyline({{400, 300}, {540, 300}}, false)});
+    a.stroke.colour = Colour{0, 0, 0};
+    i.is = a;
+    const Added line = withItem(d, 0, i);
+    const Id layer = line.document.layers.back()->id;
+    const Document mirrored = withMirror(line.document, layer, mirror::Axis{{500, 0}, curve::pi / 2});
+    const auto half = shownHalf(*mirrored.layers.back()), other = mirroredItems(*mirrored.layers.back());
+    REQUIRE(half.size() == 1);
+    REQUIRE(other.size() == 1);
+    CHECK(curve::bounds(half.front()->artwork()->paths).max.x == Approx(500).margin(0.5));
+    CHECK(curve::bounds(other.front()->artwork()->paths).min.x == Approx(500).margin(0.5));
+    CHECK(curve::bounds(other.front()->artwork()->paths).max.x == Approx(600));
+    CHECK(mirrored.item(line.id)->artwork()->paths == line.document.item(line.id)->artwork()->paths);
+    // In a group too; a layer without a mirror shows what is there.
+    const Added g = withGroup(mirrored, {line.id});
+    CHECK(curve::bounds(shownHalf(*g.document.layers.back()).front()->group()->items->front()->artwork()->paths).max.x == Approx(500).margin(0.5));
+    CHECK(shownHalf(*line.document.layers.back()).front().same(line.document.layers.back()->items.front()));
+}

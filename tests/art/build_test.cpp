@@ -59,6 +59,37 @@ TEST_CASE("A live combination follows its parts, changes its operation, and can 
     CHECK(withSet(moved, {c.item}).document.item(c.item)->artwork()->combined() == nullptr);
 }
 
+TEST_CASE("a live combination takes other shapes in as parts and gives parts up again")
+{
+    Id a = 0, b = 0, c = 0;
+    Document d = withPath(newDocument(), curve::rectangle({0, 0}, {100, 100}), Colour{9, 9, 9}, &a);
+    d = withPath(d, curve::rectangle({50, 0}, {150, 100}), Colour{200, 9, 9}, &b);
+    d = withPath(d, curve::rectangle({140, 0}, {200, 100}), Colour{9, 9, 200}, &c);
+    const CombinedShapes live = withCombined(d, {a, b}, planar::Operation::unite, true);
+    REQUIRE(areaOf(*live.document.item(live.item)) == Approx(15000));
+    const Edited taken = withPartsTaken(live.document, live.item, {live.item, c});
+    REQUIRE(taken.done());
+    CHECK(areaOf(*taken.document.item(live.item)) == Approx(20000));
+    CHECK_FALSE(taken.document.item(c));
+    CHECK(taken.document.item(live.item)->artwork()->combined()->parts.size() == 3);
+    CHECK(withPartsTaken(live.document, live.item, {live.item}).why == Refusal::tooFew);
+    CHECK(withPartsTaken(live.document, c, {live.item}).why == Refusal::doesNotFit);
+    // Given up: a thing of its own, with its own look, above what is left.
+    const Taken given = withPartGivenUp(taken.document, live.item, 1);
+    REQUIRE(given.items.size() == 2);
+    CHECK(areaOf(*given.document.item(given.items[0])) == Approx(16000));
+    CHECK(areaOf(*given.document.item(given.items[1])) == Approx(10000));
+    CHECK(*given.document.item(given.items[1])->artwork()->fill.colour == Colour{200, 9, 9});
+    CHECK(given.document.layers.back()->items.back()->id == given.items[1]);
+    // The last one left is plain.
+    const Taken alone = withPartGivenUp(given.document, given.items[0], 1);
+    REQUIRE(alone.items.size() == 2);
+    CHECK_FALSE(alone.document.item(alone.items[0])->artwork()->combined());
+    CHECK(areaOf(*alone.document.item(alone.items[0])) == Approx(10000));
+    CHECK(withPartGivenUp(alone.document, alone.items[0], 0).why == Refusal::doesNotFit);
+    CHECK(withPartGivenUp(taken.document, live.item, 9).why == Refusal::doesNotFit);
+}
+
 TEST_CASE("Splitting and outlines apart")
 {
     Id a = 0, b = 0;

@@ -197,3 +197,45 @@ TEST_CASE("drops without any line, and edits on a drop")
     CHECK_FALSE(t.d.item(id)->artwork()->drop());
     CHECK(t.follow().moved == 0);
 }
+
+TEST_CASE("where the line between two colours is deleted one of them may flow on, and both are back when the line is")
+{
+    Table t;
+    t.line(curve::polyline({{0, 0}, {300, 0}, {300, 100}, {0, 100}}, true));
+    const Id wall = t.line(straight({100, 0}, {100, 100}));
+    const Id small = t.drop({50, 50}), large = t.drop({200, 50}, {30, 30, 200});
+    const Document before = t.d;
+    t.d = withoutItems(t.d, {wall});
+    // Not asked to: both stay, and it is said that a line had parted them.
+    const FollowedDrops stays = withDropsFollowed(t.d, *t.map(), t.lines(), t.gap);
+    CHECK(stays.opened == 2);
+    CHECK(stays.parted == 2);
+    const FollowedDrops flows = withDropsFollowed(t.d, *t.map(), t.lines(), t.gap, true);
+    CHECK(flows.opened == 0);
+    CHECK(leaks(flows.document).empty());
+    const auto areaIn = [&](const Document& d, Id id) {
+        double sum = 0;
+        for (const curve::Path& p : d.item(id)->artwork()->paths) sum += curve::area(p);
+        return std::abs(sum);
+    };
+    CHECK(areaIn(flows.document, large) == Approx(30000).epsilon(1e-6)); // the one on top
+    CHECK(areaIn(flows.document, small) == Approx(10000).epsilon(1e-6));
+    CHECK(withDropsFollowed(flows.document, *t.map(), t.lines(), t.gap, true).moved == 0);
+    // Asked only later, when they are open already.
+    const FollowedDrops later = withDropsFollowed(stays.document, *t.map(), t.lines(), t.gap, true);
+    CHECK(areaIn(later.document, large) == Approx(30000).epsilon(1e-6));
+    CHECK(later.closed >= 1);
+    // A line there again: two areas, two colours.
+    t.d = flows.document;
+    t.line(straight({100, 0}, {100, 100}));
+    t.follow();
+    CHECK(t.area(small) == Approx(10000).epsilon(1e-6));
+    CHECK(t.area(large) == Approx(20000).epsilon(1e-6));
+    CHECK(before.item(small)->artwork()->fill == t.d.item(small)->artwork()->fill);
+    // A wall that only leaks is not gone: nothing flows through it.
+    t.d = before;
+    t.d = withPaths(t.d, wall, {straight({100, 20}, {100, 100})});
+    const FollowedDrops leaking = withDropsFollowed(t.d, *t.map(), t.lines(), t.gap, true);
+    CHECK(leaking.opened == 2);
+    CHECK(leaking.parted == 0);
+}

@@ -45,6 +45,30 @@ TEST_CASE("A circle near its neighbours locks on to them to 1e-9")
     for (const Touch& t : two->touches) CHECK(nearest(drawn, t.at)->distance < 1e-9);
 }
 
+TEST_CASE("A circle locks to the inside of one it lies in, and round one that it holds")
+{
+    // Distances of the middles of touching circles: the difference of the radii from within, the sum from outside (Euclid III.11, III.12).
+    const Path big = circle({500, 500}, 200), small = circle({560, 500}, 40);
+    const auto within = tangentCircle({big}, {600, 500}, 96, Held::centre);
+    REQUIRE(within);
+    CHECK(within->radius == Approx(100).margin(0.06)); // four cubics make the circle to 0.03 %
+    CHECK(std::abs(nearest(big, within->centre)->distance - within->radius) < 1e-9);
+    const auto moved = tangentCircle({big}, {600, 500}, 104, Held::radius);
+    REQUIRE(moved);
+    CHECK(moved->radius == 104);
+    CHECK(distance(moved->centre, {500, 500}) == Approx(96).margin(0.06));
+    // Round the small one: the middle of it is 60 off, so the circle that holds it has 60 + 40.
+    const auto round = tangentCircle({small}, {500, 500}, 97, Held::centre);
+    REQUIRE(round);
+    CHECK(round->radius == Approx(100).margin(0.02));
+    CHECK(distance(round->touches.front().at, {600, 500}) < 0.02);
+    // Inside the big one and round the small one at once.
+    const auto both = tangentCircle({big, small}, {478, 553}, 140, Held::radius);
+    REQUIRE(both);
+    CHECK(distance(both->centre, {500, 500}) == Approx(60).margin(0.06));
+    CHECK(distance(both->centre, {560, 500}) == Approx(100).margin(0.06));
+}
+
 TEST_CASE("Straights lock on to tangents")
 {
     // From a point at twice the radius the tangent meets the circle 60 degrees from the line to the middle (Euclid III.17).

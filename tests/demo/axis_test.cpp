@@ -31,19 +31,18 @@ demo::Scan scanned(const demo::Page& page, int dpi, std::uint64_t seed)
 
 TEST_CASE("the axis drawn beside the half moth is found on its scanned page")
 {
-    for (const int dpi : {150, 300})
-        for (std::uint64_t seed = 1; seed <= 1; ++seed) {
-            const demo::Scan scan = scanned(demo::page("moth-half"), dpi, seed);
-            const auto found = art::axesOf(scan.picture, {});
-            INFO(dpi << " " << seed << " as " << (found.empty() ? -1 : static_cast<int>(found[0].as)));
-            REQUIRE_FALSE(found.empty());
-            const auto [degrees, px] = off(found[0].axis, scan, {540, 500}, {0, 1});
-            INFO(degrees << " degrees, " << px << " px off, confidence " << found[0].confidence);
-            CHECK(found[0].as == mirror::FoundAs::drawnLine);
-            CHECK(found[0].confidence >= mirror::leastConfidence);
-            CHECK(degrees < 1);
-            CHECK(px < 8); // 1 % of the moth's width
-        }
+    for (const int dpi : {150, 300}) {
+        const demo::Scan scan = scanned(demo::page("moth-half"), dpi, 1);
+        const auto found = art::axesOf(scan.picture, {});
+        INFO(dpi << " as " << (found.empty() ? -1 : static_cast<int>(found[0].as)));
+        REQUIRE_FALSE(found.empty());
+        const auto [degrees, px] = off(found[0].axis, scan, {540, 500}, {0, 1});
+        INFO(degrees << " degrees, " << px << " px off, confidence " << found[0].confidence);
+        CHECK(found[0].as == mirror::FoundAs::drawnLine);
+        CHECK(found[0].confidence >= mirror::leastConfidence);
+        CHECK(degrees < 1);
+        CHECK(px < 8); // 1 % of the moth's width
+    }
 }
 
 TEST_CASE("half drawings in pencil have their axis, drawn or not")

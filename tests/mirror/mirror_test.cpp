@@ -196,3 +196,28 @@ TEST_CASE("straights that meet the axis askew stay straight and make a corner, u
     CHECK(mirror::weld({bow}, axis).seams[0].smooth);
     CHECK_FALSE(mirror::weld({bow}, axis, chosen).seams[0].smooth);
 }
+
+using mirror::Axis;
+using mirror::keptSide;
+
+TEST_CASE("a line over the axis keeps the side where most of it lies, running on by a trifle")
+{
+    const Axis axis{{100, 0}, pi / 2};
+    const Path line = polyline({{20, 50}, {110, 50}}, false);
+    const Paths cut = keptSide(line, axis, 0);
+    REQUIRE(cut.size() == 1);
+    CHECK(bounds(cut.front()).min.x == Approx(20));
+    CHECK(bounds(cut.front()).max.x == Approx(100).margin(1e-9));
+    CHECK(bounds(keptSide(line, axis, 0.3).front()).max.x == Approx(100.3).margin(1e-9));
+    // The same whichever way it is drawn and the axis points.
+    CHECK(bounds(keptSide(reversed(line), {{100, 7}, -pi / 2}, 0.3).front()).max.x == Approx(100.3).margin(1e-9));
+    // What stays on one side is untouched, and so is what only grazes the axis.
+    for (const Path& p : {polyline({{20, 50}, {90, 80}}, false), polyline({{20, 50}, {100.3, 80}}, false), circle({50, 50}, 50)})
+        CHECK(keptSide(p, axis, 0.3) == Paths{p});
+    // A circle over the axis: the arc beyond it, by its closed form; it opens.
+    const Paths arc = keptSide(circle({70, 50}, 60), axis, 0);
+    REQUIRE(arc.size() == 1);
+    CHECK_FALSE(arc.front().closed);
+    CHECK(arcLength(arc.front()) == Approx(2 * 60 * (pi - std::acos(0.5))).epsilon(1e-3));
+    CHECK(keptSide({}, axis, 1).size() == 1);
+}

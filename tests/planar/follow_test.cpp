@@ -79,3 +79,30 @@ TEST_CASE("at a crossing the straightest way on is preferred, and a loose end le
     CHECK_FALSE(planar::nextOf(*lone, end));
     CHECK_FALSE(planar::edgeNear(*lone, {5, 40}, 3));
 }
+
+TEST_CASE("an open chain begins and ends within its first and last piece, a closed one does not care")
+{
+    const planar::MapPtr map =
+        planar::build({polyline({{0, 0}, {300, 0}}, false), polyline({{100, -50}, {100, 50}}, false), polyline({{200, -50}, {200, 50}}, false)});
+    const planar::Followed chain = followed(*map, {{50, 1}, {150, 1}, {260, 1}});
+    REQUIRE(chain.halves.size() == 3);
+    CHECK(arcLength(planar::pathOf(*map, chain)) == Approx(300));
+    const Path part = planar::pathOf(*map, chain, Vec2{50, 3}, Vec2{260, -2});
+    CHECK(part.nodes.front().at.x == Approx(50).margin(1e-6));
+    CHECK(part.nodes.back().at.x == Approx(260).margin(1e-6));
+    CHECK(part.nodes.front().in == part.nodes.front().at);
+    CHECK(planar::pathOf(*map, chain, {}, Vec2{260, -2}).nodes.front().at.x == Approx(0).margin(1e-6));
+    // Both within one piece of a curve: exactly that stretch of it.
+    const Path round = circle({500, 500}, 100);
+    const planar::MapPtr one = planar::build({round, polyline({{380, 500}, {620, 500}}, false)});
+    const planar::Followed arc = followed(*one, {{500 - 70, 570}, {500, 601}, {500 + 70, 570}});
+    REQUIRE_FALSE(arc.closed);
+    const Vec2 from = Vec2{500, 500} + 100 * direction(radians(120)), to = Vec2{500, 500} + 100 * direction(radians(60));
+    const Path stretch = planar::pathOf(*one, arc, from, to);
+    CHECK(arcLength(stretch) == Approx(100 * radians(60)).epsilon(1e-3));
+    // Nothing would be left: the whole.
+    CHECK(arcLength(planar::pathOf(*map, {{chain.halves.front()}, false}, Vec2{100, 0}, Vec2{0, 0})) > 50);
+    const planar::MapPtr box = planar::build({rectangle({0, 0}, {100, 100})});
+    const planar::Followed whole{followed(*box, {{50, 0}, {99, 1}, {100, 50}, {99, 99}, {50, 100}, {1, 99}, {0, 50}, {1, 1}, {40, 0}}).halves, true};
+    CHECK(planar::pathOf(*box, whole, Vec2{50, 0}, Vec2{40, 0}).closed);
+}

@@ -116,3 +116,33 @@ TEST_CASE("sharp corners of open lines and ends that stick out go on to what lie
     REQUIRE(ahead.size() == 1);
     CHECK(std::max(ahead[0].from.x, ahead[0].to.x) == Approx(112).margin(0.1));
 }
+
+TEST_CASE("a narrow gap can be said to stay open, and a thin area to stay an area")
+{
+    // A square whose last side ends 1.5 px short, and a strip 0.6 px wide along a second one.
+    const Paths lines{polyline({{1.5, 0}, {100, 0}, {100, 100}, {0, 100}, {0, 0}}, false), rectangle({200, 0}, {300, 100}),
+                      polyline({{299.4, -10}, {299.4, 110}}, false)};
+    planar::BuildOptions o;
+    o.gap = 2;
+    o.sliverWidth = 1;
+    const planar::MapPtr closed = planar::build(lines, o);
+    REQUIRE(closed->bridges().size() == 1);
+    CHECK(closed->areas().size() == 2);
+    REQUIRE(closed->slivers().size() == 1);
+    o.open = closed->bridges();
+    const Vec2 thin = closed->faces()[static_cast<std::size_t>(closed->slivers().front())].box.centre();
+    o.kept = {thin};
+    const planar::MapPtr chosen = planar::build(lines, o);
+    CHECK(chosen->bridges().empty());
+    CHECK(chosen->at({50, 50}) == planar::outside);
+    CHECK(chosen->slivers().empty());
+    CHECK(chosen->areas().size() == 2); // the strip, and the square beside it
+    CHECK(chosen->at({299.7, 50}) != chosen->at({250, 50}));
+    // Found again where the lines moved a little, not where they went far.
+    Paths moved = lines;
+    for (Path& p : moved) p = transformed(p, translation({1, 1}));
+    CHECK(planar::build(moved, o)->bridges().empty());
+    for (Path& p : moved) p = transformed(p, translation({30, 0}));
+    CHECK(planar::build(moved, o)->bridges().size() == 1);
+    CHECK(planar::build(moved, o)->slivers().size() == 1);
+}

@@ -1,4 +1,5 @@
 // What the rope is made of: edge maps, the cheapest way, settling, weak places.
+#include "greys.h"
 #include "trace/trace.h"
 
 #include "curve/curve.h"
@@ -38,7 +39,7 @@ TEST_CASE("an edge map is strong on the edge and nowhere else, whatever the grai
         state = state * 1664525u + 1013904223u;
         v = static_cast<std::uint8_t>(std::clamp(v + static_cast<int>((state >> 16) % 17) - 8, 0, 255));
     }
-    const auto map = trace::edgeMap(g, {});
+    const auto map = trace::edgeMap(inColour(g), {});
     REQUIRE(map);
     CHECK(trace::strengthAt(*map, {90.3, 60}) > 0.7);
     CHECK(trace::strengthAt(*map, {30, 60}) < 0.15);
@@ -47,10 +48,10 @@ TEST_CASE("an edge map is strong on the edge and nowhere else, whatever the grai
     CHECK(std::abs(near.x - 90.3) < 1.6);
     // Nothing to hold on to: the place itself.
     CHECK(trace::strongestNear(*map, {30, 60}, 8) == Vec2{30, 60});
-    CHECK_FALSE(trace::edgeMap(pixel::Grey{}, {}));
+    CHECK_FALSE(trace::edgeMap({}, {}));
     trace::EdgeMapOptions stop;
     stop.cancelled = [] { return true; };
-    CHECK_FALSE(trace::edgeMap(g, stop));
+    CHECK_FALSE(trace::edgeMap(inColour(g), stop));
 }
 
 TEST_CASE("the line map is strongest along the middle of a dark line")
@@ -60,7 +61,7 @@ TEST_CASE("the line map is strongest along the middle of a dark line")
         for (int x = 0; x < 160; ++x) g.at(x, y) = 40;
     trace::EdgeMapOptions o;
     o.follow = trace::Follow::line;
-    const auto map = trace::edgeMap(g, o);
+    const auto map = trace::edgeMap(inColour(g), o);
     REQUIRE(map);
     CHECK(trace::strengthAt(*map, {80, 49}) > trace::strengthAt(*map, {80, 45}));
     CHECK(trace::strengthAt(*map, {80, 49}) > trace::strengthAt(*map, {80, 53}));
@@ -74,7 +75,7 @@ TEST_CASE("the wire's way is as cheap as a plain shortest path over the same cos
 {
     // Dijkstra 1959 with an ordered queue on a small picture, for comparison; costs as the header states them.
     const pixel::Grey g = halves(60, 50, [](double y) { return 28 + 9 * std::sin(y * 0.2); });
-    const auto map = trace::edgeMap(g, {});
+    const auto map = trace::edgeMap(inColour(g), {});
     const auto stepCost = [&](int x, int y, bool slant) {
         const double weak = 1 - map->strength.at(x, y) / 255.0, c = 4 + 120 * weak * weak;
         return std::lround(slant ? c * std::sqrt(2.0) : c);
@@ -117,7 +118,7 @@ TEST_CASE("the wire's way is as cheap as a plain shortest path over the same cos
 
 TEST_CASE("a wire looks no further than its budget and goes on from where it stopped")
 {
-    const auto map = trace::edgeMap(halves(400, 400, [](double) { return 200.0; }), {});
+    const auto map = trace::edgeMap(inColour(halves(400, 400, [](double) { return 200.0; })), {});
     trace::LiveWire wire(map, {200.5, 5.5});
     CHECK_FALSE(wire.to({20.5, 390.5}, 500));
     std::optional<std::vector<Vec2>> way;
@@ -137,7 +138,7 @@ TEST_CASE("a wire looks no further than its budget and goes on from where it sto
 TEST_CASE("a settled rope lies on the edge to a fraction of a pixel, parts drawn by hand stay")
 {
     const auto edge = [](double y) { return 60 + 0.002 * (y - 80) * (y - 80); };
-    const auto map = trace::edgeMap(halves(140, 160, edge), {});
+    const auto map = trace::edgeMap(inColour(halves(140, 160, edge)), {});
     std::vector<Vec2> way;
     std::vector<char> hand;
     for (int y = 10; y < 150; ++y) {
@@ -163,7 +164,7 @@ TEST_CASE("places without an edge are known as weak")
     pixel::Grey g = halves(120, 200, [](double) { return 60.0; });
     for (int y = 90; y < 140; ++y)
         for (int x = 0; x < 120; ++x) g.at(x, y) = 130;
-    const auto map = trace::edgeMap(g, {});
+    const auto map = trace::edgeMap(inColour(g), {});
     std::vector<Vec2> way;
     for (int y = 5; y < 195; ++y) way.push_back({60.5, y + 0.5});
     const auto weak = trace::weakPlaces(trace::settled(*map, way, {}, false));

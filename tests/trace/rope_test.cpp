@@ -3,6 +3,7 @@
 #include "art/edits.h"
 #include "curve/curve.h"
 #include "curve/samples.h"
+#include "greys.h"
 #include "render/render.h"
 
 #include <catch2/catch.hpp>
@@ -70,7 +71,7 @@ struct Roped {
 
 Roped rope(const curve::Path& truth, const pixel::Grey& g, unsigned seed)
 {
-    const auto map = trace::edgeMap(g, {});
+    const auto map = trace::edgeMap(inColour(g), {});
     const auto laid = trace::ropeThrough(map, clicks(truth, seed), true, 10);
     Roped out;
     out.path = trace::ropeCurve(*map, laid, true, 0.8).path;

@@ -114,13 +114,14 @@ TEST_CASE("two sides are told apart by their colours, a colour of neither says n
 TEST_CASE("a trained wire passes by a stronger edge between other colours")
 {
     // A weak edge runs straight down at x = 100, bright on its left; a strong one, bright on its right, bows out beside it.
-    pixel::Grey g(200, 200);
+    pixel::Picture p(200, 200);
     for (int y = 0; y < 200; ++y)
         for (int x = 0; x < 200; ++x) {
             const double bow = 118 + 14 * std::sin(curve::pi * y / 200);
-            g.at(x, y) = x < 100 ? 150 : (x < bow ? 110 : 255);
+            const std::uint8_t v = x < 100 ? 150 : (x < bow ? 110 : 255);
+            p.at(x, y) = {v, v, v, 255};
         }
-    const auto map = trace::edgeMap(g, {});
+    const auto map = trace::edgeMap(p, {});
     std::vector<Vec2> row;
     for (int y = 2; y <= 42; ++y) row.push_back({100, static_cast<double>(y)});
     const auto strayOf = [&](const std::shared_ptr<const trace::SideColours>& sides) {
@@ -129,7 +130,7 @@ TEST_CASE("a trained wire passes by a stronger edge between other colours")
         for (int tries = 0; tries < 50 && !way; ++tries) way = wire.to({100.5, 195.5});
         double worst = 0;
         if (way)
-            for (const Vec2 p : *way) worst = std::max(worst, std::abs(p.x - 100));
+            for (const Vec2 q : *way) worst = std::max(worst, std::abs(q.x - 100));
         return way ? worst : 1e9;
     };
     CHECK(strayOf(trace::learntAtEnd(*map, row)) < 3);

@@ -1,6 +1,9 @@
 #include "app/canvas/canvas.h"
 
+#include "art/tree.h"
+
 #include <QSettings>
+#include <QTimer>
 
 #include <algorithm>
 
@@ -19,12 +22,17 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
     setMinimumSize(300, 200);
     setAccessibleName(tr("Bench"));
     clock_.start();
+    session_.setHand([this] { return pressed_; });
     connect(&session_, &Session::started, this, [this] { look_.ink = {}; });
     look_.colour = art::Colour{0x1C, 0x2E, 0x2A};
     const QSettings kept;
     look_.width = std::clamp(kept.value("look/width", 6.0).toDouble(), 0.1, 1000.0);
     snapping_ = kept.value("snapping", true).toBool();
     connect(&session_, &Session::documentChanged, this, [this] {
+        instead_.reset();
+        // What followed a line in hand stays in sight until it is worked out for good.
+        if (session_.deriving() || !toolActs_) following_.clear();
+        foreseen_.reset();
         if (!session_.deriving()) {
             if (pressed_ && !toolActs_) dropStroke();
             if (tool_) tool_->changed();
@@ -52,6 +60,7 @@ void Canvas::hold(std::vector<art::ItemPtr> items)
         QWidget::update();
     else
         invalidate();
+    emit heldChanged();
 }
 
 void Canvas::release()
@@ -62,6 +71,38 @@ void Canvas::release()
     held_.clear();
     invalidate();
     lingerUntil_ = version_;
+    emit heldChanged();
+    // Given up, not landed: then nothing follows.
+    if (!following_.empty())
+        QTimer::singleShot(0, this, [this, before = session_.document()] {
+            if (held_.empty() && session_.document() == before) setFollowing({});
+        });
+}
+
+void Canvas::setFollowing(std::vector<art::ItemPtr> items)
+{
+    if (items.empty() && following_.empty()) return;
+    following_ = std::move(items);
+    invalidate();
+}
+
+art::Document Canvas::shownDocument() const
+{
+    if (instead_) return *instead_;
+    return following_.empty() ? session_.document() : art::withItemsReplaced(session_.document(), following_);
+}
+
+void Canvas::foresee(std::optional<Foreseen> outcome)
+{
+    foreseen_ = std::move(outcome);
+    QWidget::update();
+}
+
+void Canvas::showInstead(std::optional<art::Document> look)
+{
+    if (!look && !instead_) return;
+    instead_ = std::move(look);
+    invalidate();
 }
 
 void Canvas::clicksLocked(art::Id locked)

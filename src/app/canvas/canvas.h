@@ -44,6 +44,18 @@ public:
     // Painted over the artwork, under what the tool in hand shows.
     void setPreview(std::function<void(Marks&)> paint) { preview_ = std::move(paint); }
 
+    // What an act would bring, in teal over the artwork while the act is pointed at; nothing = no longer.
+    struct Foreseen {
+        curve::Paths outlines;
+        QString words;
+    };
+    // Things as they will be once what is held has landed (drops that follow a line), in place of the document's own until then.
+    void setFollowing(std::vector<art::ItemPtr> items);
+    const std::vector<art::ItemPtr>& held() const { return held_; }
+    void foresee(std::optional<Foreseen> outcome);
+    // Another look of the piece in its place, for as long as it is not changed; nothing = the piece itself again.
+    void showInstead(std::optional<art::Document> look);
+
     // Asked first by Pick about each click.
     void setClicks(std::function<bool(curve::Vec2)> take) { clicks_ = std::move(take); }
 
@@ -79,6 +91,8 @@ signals:
     void said(const QString& text, quint64 locked);
     void filesDropped(const QStringList& paths);
     void pointerMoved();
+    // What a tool holds is another thing or looks otherwise, or nothing is held any more.
+    void heldChanged();
     // What applies at a place is wanted.
     void menuWanted(const QPoint& global, softrope::curve::Vec2 sheet);
     void refined();
@@ -133,6 +147,10 @@ private:
     bool allEnds_ = true;
     std::vector<art::ItemPtr> held_, lingering_;
     quint64 version_ = 1, lingerUntil_ = 0;
+    std::optional<art::Document> instead_;
+    std::optional<Foreseen> foreseen_;
+    std::vector<art::ItemPtr> following_;
+    art::Document shownDocument() const;
     std::array<Base, 2> bases_;
     Pointer pointer_;
     bool toolActs_ = false; // it is the tool itself that changes the document

@@ -9,6 +9,18 @@
 
 namespace softrope::app {
 
+namespace {
+
+curve::Paths keptSides(const curve::Paths& paths, const mirror::Axis& axis)
+{
+    curve::Paths out;
+    for (const curve::Path& p : paths)
+        for (curve::Path& part : mirror::keptSide(p, axis, 0)) out.push_back(std::move(part));
+    return out;
+}
+
+} // namespace
+
 // Lines that serve others only, and the other half of mirrored layers while they are not welded.
 void Canvas::paintGhosts(Marks& m)
 {
@@ -38,8 +50,8 @@ void Canvas::paintGhosts(Marks& m)
         if (!solid)
             for (const art::ItemPtr& i : held_)
                 if (const art::Layer* on = session_.document().layerOf(i->id); i->artwork() && (on ? on == l.get() : session_.selection().layer == l->id))
-                    m.line(mirror::mirrored(i->artwork()->paths, *l->mirror), marks().ghost, std::clamp(i->artwork()->stroke.width * view_.zoom, 1.2, 4.5),
-                           Qt::DashLine);
+                    m.line(mirror::mirrored(keptSides(i->artwork()->paths, *l->mirror), *l->mirror), marks().ghost,
+                           std::clamp(i->artwork()->stroke.width * view_.zoom, 1.2, 4.5), Qt::DashLine);
         // Ends that the weld will put on the axis carry a half-bead, its flat side on the axis.
         const double reach = setting(settings::weldReach);
         const auto& seams = seamsOf(*l);

@@ -53,7 +53,7 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     o.pictures = [shelf = &session_.pictures()](const art::Reference& r) { return shelf->get(r); };
     for (const art::ItemPtr& i : held_) o.without.push_back(i->id);
     const int w = static_cast<int>(covered.width() * ratio), h = static_cast<int>(covered.height() * ratio);
-    const art::Document d = session_.document();
+    const art::Document d = shownDocument();
     const quint64 version = version_;
     // The rings of a whole drawing are part of the picture: there may be thousands, and panning moves them with it.
     std::vector<Vec2> rings;
@@ -197,6 +197,11 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
         else
             for (const art::ItemPtr& i : held_) box.add(art::bounds(*i));
         if (!box.empty() && tool_ && (tool_->id() == "pick" || tool_->id() == "place")) m.brackets(QRectF(m.at(box.min), m.at(box.max)));
+    }
+    if (foreseen_ && pane.artwork) {
+        m.line(foreseen_->outlines, marks().geometry, 2.5);
+        const curve::Box b = curve::bounds(foreseen_->outlines);
+        if (!b.empty() && !foreseen_->words.isEmpty()) m.chip({b.centre().x, b.min.y}, foreseen_->words);
     }
     if (preview_ && !view_.squint && pane.artwork) preview_(m);
     if (tool_ && !view_.squint) tool_->paint(m);

@@ -156,6 +156,14 @@ void Marks::line(const curve::Paths& paths, const QColor& colour, double width, 
     p_.drawPath(painterPath(paths, m_));
 }
 
+void Marks::wash(const curve::Paths& areas, const std::optional<art::Paint>& paint)
+{
+    if (!paint || !paint->colour) return;
+    QColor c(paint->colour->r, paint->colour->g, paint->colour->b);
+    c.setAlphaF(0.45F);
+    p_.fillPath(painterPath(areas, m_), c);
+}
+
 void Marks::segment(Vec2 a, Vec2 b, const QColor& colour, double width, Qt::PenStyle style)
 {
     p_.setPen(QPen(colour, width, style, Qt::RoundCap));

@@ -3,6 +3,7 @@
 
 #include "app/theme/theme.h"
 #include "art/document.h"
+#include "art/inks.h"
 
 #include <QPainter>
 #include <QPainterPath>
@@ -37,6 +38,8 @@ public:
     void openEnd(curve::Vec2 at, bool strong);
     void brackets(const QRectF& screenBox, double turn = 0);
     void line(const curve::Paths& paths, const QColor& colour, double width, Qt::PenStyle style = Qt::SolidLine);
+    // Areas lightly filled with a paint that they will have; nothing without one.
+    void wash(const curve::Paths& areas, const std::optional<art::Paint>& paint);
     void segment(curve::Vec2 a, curve::Vec2 b, const QColor& colour, double width, Qt::PenStyle style = Qt::SolidLine);
     void dot(curve::Vec2 at, const QColor& colour, double radius);
     void square(curve::Vec2 at, const QColor& colour, double half);

@@ -24,8 +24,8 @@ constexpr Setting<int> shapePaint{"shape-paint", 0x2E6B66, 0, 0xFFFFFF}; // colo
 constexpr Setting<double> freehandSlack{"freehand-slack", curve::defaultSlack, 0.1, 50, "px", 1};
 constexpr Setting<double> freehandSteadying{"freehand-steadying", 0.3, 0, 1, "", 2};
 constexpr Setting<double> fairerSlack{"fairer-slack", 0.5, 0.05, 20, "px", 2}; // how far a line may move to bend evenly
-constexpr Setting<bool> ropeLine{"rope-line", false};                    // along dark lines, else along edges
-constexpr Setting<double> ropeWidth{"rope-width", 1.5, 0.5, 5, "px", 1}; // finest detail
+constexpr Setting<bool> ropeLine{"rope-line", false};                          // along dark lines, else along edges
+constexpr Setting<double> ropeWidth{"rope-width", 1.5, 0.5, 5, "px", 1};       // finest detail
 constexpr Setting<double> ropeSlack{"rope-slack", 1.0, 0.1, 4, "px", 1};
 constexpr Setting<double> edgeBrush{"edge-brush", 14, 1, 500, "px"};
 constexpr Setting<double> sweepBrush{"sweep-brush", 24, 1, 500, "px"};
@@ -40,7 +40,10 @@ constexpr Setting<int> meshColour{"mesh-colour", 0, 0, 2};             // mean, 
 constexpr Setting<double> meshGap{"mesh-gap", 0, 0, 50, "px", 1};
 constexpr Setting<double> loupeMean{"loupe-mean", 0, 0, 200, "px"}; // radius of the disc whose mean is taken
 constexpr Setting<bool> gradientRadial{"gradient-radial", false};
-constexpr Setting<int> paintWhere{"paint-where", 0, 0, 2}; // fill, line, both
+constexpr Setting<int> paintWhere{"paint-where", 0, 0, 2};    // fill, line, both
+constexpr Setting<int> dropsFlow{"drops-flow", 0, 0, 2};      // when a line between drops goes: ask, flow on, stay
+constexpr Setting<bool> paletteShelf{"palette-shelf", false}; // shown though there are inks already
+constexpr Setting<bool> paletteLays{"palette-lays", true};    // a palette taken from it paints what is there
 constexpr Setting<int> harmony{"harmony", 0, 0, 4};
 
 } // namespace softrope::app::settings

@@ -2,6 +2,9 @@
 
 #include "art/edits.h"
 #include "art/hit.h"
+#include "art/inks.h"
+
+#include <algorithm>
 
 namespace softrope::app {
 
@@ -35,6 +38,24 @@ art::Id layerForWork(Bench& bench)
         return 0;
     }
     return l->id;
+}
+
+std::optional<art::Paint> fillInHand(Bench& bench)
+{
+    const std::optional<art::Paint>& hand = bench.session().nextFill;
+    if (!hand || hand->ink.ink == 0) return hand;
+    const art::Paint now = art::paintOf(bench.document(), hand->ink);
+    return now.colour ? now : art::Paint{hand->colour, {}}; // its ink is gone: the colour stays
+}
+
+void fillWhenClosed(Bench& bench, art::Artwork& a)
+{
+    const auto open = [](const curve::Path& p) { return !p.closed; };
+    if (a.guide || a.fill.colour || a.paths->empty() || std::any_of(a.paths->begin(), a.paths->end(), open)) return;
+    if (const auto paint = fillInHand(bench)) {
+        a.fill.colour = paint->colour;
+        a.fill.ink = paint->ink;
+    }
 }
 
 QString refusalText(art::Refusal why)

@@ -81,6 +81,10 @@ art::ItemPtr itemAt(const art::Document& d, curve::Vec2 p, double reach);
 bool refused(Bench& bench, art::Id item);
 // A sentence for a refusal; empty for none.
 QString refusalText(art::Refusal why);
+// What fills the shapes that are drawn next, as its ink is mixed now; nothing when no fill is in hand.
+std::optional<art::Paint> fillInHand(Bench& bench);
+// A closed shape just drawn takes the fill in hand; open lines, guides and what has a fill stay as they are.
+void fillWhenClosed(Bench& bench, art::Artwork& a);
 // The layer new work goes on; when it cannot take any, says why and gives 0.
 art::Id layerForWork(Bench& bench);
 
@@ -117,6 +121,8 @@ public:
     virtual void changed() {}
     virtual void paint(Marks&) {}
     virtual QCursor cursor() const { return drawingCursor(false); }
+    // Whether it draws lines that may close: an ink taken meanwhile fills them.
+    virtual bool drawsShapes() const { return false; }
     // Whether nodes of the picked item are shown.
     virtual bool showsNodes() const { return false; }
     virtual bool marksPicked() const { return false; }

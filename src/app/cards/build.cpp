@@ -56,7 +56,7 @@ class BuildPage : public CardPage {
 public:
     explicit BuildPage(CardDesk& at) : CardPage(at) {}
     bool wants(const Context& c) const override { return c.step == StepId::build && c.picked == Context::Picked::nothing && c.tool; }
-    Key key(const Context& c) const override { return {c.tool->id(), c.mirrored, !areas_.wider().empty()}; }
+    Key key(const Context& c) const override { return Key{c.tool->id(), c.mirrored, !areas_.wider().empty()} + decisionsKey(areas_); }
     void build(Fields& f, const Context&) override
     {
         const QString id = canvas_.tool()->id();
@@ -128,8 +128,7 @@ private:
             }
             return each.join(" ");
         });
-        if (!areas_.wider().empty())
-            f.buttonRow({{"join", tr("Close them"), tr("All gaps up to that width count as closed"), "close-wider-gaps"}});
+        if (!areas_.wider().empty()) f.buttonRow({{"join", tr("Close them"), tr("All gaps up to that width count as closed"), "close-wider-gaps"}});
     }
 
     void areaSettings(Fields& f)
@@ -147,6 +146,7 @@ private:
                 const std::size_t n = areas_.map()->slivers().size();
                 return pxText(v) + (n == 0 ? QString() : tr(" · %n slivers join", nullptr, static_cast<int>(n)));
             });
+        decisionList(f);
     }
 
     void gatheringSection(Fields& f)
@@ -183,6 +183,7 @@ private:
         auto* paint = new Swatch;
         f.row(tr("Paint"), paint);
         QObject::connect(paint, &Swatch::picked, [this](const QColor& q) {
+            session_.nextFill.reset(); // this one is meant now
             canvas_.setSetting(settings::shapePaint, (q.red() << 16) + (q.green() << 8) + q.blue());
             at_.refresh();
         });

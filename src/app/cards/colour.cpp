@@ -37,7 +37,7 @@ public:
     Key key(const Context& c) const override
     {
         const PickedPaint p = pickedPaint();
-        Key k{c.tool->id(), p.first != nullptr, p.gradient != nullptr, p.drop};
+        Key k{c.tool->id(), p.first != nullptr, p.gradient != nullptr, p.drop, shelfShown()};
         for (const art::Ink& i : session_.document().inks) k << qulonglong(i.id);
         return k;
     }
@@ -56,11 +56,14 @@ public:
         add->setToolTip(tr("The colour in hand as a new ink"));
         tellKeysOf(add, "add-ink");
         auto* more = new Pill({}, tr("Palette"), {}, Pill::Kind::segment);
-        more->setToolTip(tr("Load, save, take from the picture"));
+        more->setToolTip(tr("The shelf, load, save, take from the picture"));
         f.flow({head, add, more}, 4);
         QObject::connect(add, &QAbstractButton::clicked, [this] { at_.run("add-ink"); });
         QObject::connect(more, &QAbstractButton::clicked, [this, more] {
             QMenu menu;
+            QAction* shelf = menu.addAction(tr("Shelf of palettes"), [this] { at_.run("palette-shelf"); });
+            shelf->setCheckable(true);
+            shelf->setChecked(shelfShown());
             for (const auto& [text, command] : {std::pair{tr("Load a palette…"), "palette-load"},
                                                 {tr("Save as CSS custom properties…"), "palette-css"},
                                                 {tr("Save as design tokens (JSON)…"), "palette-json"},
@@ -72,6 +75,10 @@ public:
         });
         if (session_.document().inks.empty())
             f.note(tr("No inks yet. Add one, load a palette, or take one from the picture. What is painted with an ink changes with it."));
+        if (shelfShown()) {
+            paletteShelf(f);
+            f.rule();
+        }
         // Shares are summed over the whole drawing: once for all rows, and only when it changed.
         f.follow([this, of = art::Document{}]() mutable {
             if (!inkShares_.empty() && of == session_.document()) return;
@@ -183,6 +190,18 @@ public:
                 canvas_.setSetting(settings::paintWhere, i);
                 at_.refresh();
             });
+        if (id == "drop")
+            f.segments(
+                tr("When a line between colours goes"),
+                {{tr("Ask"), tr("Asks the next time")},
+                 {tr("Flow on"), tr("The colour fills the larger area")},
+                 {tr("Stay"), tr("The colour stays as it was")}},
+                [this] { return canvas_.setting(settings::dropsFlow); },
+                [this](int i) {
+                    canvas_.setSetting(settings::dropsFlow, i);
+                    areas_.setFlows(i == 1);
+                    at_.refresh();
+                });
         if (id == "take-ink") f.settingField(tr("Mean of a disc of radius"), settings::loupeMean);
         if (id == "gradient")
             f.segments(
@@ -222,6 +241,7 @@ public:
     }
 
 private:
+    bool shelfShown() const { return session_.document().inks.empty() || canvas_.setting(settings::paletteShelf); }
     // What is picked, as far as paint goes.
     struct PickedPaint {
         const art::Artwork* first = nullptr;

@@ -9,6 +9,36 @@ namespace softrope::app {
 
 namespace {
 
+// While a button is pointed at or has the focus, the bench shows what it would bring.
+class Foresight : public QObject {
+public:
+    Foresight(QWidget& of, Canvas& canvas, std::function<std::optional<Canvas::Foreseen>()> outcome)
+        : QObject(&of), canvas_(canvas), outcome_(std::move(outcome))
+    {
+        of.installEventFilter(this);
+    }
+    bool eventFilter(QObject* watched, QEvent* e) override
+    {
+        switch (e->type()) {
+        case QEvent::Enter:
+        case QEvent::FocusIn: canvas_.foresee(outcome_()); break;
+        case QEvent::Leave:
+        case QEvent::FocusOut:
+        case QEvent::Hide: canvas_.foresee(std::nullopt); break;
+        default: break;
+        }
+        return QObject::eventFilter(watched, e);
+    }
+
+private:
+    Canvas& canvas_;
+    std::function<std::optional<Canvas::Foreseen>()> outcome_;
+};
+
+} // namespace
+
+namespace {
+
 constexpr int rowGap = 7;     // px between what stands side by side
 constexpr int tickWidth = 24; // px of the box before its words
 
@@ -197,6 +227,7 @@ void Fields::buttonRow(const std::vector<CardButton>& buttons)
         pill->setToolTip(b.tip);
         if (b.command) tellKeysOf(pill, b.command);
         pill->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        if (b.foresee) new Foresight(*pill, at.canvas, b.foresee);
         QObject::connect(pill, &QAbstractButton::clicked, b.command ? std::function<void()>([&at = at, id = b.command] { at.run(id); }) : b.run);
         pills.push_back(pill);
     }

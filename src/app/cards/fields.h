@@ -30,11 +30,17 @@ struct CardDesk {
 struct CardButton {
     QString icon, text, tip;
     std::function<void()> run;
-    const char* command = nullptr; // what it runs, when it runs one: its keys are told with the tip
+    const char* command = nullptr;                              // what it runs, when it runs one: its keys are told with the tip
+    std::function<std::optional<Canvas::Foreseen>()> foresee{}; // its outcome, shown while it is pointed at
 
     CardButton(const QString& icon_, const QString& text_, const QString& tip_, std::function<void()> run_)
         : icon(icon_), text(text_), tip(tip_), run(std::move(run_))
     {
+    }
+    CardButton&& foreseeing(std::function<std::optional<Canvas::Foreseen>()> outcome) &&
+    {
+        foresee = std::move(outcome);
+        return std::move(*this);
     }
     CardButton(const QString& icon_, const QString& text_, const QString& tip_, const char* command_) : icon(icon_), text(text_), tip(tip_), command(command_)
     {

@@ -51,7 +51,13 @@ public:
     Key key(const Context& c) const override
     {
         const art::Artwork& a = *session_.document().item(c.item)->artwork();
-        return {qulonglong(c.item), openCount(a) > 0, a.hand() != nullptr, c.nodes, a.rounding() != nullptr, a.combined() != nullptr, int(c.step)};
+        return {qulonglong(c.item),
+                openCount(a) > 0,
+                a.hand() != nullptr,
+                c.nodes,
+                a.rounding() != nullptr,
+                a.combined() ? qulonglong(a.combined()->parts.size()) : 0,
+                int(c.step)};
     }
     void build(Fields& f, const Context& c) override
     {

@@ -2,6 +2,7 @@
 #include "app/cards/sections.h"
 
 #include "app/theme/theme.h"
+#include "art/inks.h"
 
 #include <QHBoxLayout>
 
@@ -78,6 +79,23 @@ void nextLineFields(Fields& f, bool ends)
             at.refresh();
         },
         ends);
+    auto* fill = new Swatch;
+    fill->setAccessibleName(tr("Fill of closed shapes"));
+    auto* none = new Pill({}, tr("None"), {}, Pill::Kind::segment);
+    none->setToolTip(tr("Closed shapes stay empty"));
+    tellKeysOf(none, "let-fill-go");
+    f.row(tr("Fill of closed shapes"), fill, none);
+    QObject::connect(fill, &Swatch::picked, [&at](const QColor& q) {
+        at.session.nextFill =
+            art::Paint{art::Colour{static_cast<std::uint8_t>(q.red()), static_cast<std::uint8_t>(q.green()), static_cast<std::uint8_t>(q.blue())}, {}};
+        at.refresh();
+    });
+    QObject::connect(none, &QAbstractButton::clicked, [&at] { at.run("let-fill-go"); });
+    f.follow([&at, fill, none] {
+        const auto paint = fillInHand(at.canvas);
+        fill->setColour(paint && paint->colour ? QColor(paint->colour->r, paint->colour->g, paint->colour->b) : QColor());
+        none->setEnabled(paint.has_value());
+    });
 }
 
 } // namespace softrope::app

@@ -44,7 +44,8 @@ void mirrorSection(Fields& f)
         }
     });
     f.settingField(tr("Welds ends within"), settings::weldReach);
-    f.buttonRow({{"weld", tr("Weld"), tr("The halves become whole; they are kept on a hidden layer"), "weld"},
+    f.buttonRow({CardButton{"weld", tr("Weld"), tr("The halves become whole; they are kept on a hidden layer"), "weld"}.foreseeing(
+                     [&at] { return weldForeseen(at.canvas); }),
                  {"mirror-line", tr("Find axis"), tr("Looks for the symmetry of the picture"), "find-axis"}});
     f.buttonRow({{"mirror", tr("Mirror off"), tr("The other half is taken away"), "mirror"}});
 }

@@ -12,6 +12,10 @@ using StrokeChange = std::function<void(const std::function<void(art::Stroke&)>&
 
 // Weight, colour, opacity, ends, corners and swell of a line; `ends` where it has any.
 void lookFields(Fields& f, const std::function<art::Stroke()>& get, const StrokeChange& set, bool ends);
+// Narrow gaps and thin areas, one row each; what its layout depends on.
+void decisionList(Fields& f);
+QVariantList decisionsKey(const Areas& areas);
+void paletteShelf(Fields& f);
 void nextLineFields(Fields& f, bool ends); // the look that the next line will have
 void swellFields(Fields& f, const std::function<art::Stroke()>& get, const StrokeChange& set);
 // The settings of the tool in hand, the look of the next line, snapping.

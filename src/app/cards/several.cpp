@@ -2,7 +2,9 @@
 #include "app/cards/page.h"
 #include "app/cards/sections.h"
 #include "app/theme/theme.h"
+#include "art/combine.h"
 #include "art/edits.h"
+#include "art/tree.h"
 
 namespace softrope::app {
 
@@ -38,15 +40,33 @@ public:
     }
 
 private:
+    std::optional<Canvas::Foreseen> combinationForeseen(planar::Operation operation) const
+    {
+        constexpr std::size_t most = 4000; // nodes
+        const auto& items = session_.selection().items;
+        std::size_t nodes = 0;
+        for (const art::Id id : items)
+            if (const art::Item* i = session_.document().item(id)) nodes += art::nodeCount(*i);
+        if (nodes > most) return std::nullopt;
+        const art::CombinedShapes c = art::withCombined(session_.document(), items, operation, false);
+        const art::Item* i = c.document.item(c.item);
+        if (!i || !i->artwork()) return std::nullopt;
+        return Canvas::Foreseen{i->artwork()->paths, tr("%1 shapes → %n outline(s)", nullptr, static_cast<int>(i->artwork()->paths->size())).arg(items.size())};
+    }
     void combineSection(Fields& f)
     {
         f.rule();
         f.note(tr("Together"));
-        f.buttonRow(
-            {{"union", tr("Union"), tr("All of them as one"), "union"}, {"difference", tr("Difference"), tr("The lowest without the others"), "difference"}});
-        f.buttonRow(
-            {{"intersection", tr("Intersection"), tr("What all of them cover"), "intersection"}, {"split", tr("Split"), tr("Every part by itself"), "split"}});
-        f.buttonRow({{"union", tr("Exclusion"), tr("Where an odd number of them lie"), "exclude"}});
+        using planar::Operation;
+        const auto combining = [this](const char* icon, const QString& name, const QString& tip, const char* command, Operation operation) {
+            return CardButton{icon, name, tip, command}.foreseeing([this, operation] { return combinationForeseen(operation); });
+        };
+        f.buttonRow({combining("union", tr("Union"), tr("All of them as one"), "union", Operation::unite),
+                     combining("difference", tr("Difference"), tr("The lowest without the others"), "difference", Operation::difference)});
+        f.buttonRow({combining("intersection", tr("Intersection"), tr("What all of them cover"), "intersection", Operation::intersection),
+                     {"split", tr("Split"), tr("Every part by itself"), "split"}});
+        f.buttonRow({combining("union", tr("Exclusion"), tr("Where an odd number of them lie"), "exclude", Operation::exclude),
+                     {"join", tr("Take in"), tr("The live shape takes the others in as its parts"), "take-parts"}});
         f.tickBox(
             tr("Keep live"), tr("The parts stay and can be moved until the shape is set"), [this] { return canvas_.setting(settings::combineLive); },
             [this](bool on) { canvas_.setSetting(settings::combineLive, on); });

@@ -2,6 +2,7 @@
 #include "app/cards/sections.h"
 
 #include "art/build.h"
+#include "art/combine.h"
 
 #include <algorithm>
 
@@ -61,6 +62,25 @@ void shapeSection(Fields& f, art::Id id)
                 return i && i->artwork() && i->artwork()->combined() ? static_cast<int>(i->artwork()->combined()->operation) : -1;
             },
             [&at, id](int k) { at.session.take(art::withOperation(at.session.document(), id, static_cast<planar::Operation>(k)), tr("Combine otherwise")); });
+        const std::size_t parts = item->artwork()->combined()->parts.size();
+        for (std::size_t k = 0; parts > 1 && k < std::min<std::size_t>(parts, 12); ++k) {
+            const auto give = [&at, id, k] {
+                const art::Taken t = art::withPartGivenUp(at.session.document(), id, k);
+                if (t.items.empty()) return;
+                art::Selection s = at.session.selection();
+                s.items = {t.items.front()};
+                s.nodes.clear();
+                at.session.take(t.document, s, tr("Give up part"));
+                at.canvas.say(tr("The part is a shape of its own again. Ctrl+Z puts it back."));
+            };
+            f.buttonRow({CardButton{{}, tr("Give up part %1").arg(k + 1), tr("It becomes a shape of its own again"), give}.foreseeing(
+                [&at, id, k]() -> std::optional<Canvas::Foreseen> {
+                    const art::Item* i = at.session.document().item(id);
+                    const art::Combined* c = i && i->artwork() ? i->artwork()->combined() : nullptr;
+                    if (!c || k >= c->parts.size()) return std::nullopt;
+                    return Canvas::Foreseen{c->parts[k].paths, tr("part %1").arg(k + 1)};
+                })});
+        }
         f.buttonRow(
             {{{}, tr("Set"), tr("A plain shape: the parts go"), "set-shape"}, {{}, tr("Take apart"), tr("The parts come back as they were"), "take-apart"}});
     }

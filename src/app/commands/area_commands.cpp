@@ -6,6 +6,7 @@
 #include "art/build.h"
 #include "art/facets.h"
 #include "art/inks.h"
+#include "art/tree.h"
 
 #include <algorithm>
 #include <memory>
@@ -160,6 +161,31 @@ void addAreaCommands(CommandDesk& at)
     using enum Group;
     const auto picked = at.picked();
     const auto several = at.several();
+    at.add(
+        "take-parts", tr("Take into the live shape"), "Ctrl+Alt+U", area,
+        [&at] {
+            const std::vector<art::Id> items = at.session.selection().items;
+            // Into the lowest live one that is picked.
+            art::Id into = 0;
+            art::eachArtwork(at.session.document(), {}, [&](const art::Item& i, const art::Artwork& a, const art::Where&) {
+                if (into == 0 && a.combined() && std::find(items.begin(), items.end(), i.id) != items.end()) into = i.id;
+            });
+            if (into == 0) {
+                at.say(tr("Pick a live shape with what it is to take in."));
+                return;
+            }
+            art::Selection s = at.session.selection();
+            s.items = {into};
+            s.nodes.clear();
+            const art::Edited e = art::withPartsTaken(at.session.document(), into, items);
+            if (!e.done()) {
+                at.say(refusalText(e.why));
+                return;
+            }
+            at.session.take(e.document, s, tr("Take into the live shape"));
+            at.say(tr("%n shape(s) taken in as parts.", nullptr, static_cast<int>(items.size()) - 1));
+        },
+        several);
     at.add(
         "union", tr("Union"), "Shift+U", area, [&at] { combinePicked(at, planar::Operation::unite, tr("Union")); }, several);
     at.add(

@@ -70,8 +70,19 @@ void addInkCommands(CommandDesk& at)
             if (!at.session.selection().items.empty())
                 at.session.take(art::withPaint(at.session.document(), at.session.selection().items, paintInHand(at.canvas), whereInHand(at.canvas)),
                                 tr("Paint %1").arg(QString::fromStdString(ink.name)));
+            else if (at.step() != StepId::colour && at.canvas.tool() && at.canvas.tool()->drawsShapes()) {
+                at.session.nextFill = paintInHand(at.canvas);
+                at.say(tr("Closed shapes are filled with %1 from now on. %2 lets it go.")
+                           .arg(QString::fromStdString(ink.name), at.commands.keysOf(*at.commands.find("let-fill-go"))));
+            }
             at.parts.refresh();
         });
+    at.add("palette-shelf", tr("Shelf of palettes"), "Ctrl+Alt+Shift+K", area, [&at] {
+        const bool was = at.canvas.setting(settings::paletteShelf) && at.step() == StepId::colour;
+        at.canvas.setSetting(settings::paletteShelf, !was);
+        at.setStep(StepId::colour);
+        at.parts.refresh();
+    });
     at.add("palette-load", tr("Load a palette…"), "Ctrl+Alt+P", file, [&at] {
         const QString path = at.askFile(true, tr("Load a palette"), tr("Palettes (*.css *.json);;All files (*)"), {});
         if (!path.isEmpty()) loadPalette(at, path);

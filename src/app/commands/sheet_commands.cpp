@@ -23,8 +23,10 @@ void useWorkingColour(CommandDesk& at, art::Meaning meaning)
     if (!items.empty()) d = art::withPaint(d, items, paint, art::Part::area);
     at.session.take(d, meaning == art::Meaning::willBeDark ? tr("Will be dark") : tr("Will be light"));
     takeInk(at.canvas, {ink, 0});
-    at.canvas.setSetting(settings::shapePaint, static_cast<double>(paint.colour->r << 16 | paint.colour->g << 8 | paint.colour->b));
-    if (items.empty()) at.say(tr("In hand for closed shapes: carve or draw them, then turn them into their tones at the end."));
+    if (!items.empty()) return;
+    at.session.nextFill = paint;
+    at.parts.refresh();
+    at.say(tr("In hand: each shape that is closed or carved now is filled with it. %1 lets it go.").arg(at.commands.keysOf(*at.commands.find("let-fill-go"))));
 }
 
 void turnWorkingColours(CommandDesk& at)
@@ -91,6 +93,11 @@ void addSheetCommands(CommandDesk& at)
     at.add("set-tones", tr("Make areas of the tones"), "Ctrl+Shift+Return", sheet, [&at] { at.tones.set(); });
     at.add("revive-tones", tr("Tones live again"), "Ctrl+Alt+Shift+L", sheet, [&at] { at.tones.revive(); });
     at.add("will-be-dark", tr("Working colour: will be dark"), "Ctrl+Alt+9", sheet, [&at] { useWorkingColour(at, art::Meaning::willBeDark); });
+    at.add("let-fill-go", tr("Let the fill in hand go"), "Ctrl+Alt+Y", sheet, [&at] {
+        at.session.nextFill.reset();
+        at.parts.refresh();
+        at.say(tr("Closed shapes stay empty again."));
+    });
     at.add("will-be-light", tr("Working colour: will be light"), "Ctrl+Alt+0", sheet, [&at] { useWorkingColour(at, art::Meaning::willBeLight); });
     at.add("turn-working", tr("Turn working colours into their tones"), "Ctrl+Alt+T", sheet, [&at] { turnWorkingColours(at); });
 }

@@ -17,6 +17,8 @@ Areas::Areas(Session& session) : session_(session), map_(planar::build({})), wid
     connect(&session_, &Session::started, this, [this] {
         waiting_ = {};
         closed_.clear();
+        open_.clear();
+        slivers_.clear();
         wider_.clear();
     });
     connect(&session_, &Session::documentChanged, this, [this] {
@@ -33,6 +35,8 @@ planar::BuildOptions Areas::options() const
     planar::BuildOptions o;
     o.gap = gap_;
     o.closed = closed_;
+    o.open = open_;
+    for (const Decision& d : slivers_) o.kept.push_back(d.at);
     o.sliverWidth = thin_;
     return o;
 }
@@ -59,6 +63,14 @@ void Areas::setThinnest(double px)
     begin();
 }
 
+void Areas::setFlows(bool on)
+{
+    if (on == flows_) return;
+    flows_ = on;
+    stale_ = true;
+    begin();
+}
+
 void Areas::begin()
 {
     if ((!watched_ && !waiting_) || working_ || !stale_) return;
@@ -73,12 +85,12 @@ void Areas::begin()
     };
     session_.jobs().run<Result>(
         Lane::working, this,
-        [d = session_.document(), kept = kept_, o = options()](const Progress&) {
+        [d = session_.document(), kept = kept_, o = options(), flows = flows_](const Progress&) {
             Result r{art::drawnLines(d), nullptr, {}, {}};
             const std::lock_guard lock(kept->mutex);
             r.map = kept->builder.build(r.lines.paths, o);
             r.outlines = r.map->outlines(r.map->areas());
-            r.followed = art::withDropsFollowed(d, *r.map, r.lines, o.gap);
+            r.followed = art::withDropsFollowed(d, *r.map, r.lines, o.gap, flows);
             return r;
         },
         [this, d = session_.document()](std::optional<Result> done) {
@@ -156,7 +168,7 @@ void Areas::lookWider()
             return out;
         },
         [this, for_ = map_](std::vector<Wider> found) {
-            if (for_ != map_) return;
+            if (for_ != map_ || found.empty()) return;
             wider_ = std::move(found);
             emit changed();
         });
@@ -167,17 +179,64 @@ void Areas::takeWider(std::size_t i)
     if (i < wider_.size()) setGap(wider_[i].gap.gap);
 }
 
-bool Areas::closeGapAt(curve::Vec2 at, double reach)
+std::optional<bool> Areas::turnGapAt(curve::Vec2 at, double reach)
 {
-    for (const Wider& w : wider_)
-        for (const planar::Bridge& b : w.gap.bridges) {
-            if (distance(0.5 * (b.from + b.to), at) > reach) continue;
-            closed_.push_back(b);
-            stale_ = true;
-            begin();
-            return true;
-        }
-    return false;
+    const auto here = [&](const planar::Bridge& b) { return distance(0.5 * (b.from + b.to), at) <= reach; };
+    std::optional<bool> closed;
+    if (const auto known = std::find_if(closed_.begin(), closed_.end(), here); known != closed_.end()) {
+        closed_.erase(known);
+        closed = false;
+    } else {
+        for (const Wider& w : wider_)
+            if (const auto open = std::find_if(w.gap.bridges.begin(), w.gap.bridges.end(), here); open != w.gap.bridges.end() && !closed) {
+                closed_.push_back(*open);
+                closed = true;
+            }
+    }
+    if (closed) {
+        stale_ = true;
+        begin();
+    }
+    return closed;
+}
+
+std::vector<Areas::Decision> Areas::decisions() const
+{
+    using What = Decision::What;
+    constexpr double seen = 0.05; // px: what is narrower touches
+    std::vector<Decision> out = slivers_, gaps;
+    for (const int f : map_->slivers()) {
+        const planar::Face& face = map_->faces()[static_cast<std::size_t>(f)];
+        out.push_back({What::sliverJoined, face.box.centre(), face.width});
+    }
+    for (const planar::Bridge& b : map_->bridges())
+        if (b.width >= seen) gaps.push_back({What::gapClosed, 0.5 * (b.from + b.to), b.width, b});
+    for (const planar::Bridge& b : open_) gaps.push_back({What::gapOpen, 0.5 * (b.from + b.to), b.width, b});
+    std::stable_sort(out.begin(), out.end(), [](const Decision& a, const Decision& b) { return a.width > b.width; });
+    std::stable_sort(gaps.begin(), gaps.end(), [](const Decision& a, const Decision& b) { return a.width > b.width; });
+    out.insert(out.end(), gaps.begin(), gaps.end());
+    return out;
+}
+
+void Areas::turnOver(const Decision& d)
+{
+    const auto same = [&](const planar::Bridge& b) { return b.from == d.gap.from && b.to == d.gap.to; };
+    switch (d.what) {
+    case Decision::What::gapClosed: {
+        const std::size_t alone = closed_.size();
+        const auto about = [&](const planar::Bridge& b) { return distance(0.5 * (b.from + b.to), d.at) <= 3; };
+        closed_.erase(std::remove_if(closed_.begin(), closed_.end(), about), closed_.end());
+        if (closed_.size() == alone) open_.push_back(d.gap);
+        break;
+    }
+    case Decision::What::gapOpen: open_.erase(std::remove_if(open_.begin(), open_.end(), same), open_.end()); break;
+    case Decision::What::sliverJoined: slivers_.push_back({Decision::What::sliverKept, d.at, d.width}); break;
+    case Decision::What::sliverKept:
+        slivers_.erase(std::remove_if(slivers_.begin(), slivers_.end(), [&](const Decision& s) { return s.at == d.at; }), slivers_.end());
+        break;
+    }
+    stale_ = true;
+    begin();
 }
 
 void Areas::whenReady(std::function<void()> act)

@@ -32,8 +32,24 @@ public:
     const std::vector<Wider>& wider() const { return wider_; }
     // All gaps up to this one's width count as closed.
     void takeWider(std::size_t i);
-    // This one gap counts as closed, until another piece is open; it is told by a place within `reach` px. False where there is none.
-    bool closeGapAt(curve::Vec2 at, double reach);
+    // A wider gap with its middle within `reach` px counts as closed by itself, until another piece is open; one that was closed so is opened
+    // again. Nothing where there is none, else whether it is closed now.
+    std::optional<bool> turnGapAt(curve::Vec2 at, double reach);
+    const std::vector<planar::Bridge>& closedAlone() const { return closed_; }
+    // What was decided about narrow gaps and thin areas, by itself or by hand, in the map that is ready: thin areas first, then gaps, widest
+    // first. Turned over, a closed gap is open, an open one closed, a thin area that joined a neighbour an area by itself, and back.
+    struct Decision {
+        enum class What { gapClosed, gapOpen, sliverJoined, sliverKept } what;
+        curve::Vec2 at;
+        double width = 0; // px
+        planar::Bridge gap = {};
+    };
+    std::vector<Decision> decisions() const;
+    void turnOver(const Decision& d);
+    // Whether drops flow on where a line that parted them is deleted (art/drops.h).
+    void setFlows(bool on);
+    bool flows() const { return flows_; }
+    planar::BuildOptions options() const;
     // The last one that was ready; never null.
     const planar::MapPtr& map() const { return map_; }
     const art::DrawnLines& lines() const { return lines_; }
@@ -64,13 +80,15 @@ private:
     std::vector<curve::Paths> outlines_;
     std::function<void()> waiting_;
     bool watched_ = false, working_ = false, stale_ = true;
+    bool flows_ = false;
     double gap_ = 2, thin_ = 1;
     std::vector<planar::Bridge> closed_; // wider gaps that were closed one by one
+    std::vector<planar::Bridge> open_;   // narrow ones that were opened
+    std::vector<Decision> slivers_;      // thin areas that are kept
     std::vector<Wider> wider_;
     Latest<planar::MapPtr, std::vector<Wider>> widening_;
     void begin();
     void lookWider();
-    planar::BuildOptions options() const;
 };
 
 } // namespace softrope::app

@@ -2,23 +2,47 @@
 
 #include "art/edits.h"
 
+#include <QTimer>
+
 namespace softrope::app {
 
-void landWithCare(Session& session, const QString& step, const QString& burst, std::function<std::optional<art::Document>(const Progress&)> work,
-                  std::function<void(const art::Document&)> landed, std::function<bool()> busy)
+namespace {
+
+struct Landing {
+    art::Document before, careful;
+    QString step, burst;
+    std::function<void(const art::Document&)> landed;
+};
+
+void land(Session& session, Landing l)
 {
-    session.jobs().run<std::optional<art::Document>>(Lane::working, &session, std::move(work),
-                                                     [&session, d = session.document(), step, burst, landed = std::move(landed),
-                                                      busy = std::move(busy)](const std::optional<std::optional<art::Document>>& careful) {
-                                                         const bool untouched = careful && *careful && !(busy && busy()) && session.document() == d;
-                                                         if (untouched) session.take(**careful, step, burst);
-                                                         session.endBurst();
-                                                         if (untouched && landed) landed(**careful);
-                                                     });
+    constexpr int again = 30; // ms
+    if (session.handBusy() && session.document() == l.before) {
+        QTimer::singleShot(again, &session, [&session, l = std::move(l)] { land(session, l); });
+        return;
+    }
+    const bool untouched = session.document() == l.before;
+    if (untouched) session.take(l.careful, l.step, l.burst);
+    session.endBurst();
+    if (untouched && l.landed) l.landed(l.careful);
 }
 
-void fitWithCare(Session& session, art::Id line, const QString& step, const QString& burst, std::function<void(std::size_t, double)> landed,
-                 std::function<bool()> busy)
+} // namespace
+
+void landWithCare(Session& session, const QString& step, const QString& burst, std::function<std::optional<art::Document>(const Progress&)> work,
+                  std::function<void(const art::Document&)> landed)
+{
+    session.jobs().run<std::optional<art::Document>>(
+        Lane::working, &session, std::move(work),
+        [&session, d = session.document(), step, burst, landed = std::move(landed)](const std::optional<std::optional<art::Document>>& careful) {
+            if (careful && *careful)
+                land(session, {d, **careful, step, burst, landed});
+            else
+                session.endBurst();
+        });
+}
+
+void fitWithCare(Session& session, art::Id line, const QString& step, const QString& burst, std::function<void(std::size_t, double)> landed)
 {
     const art::Document d = session.document();
     const art::Item* i = d.item(line);
@@ -38,8 +62,7 @@ void fitWithCare(Session& session, art::Id line, const QString& step, const QStr
             std::size_t nodes = 0;
             for (const curve::Path& p : careful.item(line)->artwork()->paths) nodes += p.nodes.size();
             if (landed) landed(nodes, *stray);
-        },
-        std::move(busy));
+        });
 }
 
 } // namespace softrope::app

@@ -5,7 +5,6 @@
 #include "art/document.h"
 #include "pixel/raster.h"
 
-#include <array>
 #include <condition_variable>
 #include <list>
 #include <map>
@@ -47,19 +46,7 @@ private:
         const art::PictureFile* file = nullptr;
         int light = 0, lift = 0; // percent
         std::optional<pixel::Corners> paper;
-        friend bool operator<(const Key& a, const Key& b)
-        {
-            const auto flat = [](const std::optional<pixel::Corners>& c) {
-                std::array<double, 8> v{};
-                for (std::size_t k = 0; c && k < 4; ++k) {
-                    v[2 * k] = (*c)[k].x;
-                    v[2 * k + 1] = (*c)[k].y;
-                }
-                return v;
-            };
-            return std::tuple(a.file, a.light, a.lift, a.paper.has_value(), flat(a.paper)) <
-                   std::tuple(b.file, b.light, b.lift, b.paper.has_value(), flat(b.paper));
-        }
+        friend bool operator<(const Key& a, const Key& b) { return std::tie(a.file, a.light, a.lift, a.paper) < std::tie(b.file, b.light, b.lift, b.paper); }
     };
     enum class State { queued, running, ready };
     struct Entry {

@@ -31,8 +31,10 @@ void Session::start(const art::Document& d, const QString& path, bool recovered)
     toldDropped_ = false;
     lastAxes.clear();
     seams.clear();
+    axisChoice.reset();
     repeat.reset();
     inkInHand = {};
+    nextFill.reset();
     history_.pick(s);
     saved_ = d;
     path_ = path;

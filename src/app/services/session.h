@@ -4,6 +4,7 @@
 #include "app/services/keeper.h"
 #include "app/services/picture_store.h"
 #include "art/art.h"
+#include "art/inks.h"
 
 #include <QObject>
 #include <QString>
@@ -63,6 +64,8 @@ public:
         std::optional<art::Colour> loose;
     };
     InkInHand inkInHand;
+    // What fills each closed shape as it is drawn, until it is let go; see fillInHand() of the bench.
+    std::optional<art::Paint> nextFill;
 
     // Where a layer was mirrored last, while its mirror is off.
     std::map<art::Id, mirror::Axis> lastAxes;
@@ -74,6 +77,9 @@ public:
         art::Document after;
     };
     std::optional<AxisChoice> axisChoice;
+    // Whether a stroke or drag is under way, as the bench tells it: an edit that nobody made just now waits until it is over, for it would end it.
+    void setHand(std::function<bool()> busy) { hand_ = std::move(busy); }
+    bool handBusy() const { return hand_ && hand_(); }
     // Seams that were said to be smooth or corners, before a weld.
     std::vector<mirror::Seam> seams;
 
@@ -92,6 +98,7 @@ signals:
     void problem(const QString& text);
 
 private:
+    std::function<bool()> hand_;
     Jobs jobs_;
     PictureStore pictures_{jobs_};
     Keeper keeper_{*this, jobs_, pictures_};

@@ -224,6 +224,7 @@ Tracer::Result Tracer::work(const std::shared_ptr<const pixel::Picture>& picture
         o.slack = std::max(0.05, settings.slack / scale);
         o.lightness = settings.lightness;
         o.crisp = settings.crisp;
+        o.quick = coarse;
         o.smallest = settings.smallestTone < 0 ? -1 : settings.smallestTone / (shrunk * shrunk);
         o.cancelled = cancelled;
         o.progress = tell;

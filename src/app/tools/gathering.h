@@ -44,7 +44,7 @@ QColor paintOf(Bench& bench);
 bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art::Id>& lines, const std::function<void()>& done, const QString& step);
 // Gaps that count as closed, and slivers with their width.
 void paintGaps(Marks& m, const Areas& areas);
-// Gaps that are not closed and would make areas; a click on one closes it (Areas::closeGapAt).
+// Gaps that are not closed and would make areas, and those that were closed one by one; a click turns one over (Areas::turnGapAt).
 void paintWiderGaps(Marks& m, const Areas& areas);
 constexpr double gapMarkReach = 12; // screen px
 

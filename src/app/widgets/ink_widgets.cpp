@@ -9,6 +9,7 @@
 #include <QLineEdit>
 #include <QMouseEvent>
 #include <QPainter>
+#include <QPainterPath>
 #include <QToolTip>
 
 #include <algorithm>
@@ -155,6 +156,76 @@ void InkRow::paintEvent(QPaintEvent*)
     p.setPen(c.textMuted);
     p.setFont(typeface("small"));
     p.drawText(QRectF(56, 19, room, 15), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(use_, Qt::ElideRight, room));
+    if (hasFocus()) focusFrame(p, rect());
+}
+
+// -- a palette as a strip --------------------------------------------------------------------------------------------------------------
+
+PaletteStrip::PaletteStrip(const QString& name, std::vector<QColor> list, const QStringList& inks, QWidget* parent)
+    : QAbstractButton(parent), colours_(std::move(list))
+{
+    setText(name);
+    setAccessibleName(name);
+    setAccessibleDescription(inks.join(", "));
+    setToolTip(inks.join(", "));
+    setFocusPolicy(Qt::TabFocus);
+    setFixedHeight(26);
+}
+
+void PaletteStrip::enterEvent(QEnterEvent*)
+{
+    update();
+    emit looked(true);
+}
+void PaletteStrip::leaveEvent(QEvent*)
+{
+    update();
+    emit looked(false);
+}
+void PaletteStrip::focusInEvent(QFocusEvent* e)
+{
+    QAbstractButton::focusInEvent(e);
+    if (e->reason() != Qt::MouseFocusReason) emit looked(true);
+}
+void PaletteStrip::focusOutEvent(QFocusEvent* e)
+{
+    QAbstractButton::focusOutEvent(e);
+    emit looked(false);
+}
+void PaletteStrip::keyPressEvent(QKeyEvent* e)
+{
+    if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter)
+        click();
+    else
+        QAbstractButton::keyPressEvent(e);
+}
+
+void PaletteStrip::paintEvent(QPaintEvent*)
+{
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const Palette& c = colours();
+    if (underMouse()) {
+        p.setPen(Qt::NoPen);
+        p.setBrush(c.hover);
+        p.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 5, 5);
+    }
+    const double words = std::min(104.0, 0.45 * width());
+    p.setPen(c.text);
+    p.setFont(typeface("small"));
+    p.drawText(QRectF(6, 0, words - 8, height()), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(text(), Qt::ElideRight, words - 8));
+    const QRectF strip(words, 4, width() - words - 6, height() - 8);
+    QPainterPath round;
+    round.addRoundedRect(strip, 3, 3);
+    p.save();
+    p.setClipPath(round);
+    const double each = strip.width() / static_cast<double>(std::max<std::size_t>(1, colours_.size()));
+    for (std::size_t k = 0; k < colours_.size(); ++k)
+        p.fillRect(QRectF(strip.left() + each * static_cast<double>(k), strip.top(), each + 0.5, strip.height()), colours_[k]);
+    p.restore();
+    p.setPen(QPen(c.lineStrong, 1));
+    p.setBrush(Qt::NoBrush);
+    p.drawPath(round);
     if (hasFocus()) focusFrame(p, rect());
 }
 

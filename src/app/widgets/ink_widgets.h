@@ -74,6 +74,27 @@ private:
     int at(QPointF p) const;
 };
 
+// A palette by its name and a strip of its colours; told of while the pointer or the focus is on it.
+class PaletteStrip : public QAbstractButton {
+    Q_OBJECT
+public:
+    PaletteStrip(const QString& name, std::vector<QColor> colours, const QStringList& inks, QWidget* parent = nullptr);
+    QSize sizeHint() const override { return {200, 26}; }
+signals:
+    void looked(bool at);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void enterEvent(QEnterEvent*) override;
+    void leaveEvent(QEvent*) override;
+    void focusInEvent(QFocusEvent*) override;
+    void focusOutEvent(QFocusEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+
+private:
+    std::vector<QColor> colours_;
+};
+
 // Tones of a stack: paint, name, share as a bar and a figure. A click mixes the tone's paint.
 class ToneRows : public QWidget, public Told {
     Q_OBJECT

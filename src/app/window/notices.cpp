@@ -10,6 +10,8 @@
 #include <QPainter>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace softrope::app {
 
 Notices::Notices(QWidget* bench) : QWidget(bench)
@@ -27,36 +29,69 @@ Notices::Notices(QWidget* bench) : QWidget(bench)
     more_ = label({}, "small");
     words->addWidget(text_);
     words->addWidget(more_);
-    auto* done = new Pill({}, tr("Seen"));
-    done->setToolTip(tr("Takes this notice away; What happened (F2) keeps it"));
+    seen_ = new Pill({}, tr("Seen"));
+    seen_->setToolTip(tr("Takes this notice away; What happened (F2) keeps it"));
+    one_ = new Pill({}, {}, {}, Pill::Kind::main);
+    other_ = new Pill({}, {});
     row->addLayout(words, 1);
-    row->addWidget(done, 0, Qt::AlignVCenter);
-    setFocusProxy(done);
-    connect(done, &QAbstractButton::clicked, this, &Notices::seen);
+    for (Pill* p : {seen_, other_, one_}) row->addWidget(p, 0, Qt::AlignVCenter);
+    connect(seen_, &QAbstractButton::clicked, this, &Notices::seen);
+    connect(one_, &QAbstractButton::clicked, this, [this] { answer(0); });
+    connect(other_, &QAbstractButton::clicked, this, [this] { answer(1); });
     hide();
 }
 
 void Notices::add(const QString& text)
 {
-    if (text.isEmpty() || waiting_.contains(text)) return;
-    waiting_ << text;
+    if (!text.isEmpty()) put({text, {}});
+}
+
+void Notices::ask(const QString& text, const Answer& one, const Answer& other)
+{
+    put({text, {one, other}});
+}
+
+void Notices::put(Notice notice)
+{
+    if (std::any_of(waiting_.begin(), waiting_.end(), [&](const Notice& n) { return n.text == notice.text; })) return;
+    waiting_.push_back(std::move(notice));
     show();
+}
+
+void Notices::answer(std::size_t which)
+{
+    if (waiting_.empty() || which >= waiting_.front().answers.size()) return;
+    const std::function<void()> run = waiting_.front().answers[which].run;
+    seen();
+    run();
 }
 
 void Notices::seen()
 {
-    if (!waiting_.isEmpty()) waiting_.removeFirst();
+    if (!waiting_.empty()) waiting_.erase(waiting_.begin());
     show();
-    if (waiting_.isEmpty() && parentWidget()) parentWidget()->setFocus();
+    if (waiting_.empty() && parentWidget()) parentWidget()->setFocus();
 }
 
 void Notices::show()
 {
-    if (waiting_.isEmpty()) {
+    if (waiting_.empty()) {
         hide();
         return;
     }
-    text_->setText(waiting_.front());
+    const Notice& now = waiting_.front();
+    text_->setText(now.text);
+    const bool asks = !now.answers.empty();
+    seen_->setVisible(!asks);
+    for (Pill* p : {one_, other_}) p->setVisible(asks);
+    if (asks)
+        for (const auto& [pill, answer] : {std::pair{one_, now.answers[0]}, {other_, now.answers[1]}}) {
+            pill->setText(answer.text);
+            pill->setAccessibleName(answer.text);
+            pill->setToolTip(answer.tip);
+            pill->updateGeometry();
+        }
+    setFocusProxy(asks ? one_ : seen_);
     more_->setText(waiting_.size() > 1 ? tr("%n more after this", nullptr, static_cast<int>(waiting_.size()) - 1) : QString());
     more_->setVisible(waiting_.size() > 1);
     QWidget::show();
@@ -89,7 +124,8 @@ void Notices::paintEvent(QPaintEvent*)
 
 void Notices::keyPressEvent(QKeyEvent* e)
 {
-    if (e->key() == Qt::Key_Escape || e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter)
+    const bool asks = !waiting_.empty() && !waiting_.front().answers.empty();
+    if (e->key() == Qt::Key_Escape || ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && !asks))
         seen();
     else
         QWidget::keyPressEvent(e);

@@ -82,9 +82,9 @@ Window::Window()
         paintGaps(m, areas_);
     });
     canvas_->setClicks([this](curve::Vec2 at) {
-        if (!showsWiderGaps() || !areas_.closeGapAt(at, canvas_->px(gapMarkReach))) return false;
-        say(tr("This gap counts as closed."));
-        return true;
+        const auto closed = showsWiderGaps() ? areas_.turnGapAt(at, canvas_->px(gapMarkReach)) : std::nullopt;
+        if (closed) say(*closed ? tr("This gap counts as closed; another click opens it.") : tr("This gap is open again."));
+        return closed.has_value();
     });
     replay_ = new Replay(*canvas_);
 
@@ -194,6 +194,9 @@ Window::Window()
         if ((under ? under->id : 0) != underPointer_) refreshReadings();
     });
     connect(&deriver_, &Deriver::dropsFollowed, this, &Window::tellDrops);
+    follower_ = new DropFollower(session_, areas_, *canvas_);
+    follower_->setParent(this);
+    areas_.setFlows(canvas_->setting(settings::dropsFlow) == 1);
     connect(&areas_, &Areas::changed, this, [this] {
         canvas_->update();
         refreshCourse();

@@ -13,6 +13,7 @@
 #include "app/tools/desk.h"
 #include "app/tools/tone/tone_desk.h"
 #include "app/window/course.h"
+#include "app/window/drop_follower.h"
 #include "app/window/held_keys.h"
 #include "app/window/layer_list.h"
 #include "app/window/notices.h"
@@ -85,6 +86,7 @@ private:
     Areas areas_{session_};
     FarOff farOff_{session_};
     Deriver deriver_{session_, areas_};
+    DropFollower* follower_ = nullptr;
     ToneDesk desk_{session_, deriver_};
     std::optional<Desk> tools_;
     Canvas* canvas_;
@@ -117,6 +119,7 @@ private:
     void makeCommands();
     void watchAreas();
     bool showsWiderGaps() const;
+    void setDropsFlow(int how);
     void tellDrops(const art::FollowedDrops& f);
     void weighDocument();
     art::Id underPointer_ = 0;

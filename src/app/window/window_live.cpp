@@ -22,8 +22,18 @@ void Window::watchAreas()
     areas_.setWatched(app::step(course_->current()).watchesAreas() || drops);
 }
 
+void Window::setDropsFlow(int how)
+{
+    canvas_->setSetting(settings::dropsFlow, how);
+    areas_.setFlows(how == 1);
+}
+
 void Window::tellDrops(const art::FollowedDrops& f)
 {
+    if (f.parted && canvas_->setting(settings::dropsFlow) == 0)
+        notices_->ask(tr("The line that parted a colour from its neighbour is gone. May the colour flow on?"),
+                      {tr("Flow on"), tr("Now and from now on; the Colour card has it too"), [this] { setDropsFlow(1); }},
+                      {tr("Stay"), tr("Now and from now on; the Colour card has it too"), [this] { setDropsFlow(2); }});
     if (f.opened)
         say(f.opened == 1 ? tr("A colour drop's area opened: it stays as it was, the ring shows where. Close the gap, or drop again.")
                           : tr("%1 colour drops' areas opened: they stay as they were, rings show where.").arg(f.opened));

@@ -227,7 +227,7 @@ class FollowTool : public Tool, public Gathering {
 public:
     FollowTool(Bench& b, Areas& areas)
         : Tool(b, "follow", tr("Follow"), "follow", "H",
-               tr("<b>Follow</b>: drag roughly along pieces of lines; back over them lets go. Enter takes the outline, Backspace the last piece back.")),
+               tr("<b>Follow</b>: drag roughly along pieces of lines; back over them lets go. Shift begins and ends within a piece. Enter takes the outline.")),
           areas_(areas)
     {
         QObject::connect(&areas_, &Areas::changed, [this] {
@@ -245,7 +245,9 @@ public:
             map_ = areas_.map();
             ids_ = areas_.lines().items; // those of this map: the document may change under the hand
             start_ = p.sheet;
+            from_ = p.shift() ? std::optional(p.sheet) : std::nullopt;
         }
+        to_.reset();
         hand_ = {p.sheet};
         fixed_ = chain_.halves.size(); // what earlier drags took stays
         dragging_ = true;
@@ -263,6 +265,11 @@ public:
             chain_.halves = {*first};
             fixed_ = 1;
             hand_ = {start_};
+            renew();
+        }
+        const std::optional<Vec2> to = p.shift() ? std::optional(p.sheet) : std::nullopt;
+        if (to != to_) {
+            to_ = to;
             renew();
         }
         if (distance(hand_.back(), p.sheet) < bench_.px(2)) return;
@@ -286,6 +293,7 @@ public:
         } else if (dragging_ && map_ && hand_.size() == 1 && !chain_.closed) {
             // A click on a piece further on takes the way there.
             hand_.push_back(p.sheet);
+            if (p.shift()) to_ = p.sheet;
             chain_ = planar::followOn(*map_, chain_, hand_, bench_.px(16), chain_.halves.size());
             renew();
         }
@@ -306,6 +314,8 @@ public:
     {
         const bool had = !chain_.halves.empty();
         chain_ = {};
+        from_.reset();
+        to_.reset();
         outline_.clear();
         hand_.clear();
         dragging_ = false;
@@ -323,6 +333,7 @@ public:
         if (chain_.halves.empty()) return false;
         chain_.halves.pop_back();
         chain_.closed = false;
+        to_.reset();
         renew();
         return true;
     }
@@ -365,6 +376,7 @@ private:
     Vec2 start_, pointer_;
     curve::Paths outline_;
     std::optional<curve::Cubic> lit_;
+    std::optional<Vec2> from_, to_; // within the first piece and the last
     std::size_t fixed_ = 0;
     bool dragging_ = false;
 
@@ -375,7 +387,7 @@ private:
     void renew()
     {
         outline_.clear();
-        if (map_ && !chain_.halves.empty()) outline_ = {planar::pathOf(*map_, chain_)};
+        if (map_ && !chain_.halves.empty()) outline_ = {planar::pathOf(*map_, chain_, from_, to_)};
         bench_.update();
         tell();
     }
@@ -385,6 +397,7 @@ private:
 
 QColor paintOf(Bench& bench)
 {
+    if (const auto paint = fillInHand(bench); paint && paint->colour) return QColor(paint->colour->r, paint->colour->g, paint->colour->b);
     const auto rgb = static_cast<unsigned>(bench.setting(settings::shapePaint));
     return QColor(static_cast<int>(rgb >> 16 & 255), static_cast<int>(rgb >> 8 & 255), static_cast<int>(rgb & 255));
 }
@@ -403,6 +416,7 @@ bool takeShape(Bench& bench, const curve::Paths& outline, const std::vector<art:
     if (isClosed) {
         const QColor c = paintOf(bench);
         fill.colour = art::Colour{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())};
+        if (const auto paint = fillInHand(bench)) fill.ink = paint->ink;
         look.colour.reset();
     }
     const auto left = static_cast<art::Leftover>(bench.setting(settings::leftover));
@@ -445,6 +459,7 @@ void paintGaps(Marks& m, const Areas& areas)
 
 void paintWiderGaps(Marks& m, const Areas& areas)
 {
+    for (const planar::Bridge& b : areas.closedAlone()) m.ring(0.5 * (b.from + b.to), marks().geometry, gapMarkReach - 1);
     for (const Areas::Wider& w : areas.wider())
         for (const planar::Bridge& b : w.gap.bridges) {
             const Vec2 at = 0.5 * (b.from + b.to);

@@ -62,6 +62,7 @@ public:
         a.setPaths({figure_});
         a.stroke = bench_.look();
         a.guide = guide();
+        fillWhenClosed(bench_, a);
         item.is = a;
         const art::Added added = art::withItem(bench_.document(), layer, std::move(item));
         art::Document d = finished(added.document, added.id);
@@ -74,6 +75,7 @@ public:
         // What it touches stays marked for a moment, until the next act.
         bench_.update();
     }
+    bool drawsShapes() const override { return true; }
     bool escape() override
     {
         const bool had = drawing_;
@@ -96,6 +98,7 @@ public:
             m.chip(hovered_.point, tr(art::text(hovered_.reason)), Marks::Chip::name);
         }
         if (!figure_.nodes.empty()) {
+            if (!guide() && figure_.closed) m.wash({figure_}, fillInHand(bench_));
             m.line({figure_}, marks().geometry, 2, guide() ? Qt::DashLine : Qt::SolidLine);
             m.dot(start_, marks().geometry, 3);
             m.chip(now_, figures());

@@ -4,6 +4,7 @@
 #include "app/services/jobs.h"
 #include "app/tools/place/place_acts.h"
 #include "art/build.h"
+#include "art/tree.h"
 #include "mirror/mirror.h"
 
 #include <algorithm>
@@ -53,11 +54,10 @@ void findAxisInBackground(QObject* owner, Bench& bench)
     std::optional<art::Reference> reference;
     if (const art::Item* i = referenceInHand(bench.document(), bench.selection())) reference = *i->reference();
     curve::Paths lines;
-    for (const art::LayerPtr& l : bench.document().layers)
-        if (l->shown)
-            for (const art::ItemPtr& i : l->items)
-                if (i->artwork()) lines.insert(lines.end(), i->artwork()->paths.begin(), i->artwork()->paths.end());
+    art::eachArtwork(bench.document(), art::seen,
+                     [&](const art::Item&, const art::Artwork& w, const art::Where&) { lines.insert(lines.end(), w.paths->begin(), w.paths->end()); });
     const bool fromPicture = reference.has_value();
+    bench.say(tr("Looking for the axis…"));
     bench.session().jobs().run<std::vector<mirror::FoundAxis>>(
         Lane::working, owner,
         [reference, lines, shelf = &bench.session().pictures()](const Progress& p) {
@@ -108,7 +108,7 @@ bool takeNextAxis(Bench& bench, int by)
     }
     choice->taken = choice->taken ? (*choice->taken + n + static_cast<std::size_t>(by > 0 ? 1 : n - 1)) % n : 0;
     const mirror::FoundAxis& f = choice->found[*choice->taken];
-    bench.session().take(art::withMirror(bench.document(), choice->layer, f.axis), tr("Find axis"), "find axis");
+    bench.session().take(art::withMirror(bench.document(), choice->layer, f.axis), tr("Find axis"), QString("find axis %1").arg(choice->layer));
     choice->after = bench.document();
     bench.say(
         tr("Axis found %1: %2°, %3 % sure.").arg(howFound(f.as)).arg(std::abs(curve::degrees(f.axis.angle)), 0, 'f', 1).arg(std::lround(100 * f.confidence)) +
@@ -132,6 +132,28 @@ bool turnSeamOver(Bench& bench, curve::Vec2 at)
         }
     }
     return false;
+}
+
+std::optional<Canvas::Foreseen> weldForeseen(Bench& bench)
+{
+    constexpr std::size_t most = 5000; // nodes: more are welded only when it is asked for
+    const art::Id layer = bench.selection().layer;
+    const art::Layer* l = bench.document().layer(layer);
+    std::size_t nodes = 0, lines = 0;
+    for (const art::ItemPtr& i : l ? l->items : std::vector<art::ItemPtr>{}) nodes += art::nodeCount(*i);
+    if (!l || !l->mirror || l->locked || nodes > most) return std::nullopt;
+    const art::Welded w = art::withWeld(bench.document(), layer, bench.setting(settings::weldReach), bench.session().seams);
+    if (w.why != art::Refusal::none) return std::nullopt;
+    Canvas::Foreseen out;
+    art::Document only;
+    only.layers = {art::shared(*l)};
+    art::eachArtwork(only, {true, true, false, false}, [&](const art::Item&, const art::Artwork& a, const art::Where&) { lines += a.paths->size(); });
+    only.layers = {art::shared(*w.document.layer(layer))};
+    art::eachArtwork(only, {true, true, false, false}, [&](const art::Item&, const art::Artwork& a, const art::Where&) {
+        out.outlines.insert(out.outlines.end(), a.paths->begin(), a.paths->end());
+    });
+    out.words = tr("%1 + %1 halves → %n line(s), %2 of %3 seams smooth", nullptr, static_cast<int>(out.outlines.size())).arg(lines).arg(w.smooth).arg(w.seams);
+    return out;
 }
 
 void weldLayer(Bench& bench, Acts& acts)

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/canvas/axis_marks.h"
-#include "app/canvas/tool.h"
+#include "app/canvas/canvas.h"
 #include "mirror/axis.h"
 
 namespace softrope::app {
@@ -21,6 +21,8 @@ bool takeNextAxis(Bench& bench, int by);
 // A click on a half-bead: what the weld makes of that seam, smooth or a corner, is turned over and said. False when there is none.
 bool turnSeamOver(Bench& bench, curve::Vec2 at);
 // Welds the layer drawn on.
+// What that would make of the layer drawn on, for the bench to show; nothing without a mirror or where it is too much to see at once.
+std::optional<Canvas::Foreseen> weldForeseen(Bench& bench);
 void weldLayer(Bench& bench, Acts& acts);
 
 } // namespace softrope::app

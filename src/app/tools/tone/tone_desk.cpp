@@ -14,16 +14,6 @@ namespace {
 
 constexpr double quickPixels = 7e5; // enough for a screen, and well under 50 ms
 
-std::array<double, 14> lookOf(const art::Reference& r)
-{
-    std::array<double, 14> look{r.flattenLight, r.liftPaper, r.crop.min.x, r.crop.min.y, r.crop.max.x, r.crop.max.y};
-    for (std::size_t k = 0; r.paper && k < 4; ++k) {
-        look[6 + 2 * k] = (*r.paper)[k].x;
-        look[7 + 2 * k] = (*r.paper)[k].y;
-    }
-    return look;
-}
-
 } // namespace
 
 ToneDesk::ToneDesk(Session& session, Deriver& deriver) : session_(session), deriver_(deriver)
@@ -202,7 +192,7 @@ void ToneDesk::renew()
 {
     const art::Item* i = picture();
     const art::Reference* r = i ? i->reference() : nullptr;
-    if (levels_ && (!r || r->picture.get() != levelsFile_ || lookOf(*r) != levelsLook_)) {
+    if (levels_ && (!r || r->picture.get() != levelsFile_ || !(Look::of(*r) == levelsLook_))) {
         levels_.reset();
         quick_ = {};
     }
@@ -235,7 +225,7 @@ void ToneDesk::prepare()
             }
             return out;
         },
-        [this, file = i->reference()->picture.get(), look = lookOf(*i->reference())](const std::optional<Result>& r) {
+        [this, file = i->reference()->picture.get(), look = Look::of(*i->reference())](const std::optional<Result>& r) {
             preparing_ = false;
             if (!r) {
                 wanted_ = 0;

@@ -84,7 +84,15 @@ private:
     std::shared_ptr<const tone::Levels> levels_; // of the shown part of the picture, small enough to follow the hand
     curve::Vec2 offset_;                         // of that part in the picture
     const art::PictureFile* levelsFile_ = nullptr;
-    std::array<double, 14> levelsLook_{};
+    // What of a reference its levels depend on, beside the file.
+    struct Look {
+        double flattenLight = 0, liftPaper = 0;
+        curve::Box crop;
+        std::optional<pixel::Corners> paper;
+        static Look of(const art::Reference& r) { return {r.flattenLight, r.liftPaper, r.crop, r.paper}; }
+        friend bool operator==(const Look&, const Look&) = default;
+    };
+    Look levelsLook_;
     tone::LevelCounts counts_{};
     std::vector<pixel::Rgba> paints_;
     std::vector<double> shares_;

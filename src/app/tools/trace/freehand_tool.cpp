@@ -63,6 +63,7 @@ public:
         a.stroke = bench_.look();
         if (pen_ && !a.stroke.swell) a.stroke.swell = pressed(drawn);
         a.setDerived({f.path}, art::shared(std::move(drawn)));
+        fillWhenClosed(bench_, a);
         i.is = a;
         const art::Added added = art::withItem(bench_.document(), bench_.selection().layer, i);
         art::Selection s = bench_.selection();
@@ -73,10 +74,10 @@ public:
         chipAt_ = f.path.nodes.back().at;
         tell(f.samples, f.path.nodes.size(), f.furthest);
         if (quick)
-            fitWithCare(
-                bench_.session(), added.id, tr("Freehand"), burst,
-                [this, samples = f.samples](std::size_t nodes, double stray) { tell(samples, nodes, stray); }, [this] { return drawing_; });
+            fitWithCare(bench_.session(), added.id, tr("Freehand"), burst,
+                        [this, samples = f.samples](std::size_t nodes, double stray) { tell(samples, nodes, stray); });
     }
+    bool drawsShapes() const override { return true; }
     bool escape() override
     {
         const bool had = drawing_;
@@ -93,8 +94,10 @@ public:
             for (const art::HandSample& s : samples_) line.push_back(s.at);
             QColor ink = marks().artLine;
             ink.setAlphaF(0.4F);
+            const bool closes = art::closesItself(samples_, bench_.px(art::closingReach));
+            if (closes) m.wash({curve::polyline(line, true)}, fillInHand(bench_));
             m.line({curve::polyline(line, false)}, ink, std::max(1.5, bench_.look().width * curve::meanScale(m.toScreen())));
-            if (art::closesItself(samples_, bench_.px(art::closingReach))) {
+            if (closes) {
                 m.ring(samples_.front().at, marks().geometry, 10);
                 m.chip(samples_.front().at, tr("closes here"));
             }

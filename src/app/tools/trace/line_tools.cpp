@@ -132,6 +132,7 @@ public:
 
     QCursor cursor() const override { return drawingCursor(catches_); }
 
+    bool drawsShapes() const override { return true; }
     bool escape() override
     {
         if (dragging_) {
@@ -360,7 +361,9 @@ private:
             n.kind = NodeKind::smooth;
         }
         bench_.release();
-        keep(path, tr("Close line"));
+        art::Document d = art::withPaths(bench_.document(), item_, {path});
+        d = art::withItemChanged(d, item_, [this](art::Item& i) { fillWhenClosed(bench_, std::get<art::Artwork>(i.is)); });
+        bench_.session().take(d, tr("Close line"));
         item_ = 0;
         bench_.say(tr("Closed."));
     }

@@ -101,6 +101,7 @@ public:
         }
         return false;
     }
+    bool drawsShapes() const override { return true; }
     bool escape() override
     {
         const bool had = !holds_.empty();
@@ -320,6 +321,7 @@ private:
             return f.furthest * scale;
         };
         asLaid(trace::settled(*map, way.points, way.byHand, closed), true, a);
+        fillWhenClosed(bench_, a);
         i.is = a;
         drop();
         const art::Added added = art::withItem(bench_.document(), bench_.selection().layer, i);
