@@ -3,7 +3,12 @@
 #include "art/combine.h"
 #include "art/drops.h"
 #include "art/facets.h"
+#include "art/flatten.h"
+#include "art/lights.h"
+#include "art/looks.h"
+#include "art/shades.h"
 #include "curve/figures.h"
+#include "shade/shade.h"
 
 #include <benchmark/benchmark.h>
 
@@ -51,6 +56,61 @@ void stepOfHistoryAmong(benchmark::State& state)
     state.counters["bytes a step"] = h.length() ? static_cast<double>(h.bytes()) / static_cast<double>(h.length()) : 0;
 }
 BENCHMARK(stepOfHistoryAmong)->Arg(100)->Arg(1000)->Arg(10000)->Unit(benchmark::kMicrosecond);
+
+// The light turned over so many areas with a crescent each: all of them worked out anew.
+void lightTurnedOver(benchmark::State& state)
+{
+    const Document plain = art::withReadyLook(beads(static_cast<int>(state.range(0))), art::Ready::shadow).document;
+    std::vector<Id> all;
+    for (const art::ItemPtr& i : plain.layers[0]->items) all.push_back(i->id);
+    art::Crescent c;
+    c.width = 2;
+    const Document d = art::withCrescents(plain, all, c, plain.looks.front().id, "Shade").document;
+    art::Light l = d.light;
+    for (auto _ : state) {
+        l.angle += 0.05;
+        benchmark::DoNotOptimize(art::withShadesFollowed(art::withLight(d, l)).nextId);
+    }
+}
+BENCHMARK(lightTurnedOver)->Arg(20)->Arg(200)->Arg(2000)->Unit(benchmark::kMillisecond);
+
+void marksScattered(benchmark::State& state)
+{
+    shade::Scatter s;
+    s.spacing = 1000 / std::sqrt(static_cast<double>(state.range(0)) / 0.68); // about so many
+    s.least = 1;
+    s.most = 2;
+    std::size_t marks = 0;
+    for (auto _ : state) marks = shade::scattered({{curve::rectangle({0, 0}, {1000, 1000})}, false}, s, 0).size();
+    state.counters["marks"] = static_cast<double>(marks);
+}
+BENCHMARK(marksScattered)->Arg(200)->Arg(2000)->Arg(20000)->Unit(benchmark::kMillisecond);
+
+// Overlapping discs, half clear and blended.
+void flattenDiscs(benchmark::State& state)
+{
+    const int count = static_cast<int>(state.range(0));
+    Document d = art::newDocument();
+    std::vector<art::Item> all;
+    unsigned seed = 7;
+    const auto chance = [&seed](double from, double to) {
+        seed = seed * 1664525U + 1013904223U;
+        return from + (to - from) * (seed >> 8) / 16777216.0;
+    };
+    for (int k = 0; k < count; ++k) {
+        art::Item i = bead({chance(60, 1020), chance(60, 1020)}, chance(0.3, 1.0) * 900 / std::sqrt(count));
+        std::get<art::Artwork>(i.is).fill.colour = art::Colour{static_cast<std::uint8_t>(chance(0, 255)), static_cast<std::uint8_t>(chance(0, 255)), 120};
+        std::get<art::Artwork>(i.is).stroke.colour.reset();
+        i.opacity = chance(0.3, 1);
+        i.blend = static_cast<art::Blend>(k % 4);
+        all.push_back(std::move(i));
+    }
+    d = art::withItems(d, d.layers[0]->id, std::move(all)).document;
+    std::size_t areas = 0;
+    for (auto _ : state) areas = art::flattened(d).areas;
+    state.counters["areas"] = static_cast<double>(areas);
+}
+BENCHMARK(flattenDiscs)->Arg(30)->Arg(300)->Arg(3000)->Unit(benchmark::kMillisecond);
 
 void thingUnderPointerAmong(benchmark::State& state)
 {

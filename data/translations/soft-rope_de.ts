@@ -23,6 +23,10 @@
    </translation>
   </message>
   <message>
+   <source> · by the light</source>
+   <translation> · nach dem Licht</translation>
+  </message>
+  <message>
    <source> · fill %1 · line %2</source>
    <translation> · Füllung %1 · Linie %2</translation>
   </message>
@@ -88,8 +92,16 @@
    <translation>Die Flächen von %1 Farbtropfen sind offen: Sie bleiben, wie sie waren; Ringe zeigen, wo.</translation>
   </message>
   <message>
+   <source>%1 colours</source>
+   <translation>%1 Farben</translation>
+  </message>
+  <message>
    <source>%1 darker</source>
    <translation>%1 dunkler</translation>
+  </message>
+  <message>
+   <source>%1 degrees, height %2 %</source>
+   <translation>%1 Grad, Höhe %2 %</translation>
   </message>
   <message>
    <source>%1 drops' areas are closed again.</source>
@@ -104,12 +116,30 @@
    <translation>%1 Enden sind offen; zwei treffen sich und sind nicht verbunden.</translation>
   </message>
   <message>
+   <source>%1 flat areas in %2 colours on a layer of their own; the layers they are made from are hidden. Ctrl+Z takes them away.</source>
+   <translation>%1 flache Flächen in %2 Farben auf einer eigenen Ebene; die Ebenen, aus denen sie entstanden, sind ausgeblendet. Strg+Z nimmt sie weg.</translation>
+  </message>
+  <message>
    <source>%1 has %2 megapixels; at most 100 can be opened.</source>
    <translation>%1 hat %2 Megapixel; höchstens 100 können geöffnet werden.</translation>
   </message>
   <message>
    <source>%1 holds no recorded strokes.</source>
    <translation>%1 enthält keine aufgezeichneten Striche.</translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 in %n area(s), by the light.</source>
+   <translation>
+    <numerusform>%1 in %n Fläche, nach dem Licht.</numerusform>
+    <numerusform>%1 in %n Flächen, nach dem Licht.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 in %n area(s).</source>
+   <translation>
+    <numerusform>%1 in %n Fläche.</numerusform>
+    <numerusform>%1 in %n Flächen.</numerusform>
+   </translation>
   </message>
   <message>
    <source>%1 is a drawing, not a picture. Open it instead.</source>
@@ -218,6 +248,13 @@
    <source>%1 picked</source>
    <translation>%1 gewählt</translation>
   </message>
+  <message numerus="yes">
+   <source>%1 picked · %n shade(s) inside</source>
+   <translation>
+    <numerusform>%1 gewählt · %n Schattierung darin</numerusform>
+    <numerusform>%1 gewählt · %n Schattierungen darin</numerusform>
+   </translation>
+  </message>
   <message>
    <source>%1 pieces</source>
    <translation>%1 Stücke</translation>
@@ -256,6 +293,13 @@
   <message>
    <source>%1 · %2</source>
    <translation>%1 · %2</translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 · worn by %n shade(s)</source>
+   <translation>
+    <numerusform>%1 · von %n Schattierung getragen</numerusform>
+    <numerusform>%1 · von %n Schattierungen getragen</numerusform>
+   </translation>
   </message>
   <message>
    <source>%1 × %2 px</source>
@@ -490,6 +534,20 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n mark(s) scattered. Kind, size and seed can be changed on the card.</source>
+   <translation>
+    <numerusform>%n Zeichen gestreut. Art, Größe und Saat lassen sich auf der Karte ändern.</numerusform>
+    <numerusform>%n Zeichen gestreut. Art, Größe und Saat lassen sich auf der Karte ändern.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n mark(s), seed %1</source>
+   <translation>
+    <numerusform>%n Zeichen, Saat %1</numerusform>
+    <numerusform>%n Zeichen, Saat %1</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n mask(s) (drawn without)</source>
    <translation>
     <numerusform>%n Maske (ohne sie gezeichnet)</numerusform>
@@ -532,6 +590,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n picture(s) left out</source>
+   <translation>
+    <numerusform>%n Bild weggelassen</numerusform>
+    <numerusform>%n Bilder weggelassen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n piece(s)</source>
    <translation>
     <numerusform>%n Stück</numerusform>
@@ -550,6 +615,48 @@
    <translation>
     <numerusform>%n Naht verschweißt, davon %1 glatt; %2 kopiert. Die Hälften bleiben auf einer verborgenen Ebene.</numerusform>
     <numerusform>%n Nähte verschweißt, davon %1 glatt; %2 kopiert. Die Hälften bleiben auf einer verborgenen Ebene.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) ignore the light.</source>
+   <translation>
+    <numerusform>%n Schattierung missachtet das Licht.</numerusform>
+    <numerusform>%n Schattierungen missachten das Licht.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) ignore the light; this is one.</source>
+   <translation>
+    <numerusform>%n Schattierung missachtet das Licht; dies ist sie.</numerusform>
+    <numerusform>%n Schattierungen missachten das Licht; dies ist eine.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) inside</source>
+   <translation>
+    <numerusform>%n Schattierung darin</numerusform>
+    <numerusform>%n Schattierungen darin</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) inside. It stays in its area and can be edited beyond the border.</source>
+   <translation>
+    <numerusform>%n Schattierung darin. Sie bleibt in ihrer Fläche und lässt sich über den Rand hinaus bearbeiten.</numerusform>
+    <numerusform>%n Schattierungen darin. Sie bleiben in ihrer Fläche und lassen sich über den Rand hinaus bearbeiten.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s), %1 against the light</source>
+   <translation>
+    <numerusform>%n Schattierung, %1 gegen das Licht</numerusform>
+    <numerusform>%n Schattierungen, %1 gegen das Licht</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s), light from %1</source>
+   <translation>
+    <numerusform>%n Schattierung, Licht von %1</numerusform>
+    <numerusform>%n Schattierungen, Licht von %1</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -681,6 +788,10 @@
    <translation>&lt;b&gt;Kreis&lt;/b&gt;: Aus der Mitte ziehen (Alt: von Seite zu Seite). Er rastet ein, wo er berührt; Strg lässt ihn frei.</translation>
   </message>
   <message>
+   <source>&lt;b&gt;Crescent&lt;/b&gt;: drag from an edge inwards, as wide as it is to be. A click takes the last width by the light, Shift the far side.</source>
+   <translation>&lt;b&gt;Sichel&lt;/b&gt;: von einem Rand nach innen ziehen, so breit sie sein soll. Ein Klick nimmt die letzte Breite nach dem Licht, Umschalt die ferne Seite.</translation>
+  </message>
+  <message>
    <source>&lt;b&gt;Crop&lt;/b&gt;: drag a frame over the part of the picture to keep. A double click brings the whole picture back.</source>
    <translation>&lt;b&gt;Zuschneiden&lt;/b&gt;: Einen Rahmen über den Teil des Bildes ziehen, der bleibt. Ein Doppelklick bringt das ganze Bild zurück.</translation>
   </message>
@@ -717,8 +828,16 @@
    <translation>&lt;b&gt;Hilfslinie&lt;/b&gt;: In beliebigem Winkel ziehen, oder eine greifen und verschieben. Umschalt in Schritten von 15°. Entf nimmt die unter dem Zeiger weg.</translation>
   </message>
   <message>
+   <source>&lt;b&gt;Inside&lt;/b&gt;: drag a thing into the area it is to lie in; with several areas picked, into all it meets. Alt+click takes it out.</source>
+   <translation>&lt;b&gt;Hinein&lt;/b&gt;: ein Ding in die Fläche ziehen, in der es liegen soll; sind mehrere gewählt, in alle, die es trifft. Alt+Klick holt es heraus.</translation>
+  </message>
+  <message>
    <source>&lt;b&gt;Join&lt;/b&gt;: click an open end, then another; or drag from end to end. Shift+J joins all that nearly meet.</source>
    <translation>&lt;b&gt;Verbinden&lt;/b&gt;: Ein offenes Ende anklicken, dann ein anderes; oder von Ende zu Ende ziehen. Umschalt+J verbindet alle, die sich fast treffen.</translation>
+  </message>
+  <message>
+   <source>&lt;b&gt;Light&lt;/b&gt;: drag the sun, or press where the light is to come from. Near the middle it stands high. Shift steps by 15 degrees.</source>
+   <translation>&lt;b&gt;Licht&lt;/b&gt;: die Sonne ziehen oder drücken, wo das Licht herkommen soll. Nahe der Mitte steht es hoch. Umschalt: Schritte von 15 Grad.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Line&lt;/b&gt;: drag from end to end. Shift steps the angle by 15°; near a curve it locks to its tangent.</source>
@@ -737,8 +856,8 @@
    <translation>&lt;b&gt;Ausschnitt&lt;/b&gt;: Einen Rahmen ziehen, mit Umschalt umfahren, um nur das nachzuzeichnen. Eine Linie anklicken lässt sie weg, Doppelklick behält nur sie.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Patch&lt;/b&gt; makes one spot lighter or darker. Draw round it (Shift paints it), then drag up or down inside. Alt draws the picked one anew.</source>
-   <translation>&lt;b&gt;Fleck&lt;/b&gt; macht eine Stelle heller oder dunkler. Umfahren (Umschalt malt ihn), dann darin auf- oder abziehen. Alt zeichnet den gewählten neu.</translation>
+   <source>&lt;b&gt;Patch&lt;/b&gt; makes one spot lighter or darker. Draw round it (Shift paints it), drag up or down inside; its nodes move, a double click adds one.</source>
+   <translation>&lt;b&gt;Flicken&lt;/b&gt; macht eine Stelle heller oder dunkler. Umfahren (Umschalt malt), darin auf oder ab ziehen; seine Knoten lassen sich bewegen, ein Doppelklick setzt einen.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Pen&lt;/b&gt;: click for a corner, drag for a curve; Alt breaks the handles. Enter or Esc ends, Backspace takes a node back.</source>
@@ -773,6 +892,10 @@
    <translation>&lt;b&gt;Lineal&lt;/b&gt;: Ziehen misst Länge und Winkel. Umschalt in Schritten von 15°. Esc nimmt es weg.</translation>
   </message>
   <message>
+   <source>&lt;b&gt;Scatter&lt;/b&gt;: click an area for even marks, or drag in the direction in which they are to thin out. Kinds and sizes are on the card.</source>
+   <translation>&lt;b&gt;Streuen&lt;/b&gt;: eine Fläche anklicken für gleichmäßige Zeichen, oder dorthin ziehen, wo sie weniger werden sollen. Arten und Größen stehen auf der Karte.</translation>
+  </message>
+  <message>
    <source>&lt;b&gt;Straighten&lt;/b&gt;: draw along a line of the picture that should be level or upright. A double click finds the turn by itself.</source>
    <translation>&lt;b&gt;Ausrichten&lt;/b&gt;: An einer Linie des Bildes entlangziehen, die waagrecht oder senkrecht sein soll. Ein Doppelklick findet die Drehung selbst.</translation>
   </message>
@@ -793,6 +916,14 @@
    <translation>&lt;b&gt;Stutzen&lt;/b&gt;: Einen Stummel anklicken, oder über mehrere ziehen. Was geht, ist gepunktet; zwischen zwei Knoten nimmt Umschalt das Stück.</translation>
   </message>
   <message>
+   <source>A backdrop lies under everything, lighter towards the light. Ctrl+Z takes it away.</source>
+   <translation>Ein Hintergrund liegt unter allem, heller zum Licht hin. Strg+Z nimmt ihn weg.</translation>
+  </message>
+  <message>
+   <source>A band leaves</source>
+   <translation>Ein Band lässt frei</translation>
+  </message>
+  <message>
    <source>A click takes the stretch between two crossings; a drag takes all it crosses; Shift takes the piece between two nodes.</source>
    <translation>Ein Klick nimmt das Stück zwischen zwei Kreuzungen; Ziehen nimmt alles Gekreuzte; Umschalt nimmt das Stück zwischen zwei Knoten.</translation>
   </message>
@@ -805,12 +936,24 @@
    <translation>Eine Kopie des Umrisses, nach außen oder (negativ) nach innen</translation>
   </message>
   <message>
+   <source>A core shade that leaves a thin edge</source>
+   <translation>Ein Kernschatten, der einen schmalen Rand frei lässt</translation>
+  </message>
+  <message>
    <source>A cut runs from border to border of one piece.</source>
    <translation>Ein Schnitt läuft von Rand zu Rand eines Stücks.</translation>
   </message>
   <message>
+   <source>A ground of the light's complement, lighter towards the light, on a layer under everything</source>
+   <translation>Ein Grund in der Gegenfarbe des Lichts, heller zum Licht hin, auf einer Ebene unter allem</translation>
+  </message>
+  <message>
    <source>A guide only: never delivered</source>
    <translation>Nur Hilfslinie: nie geliefert</translation>
+  </message>
+  <message>
+   <source>A light one on the lit side, a shadow on the far one</source>
+   <translation>Auf der hellen Seite ein Licht, auf der fernen ein Schatten</translation>
   </message>
   <message>
    <source>A mesh over the picture</source>
@@ -845,8 +988,16 @@
    <translation>Ein Stück würde sich dort falten.</translation>
   </message>
   <message>
+   <source>A plain shape from now on</source>
+   <translation>Von nun an eine einfache Form</translation>
+  </message>
+  <message>
    <source>A plain shape: the parts go</source>
    <translation>Eine einfache Form: die Teile gehen</translation>
+  </message>
+  <message>
+   <source>A shadow colour that suits the warm one: of the far hue, darker</source>
+   <translation>Eine Schattenfarbe, die zur warmen passt: vom fernen Ton, dunkler</translation>
   </message>
   <message>
    <source>A shape of several outlines into single ones</source>
@@ -867,6 +1018,14 @@
   <message>
    <source>Add</source>
    <translation>Hinzufügen</translation>
+  </message>
+  <message>
+   <source>Add colour</source>
+   <translation>Farbe hinzufügen</translation>
+  </message>
+  <message>
+   <source>Add core shade</source>
+   <translation>Kernschatten dazu</translation>
   </message>
   <message>
    <source>Add guide</source>
@@ -913,6 +1072,10 @@
    <translation>Gleiche</translation>
   </message>
   <message>
+   <source>All alike</source>
+   <translation>Alle gleich</translation>
+  </message>
+  <message>
    <source>All areas smaller than four times the smallest piece go to their neighbours</source>
    <translation>Alle Flächen, kleiner als das Vierfache des kleinsten Stücks, gehen an ihre Nachbarn</translation>
   </message>
@@ -937,6 +1100,10 @@
    <translation>Alle Teile als eines</translation>
   </message>
   <message>
+   <source>All shades follow the light.</source>
+   <translation>Alle Schattierungen folgen dem Licht.</translation>
+  </message>
+  <message>
    <source>All the way down</source>
    <translation>Ganz nach unten</translation>
   </message>
@@ -957,8 +1124,24 @@
    <translation>Entlang des Zugs</translation>
   </message>
   <message>
+   <source>Along the edge: lit on the lit side, a core shade on the far one</source>
+   <translation>Am Rand entlang: hell auf der Lichtseite, Kernschatten auf der fernen</translation>
+  </message>
+  <message>
+   <source>Along the far edge, by the light</source>
+   <translation>Am fernen Rand, nach dem Licht</translation>
+  </message>
+  <message>
+   <source>Along the lit edge, by the light</source>
+   <translation>Am hellen Rand, nach dem Licht</translation>
+  </message>
+  <message>
    <source>Along the middle of dark lines</source>
    <translation>Entlang der Mitte dunkler Linien</translation>
+  </message>
+  <message>
+   <source>Along the outline</source>
+   <translation>Am Umriss entlang</translation>
   </message>
   <message>
    <source>Alt held</source>
@@ -979,6 +1162,10 @@
   <message>
    <source>Any number</source>
    <translation>Beliebige Zahl</translation>
+  </message>
+  <message>
+   <source>Anyhow</source>
+   <translation>Beliebig</translation>
   </message>
   <message>
    <source>Apricot</source>
@@ -1021,6 +1208,10 @@
    <translation>Wie der Schreibtisch</translation>
   </message>
   <message>
+   <source>As the picked one is now</source>
+   <translation>So wie das Gewählte jetzt</translation>
+  </message>
+  <message>
    <source>Ask</source>
    <translation>Fragen</translation>
   </message>
@@ -1029,8 +1220,24 @@
    <translation>Fragt beim nächsten Mal</translation>
   </message>
   <message>
+   <source>At random</source>
+   <translation>Zufällig</translation>
+  </message>
+  <message>
    <source>Autosave has no folder: %1.</source>
    <translation>Die Selbstsicherung hat keinen Ordner: %1.</translation>
+  </message>
+  <message>
+   <source>Away from one side</source>
+   <translation>Von einer Seite weg</translation>
+  </message>
+  <message>
+   <source>Away from the edge</source>
+   <translation>Vom Rand weg</translation>
+  </message>
+  <message>
+   <source>Away from the light: a core shade</source>
+   <translation>Vom Licht weg: ein Kernschatten</translation>
   </message>
   <message>
    <source>Awning</source>
@@ -1049,12 +1256,24 @@
    <translation>Achse durch</translation>
   </message>
   <message>
+   <source>Backdrop</source>
+   <translation>Hintergrund</translation>
+  </message>
+  <message>
+   <source>Backdrop that sets the light off</source>
+   <translation>Hintergrund, der das Licht hebt</translation>
+  </message>
+  <message>
    <source>Backspace</source>
    <translation>Rücktaste</translation>
   </message>
   <message>
    <source>Balance</source>
    <translation>Ausgleich</translation>
+  </message>
+  <message>
+   <source>Band</source>
+   <translation>Band</translation>
   </message>
   <message>
    <source>Bark</source>
@@ -1087,6 +1306,10 @@
   <message>
    <source>Blend</source>
    <translation>Mischart</translation>
+  </message>
+  <message>
+   <source>Blends, blur and gradients worked out into flat areas, on a new layer above</source>
+   <translation>Mischungen, Unschärfe und Verläufe als flache Flächen, auf einer neuen Ebene darüber</translation>
   </message>
   <message>
    <source>Bloom</source>
@@ -1173,8 +1396,16 @@
    <translation>Bauen</translation>
   </message>
   <message>
+   <source>By its side</source>
+   <translation>Nach der Seite</translation>
+  </message>
+  <message>
    <source>By lightness alone</source>
    <translation>Nur nach Helligkeit</translation>
+  </message>
+  <message>
+   <source>By the light</source>
+   <translation>Nach dem Licht</translation>
   </message>
   <message>
    <source>C</source>
@@ -1197,6 +1428,14 @@
    <translation>Schnitzen</translation>
   </message>
   <message>
+   <source>Cast</source>
+   <translation>Schlag</translation>
+  </message>
+  <message>
+   <source>Cast shade</source>
+   <translation>Schlagschatten</translation>
+  </message>
+  <message>
    <source>Centre</source>
    <translation>Mitte</translation>
   </message>
@@ -1209,8 +1448,20 @@
    <translation>Auf dem Blatt mittig</translation>
   </message>
   <message>
+   <source>Change look</source>
+   <translation>Aussehen ändern</translation>
+  </message>
+  <message>
    <source>Char</source>
    <translation>Kohle</translation>
+  </message>
+  <message>
+   <source>Chips</source>
+   <translation>Splitter</translation>
+  </message>
+  <message>
+   <source>Chips of glass</source>
+   <translation>Glassplitter</translation>
   </message>
   <message>
    <source>Choose a picture</source>
@@ -1257,6 +1508,10 @@
    <translation>Klick: in die Hand. Doppelklick aufs Farbfeld mischt, auf den Namen ändert ihn (F2). Entf wirft sie weg</translation>
   </message>
   <message>
+   <source>Click: worn by what is picked, else by new shades. Right click: more</source>
+   <translation>Klick: Gewähltes trägt es, sonst neue Schattierungen. Rechtsklick: mehr</translation>
+  </message>
+  <message>
    <source>Close gap</source>
    <translation>Lücke schließen</translation>
   </message>
@@ -1301,6 +1556,10 @@
    <translation>Farbe</translation>
   </message>
   <message>
+   <source>Colour %1</source>
+   <translation>Farbe %1</translation>
+  </message>
+  <message>
    <source>Colour areas</source>
    <translation>Farbflächen</translation>
   </message>
@@ -1321,6 +1580,10 @@
    <translation>Farbe eines Stücks</translation>
   </message>
   <message>
+   <source>Colours of the stack</source>
+   <translation>Farben des Stapels</translation>
+  </message>
+  <message>
    <source>Combine otherwise</source>
    <translation>Anders verknüpfen</translation>
   </message>
@@ -1335,6 +1598,14 @@
   <message>
    <source>Contrast ratio by WCAG 2.2: 4.5 for text, 3 for large text and marks</source>
    <translation>Kontrastverhältnis nach WCAG 2.2: 4,5 für Text, 3 für großen Text und Zeichen</translation>
+  </message>
+  <message>
+   <source>Cool from warm</source>
+   <translation>Kühl aus warm</translation>
+  </message>
+  <message>
+   <source>Cool shadow</source>
+   <translation>Kühler Schatten</translation>
   </message>
   <message>
    <source>Copied.</source>
@@ -1353,8 +1624,20 @@
    <translation>Hinüberkopieren</translation>
   </message>
   <message>
+   <source>Core shade</source>
+   <translation>Kernschatten</translation>
+  </message>
+  <message>
+   <source>Core shade in the picked areas</source>
+   <translation>Kernschatten in die gewählten Flächen</translation>
+  </message>
+  <message>
    <source>Corner</source>
    <translation>Ecke</translation>
+  </message>
+  <message>
+   <source>Corner or smooth</source>
+   <translation>Ecke oder glatt</translation>
   </message>
   <message>
    <source>Corner radius</source>
@@ -1375,6 +1658,21 @@
   <message>
    <source>Cover what is messy, with the pen or figures</source>
    <translation>Unruhiges mit Feder oder Figuren abdecken</translation>
+  </message>
+  <message>
+   <source>Crescent</source>
+   <translation>Sichel</translation>
+  </message>
+  <message>
+   <source>Crescents among them follow the light from now on</source>
+   <translation>Sicheln darunter folgen von nun an dem Licht</translation>
+  </message>
+  <message numerus="yes">
+   <source>Crescents follow the light now; %n drawn shade(s) do not.</source>
+   <translation>
+    <numerusform>Sicheln folgen nun dem Licht; %n gezeichnete Schattierung nicht.</numerusform>
+    <numerusform>Sicheln folgen nun dem Licht; %n gezeichnete Schattierungen nicht.</numerusform>
+   </translation>
   </message>
   <message>
    <source>Crop</source>
@@ -1401,6 +1699,18 @@
    <translation>Schnitt %1: %2 bis %3</translation>
   </message>
   <message>
+   <source>Cut by</source>
+   <translation>Schneiden nach</translation>
+  </message>
+  <message>
+   <source>Cut by colour</source>
+   <translation>Nach Farbe schneiden</translation>
+  </message>
+  <message>
+   <source>Cut by lightness</source>
+   <translation>Nach Helligkeit schneiden</translation>
+  </message>
+  <message>
    <source>Cut facet</source>
    <translation>Facette schneiden</translation>
   </message>
@@ -1417,6 +1727,14 @@
    <translation>In Facetten schneiden</translation>
   </message>
   <message>
+   <source>Cut off on the larger side.</source>
+   <translation>Auf der größeren Seite abgeschnitten.</translation>
+  </message>
+  <message>
+   <source>Cut off on the smaller side.</source>
+   <translation>Auf der kleineren Seite abgeschnitten.</translation>
+  </message>
+  <message>
    <source>Cut the picked outline into facets</source>
    <translation>Gewählten Umriss in Facetten schneiden</translation>
   </message>
@@ -1431,6 +1749,10 @@
   <message>
    <source>Cuts</source>
    <translation>Schnitte</translation>
+  </message>
+  <message>
+   <source>Cuts in the scale from dark to light</source>
+   <translation>Schnitte in der Skala von dunkel bis hell</translation>
   </message>
   <message>
    <source>Dark</source>
@@ -1532,8 +1854,20 @@
    <translation>Tun, was die Leiste anbietet</translation>
   </message>
   <message>
+   <source>Dots</source>
+   <translation>Punkte</translation>
+  </message>
+  <message>
    <source>Down</source>
    <translation>Nach unten</translation>
+  </message>
+  <message>
+   <source>Drag a colour on the disc; onto another it merges. A double click splits it, the wheel makes it lighter, Delete takes it out</source>
+   <translation>Eine Farbe auf der Scheibe ziehen; auf einer anderen verschmilzt sie. Doppelklick teilt sie, das Rad hellt sie auf, Entf nimmt sie heraus</translation>
+  </message>
+  <message>
+   <source>Drag a colour; onto another it merges; a double click splits it.</source>
+   <translation>Eine Farbe ziehen; auf einer anderen verschmilzt sie; Doppelklick teilt sie.</translation>
   </message>
   <message>
    <source>Drag a corner: all its pieces follow. Drag from border to border to split, from piece to piece to merge.</source>
@@ -1562,6 +1896,10 @@
   <message>
    <source>Drag from the middle to a corner</source>
    <translation>Aus der Mitte zu einer Ecke ziehen</translation>
+  </message>
+  <message>
+   <source>Drag the bead to where the light comes from; near the middle it stands high. Arrow keys turn and raise it</source>
+   <translation>Die Perle dorthin ziehen, wo das Licht herkommt; nahe der Mitte steht es hoch. Pfeiltasten drehen und heben es</translation>
   </message>
   <message>
    <source>Drag the four corners of the paper to where they are</source>
@@ -1636,8 +1974,16 @@
    <translation>Entfernen; die Farben bleiben</translation>
   </message>
   <message>
+   <source>Drop it; what wears it keeps its looks</source>
+   <translation>Fallen lassen; was es trägt, behält sein Aussehen</translation>
+  </message>
+  <message>
    <source>Drop line</source>
    <translation>Linie entfernen</translation>
+  </message>
+  <message>
+   <source>Drop look</source>
+   <translation>Aussehen fallen lassen</translation>
   </message>
   <message>
    <source>Drop out</source>
@@ -1656,6 +2002,10 @@
    <translation>Nachgezeichnete Vorschau verwerfen</translation>
   </message>
   <message>
+   <source>Drops</source>
+   <translation>Tropfen</translation>
+  </message>
+  <message>
    <source>Duplicate</source>
    <translation>Verdoppeln</translation>
   </message>
@@ -1672,8 +2022,20 @@
    <translation>Staubrosa</translation>
   </message>
   <message>
+   <source>Each pixel goes to the nearest colour of a palette</source>
+   <translation>Jedes Pixel geht zur nächsten Farbe einer Palette</translation>
+  </message>
+  <message>
    <source>Edge</source>
    <translation>Rand</translation>
+  </message>
+  <message>
+   <source>Edge light</source>
+   <translation>Randlicht</translation>
+  </message>
+  <message>
+   <source>Edge light in the picked areas</source>
+   <translation>Randlicht in die gewählten Flächen</translation>
   </message>
   <message>
    <source>Edges</source>
@@ -1764,6 +2126,10 @@
    <translation>Jeder Teil für sich</translation>
   </message>
   <message>
+   <source>Every shade goes with the light.</source>
+   <translation>Jede Schattierung geht mit dem Licht.</translation>
+  </message>
+  <message>
    <source>Everything in working colours gets the darkest or lightest tone</source>
    <translation>Alles in Arbeitsfarben bekommt den dunkelsten oder hellsten Ton</translation>
   </message>
@@ -1820,6 +2186,14 @@
    <translation>Facetten</translation>
   </message>
   <message>
+   <source>Fade</source>
+   <translation>Auslaufen</translation>
+  </message>
+  <message>
+   <source>Fade out along the light</source>
+   <translation>Mit dem Licht auslaufen</translation>
+  </message>
+  <message>
    <source>Fading</source>
    <translation>Ausklingend</translation>
   </message>
@@ -1830,6 +2204,10 @@
   <message>
    <source>Fairer: bend the line as evenly as its slack allows</source>
    <translation>Straken: die Linie so gleichmäßig biegen, wie der Spielraum erlaubt</translation>
+  </message>
+  <message>
+   <source>Fall of marks</source>
+   <translation>Abnahme der Zeichen</translation>
   </message>
   <message>
    <source>Fern</source>
@@ -1846,6 +2224,10 @@
   <message>
    <source>Fewer nodes: how far it may move</source>
    <translation>Weniger Knoten: wie weit er sich bewegen darf</translation>
+  </message>
+  <message>
+   <source>Fewer where it is lit</source>
+   <translation>Weniger, wo es hell ist</translation>
   </message>
   <message>
    <source>File</source>
@@ -1932,6 +2314,10 @@
    <translation>Fünf Töne</translation>
   </message>
   <message>
+   <source>Flat</source>
+   <translation>Flach</translation>
+  </message>
+  <message>
    <source>Flat again</source>
    <translation>Wieder flach</translation>
   </message>
@@ -1940,8 +2326,20 @@
    <translation>Flache Enden</translation>
   </message>
   <message>
+   <source>Flatten</source>
+   <translation>Verflachen</translation>
+  </message>
+  <message>
    <source>Flatten light</source>
    <translation>Licht ebnen</translation>
+  </message>
+  <message>
+   <source>Flatten shades</source>
+   <translation>Schattierungen verflachen</translation>
+  </message>
+  <message>
+   <source>Flattening</source>
+   <translation>Wird verflacht</translation>
   </message>
   <message>
    <source>Flesh</source>
@@ -1964,6 +2362,14 @@
    <translation>Umriss folgen</translation>
   </message>
   <message>
+   <source>Follow the light</source>
+   <translation>Dem Licht folgen</translation>
+  </message>
+  <message>
+   <source>Follows the light</source>
+   <translation>Folgt dem Licht</translation>
+  </message>
+  <message>
    <source>Forget</source>
    <translation>Vergessen</translation>
   </message>
@@ -1982,6 +2388,10 @@
   <message>
    <source>Freehand</source>
    <translation>Freihand</translation>
+  </message>
+  <message>
+   <source>Freehand shade</source>
+   <translation>Schattierung von Hand</translation>
   </message>
   <message>
    <source>Freehand: %1.</source>
@@ -2091,8 +2501,16 @@
    <translation>Verlauf</translation>
   </message>
   <message>
+   <source>Gradient by the light</source>
+   <translation>Verlauf nach dem Licht</translation>
+  </message>
+  <message>
    <source>Gradient stops</source>
    <translation>Marken des Verlaufs</translation>
+  </message>
+  <message>
+   <source>Grain</source>
+   <translation>Korn</translation>
   </message>
   <message>
    <source>Grey areas under the lines</source>
@@ -2235,8 +2653,16 @@
    <translation>Tinten aus dem Bild</translation>
   </message>
   <message>
+   <source>Inside</source>
+   <translation>Hinein</translation>
+  </message>
+  <message>
    <source>Inside %1 now, and cut by it. Ctrl+Z takes it out.</source>
    <translation>Jetzt in %1 und davon beschnitten. Strg+Z nimmt es heraus.</translation>
+  </message>
+  <message>
+   <source>Inside: it moves and is clipped with its area, and can be edited beyond the border.</source>
+   <translation>Darin: es bewegt sich mit seiner Fläche, wird von ihr beschnitten und lässt sich über den Rand hinaus bearbeiten.</translation>
   </message>
   <message>
    <source>Inters.</source>
@@ -2247,12 +2673,32 @@
    <translation>Schnittmenge</translation>
   </message>
   <message>
+   <source>Inwards</source>
+   <translation>Nach innen</translation>
+  </message>
+  <message>
    <source>It becomes a shape of its own again</source>
    <translation>Es wird wieder eine eigene Form</translation>
   </message>
   <message>
    <source>It could not be put aside: %1.</source>
    <translation>Es konnte nicht beiseitegelegt werden: %1.</translation>
+  </message>
+  <message>
+   <source>It keeps what it looks like, and no longer follows</source>
+   <translation>Es behält sein Aussehen und folgt nicht mehr</translation>
+  </message>
+  <message>
+   <source>It leaves</source>
+   <translation>Sie lässt frei</translation>
+  </message>
+  <message>
+   <source>It lies in nothing.</source>
+   <translation>Es liegt in nichts.</translation>
+  </message>
+  <message>
+   <source>It runs out along the light</source>
+   <translation>Es läuft mit dem Licht aus</translation>
   </message>
   <message>
    <source>It serves other lines</source>
@@ -2267,8 +2713,20 @@
    <translation>Es wurde nicht gespeichert.</translation>
   </message>
   <message>
+   <source>It wears no look.</source>
+   <translation>Es trägt kein Aussehen.</translation>
+  </message>
+  <message>
+   <source>Its blend, opacity, blur and fill, by name</source>
+   <translation>Mischung, Deckkraft, Unschärfe und Füllung, unter einem Namen</translation>
+  </message>
+  <message>
    <source>Its ends are meant: they are no longer counted or ringed</source>
    <translation>Ihre Enden sind gewollt: Sie werden nicht mehr gezählt oder umringt</translation>
+  </message>
+  <message>
+   <source>Its gradient lies along the light from now on</source>
+   <translation>Sein Verlauf liegt von nun an im Licht</translation>
   </message>
   <message>
    <source>Its lines</source>
@@ -2283,8 +2741,16 @@
    <translation>Ihre Linien sind jetzt Hilfslinien.</translation>
   </message>
   <message>
+   <source>Its own colour, from full to nothing</source>
+   <translation>Die eigene Farbe, von voll bis nichts</translation>
+  </message>
+  <message>
    <source>Its pieces are worked out. Set it to change them by hand.</source>
    <translation>Seine Stücke werden errechnet. Festsetzen, um sie von Hand zu ändern.</translation>
+  </message>
+  <message>
+   <source>Its side turns with the sheet's light</source>
+   <translation>Ihre Seite dreht sich mit dem Licht des Blatts</translation>
   </message>
   <message>
    <source>Jar</source>
@@ -2323,6 +2789,10 @@
    <translation>Verbindet sofort innerhalb</translation>
   </message>
   <message>
+   <source>Keep as a look</source>
+   <translation>Als Aussehen behalten</translation>
+  </message>
+  <message>
    <source>Keep how the width varies</source>
    <translation>Behalten, wie die Breite schwankt</translation>
   </message>
@@ -2331,12 +2801,24 @@
    <translation>Behalten</translation>
   </message>
   <message>
+   <source>Keep its side</source>
+   <translation>Seite behalten</translation>
+  </message>
+  <message>
    <source>Keep live</source>
    <translation>Lebend halten</translation>
   </message>
   <message>
+   <source>Keep look</source>
+   <translation>Aussehen behalten</translation>
+  </message>
+  <message>
    <source>Keep swell</source>
    <translation>Schwellzug behalten</translation>
+  </message>
+  <message>
+   <source>Keep the picked one's look by name</source>
+   <translation>Aussehen des Gewählten unter einem Namen behalten</translation>
   </message>
   <message>
    <source>Keep width</source>
@@ -2355,6 +2837,10 @@
    <translation>%1 als Tinte behalten. Doppelklick auf den Namen ändert ihn.</translation>
   </message>
   <message>
+   <source>Kept as %1. What wears it changes with it.</source>
+   <translation>Als %1 behalten. Was es trägt, ändert sich mit.</translation>
+  </message>
+  <message>
    <source>Kept the swell %1.</source>
    <translation>Schwellzug %1 behalten.</translation>
   </message>
@@ -2369,6 +2855,10 @@
   <message>
    <source>Kiln yard</source>
    <translation>Ofenhof</translation>
+  </message>
+  <message>
+   <source>Kind of marks</source>
+   <translation>Art der Zeichen</translation>
   </message>
   <message>
    <source>Lamplight</source>
@@ -2393,6 +2883,10 @@
   <message>
    <source>Lantern row</source>
    <translation>Laternenreihe</translation>
+  </message>
+  <message>
+   <source>Largest</source>
+   <translation>Größte</translation>
   </message>
   <message>
    <source>Last light</source>
@@ -2451,8 +2945,20 @@
    <translation>Weniger von der Vorlage</translation>
   </message>
   <message>
+   <source>Let go</source>
+   <translation>Loslassen</translation>
+  </message>
+  <message>
+   <source>Let go of the look</source>
+   <translation>Aussehen loslassen</translation>
+  </message>
+  <message>
    <source>Let go one</source>
    <translation>Eines loslassen</translation>
+  </message>
+  <message>
+   <source>Let it go on the area it is to lie in.</source>
+   <translation>Auf der Fläche loslassen, in der es liegen soll.</translation>
   </message>
   <message>
    <source>Let it join</source>
@@ -2487,12 +2993,24 @@
    <translation>Hell</translation>
   </message>
   <message>
+   <source>Light and shade</source>
+   <translation>Licht und Schatten</translation>
+  </message>
+  <message>
+   <source>Light from %1, %2°.</source>
+   <translation>Licht von %1, %2°.</translation>
+  </message>
+  <message>
    <source>Light shapes on dark ground</source>
    <translation>Helle Formen auf dunklem Grund</translation>
   </message>
   <message>
    <source>Lighten</source>
    <translation>Aufhellen</translation>
+  </message>
+  <message>
+   <source>Lightness</source>
+   <translation>Helligkeit</translation>
   </message>
   <message>
    <source>Like fill</source>
@@ -2517,6 +3035,10 @@
   <message>
    <source>Lines</source>
    <translation>Linien</translation>
+  </message>
+  <message>
+   <source>Lines on top</source>
+   <translation>Linien oben</translation>
   </message>
   <message>
    <source>Liquorice</source>
@@ -2583,6 +3105,22 @@
    <translation>Rastet genau tangential an einer oder zwei nahen Linien ein; drei geben einem Kreis seine Größe (Strg lässt los)</translation>
   </message>
   <message>
+   <source>Look</source>
+   <translation>Aussehen</translation>
+  </message>
+  <message>
+   <source>Look %1</source>
+   <translation>Aussehen %1</translation>
+  </message>
+  <message>
+   <source>Look of shades</source>
+   <translation>Aussehen der Schattierungen</translation>
+  </message>
+  <message>
+   <source>Look: %1</source>
+   <translation>Aussehen: %1</translation>
+  </message>
+  <message>
    <source>Looking at the picture</source>
    <translation>Das Bild wird betrachtet</translation>
   </message>
@@ -2601,6 +3139,10 @@
   <message>
    <source>Looks for the symmetry of the picture</source>
    <translation>Sucht die Symmetrie des Bildes</translation>
+  </message>
+  <message>
+   <source>Looks of this piece</source>
+   <translation>Aussehen in diesem Stück</translation>
   </message>
   <message>
    <source>Luminosity</source>
@@ -2651,6 +3193,14 @@
    <translation>Gewählte Linie zur Achse machen</translation>
   </message>
   <message>
+   <source>Marks</source>
+   <translation>Zeichen</translation>
+  </message>
+  <message>
+   <source>Marks as they were last, inside</source>
+   <translation>Zeichen wie zuletzt, darin</translation>
+  </message>
+  <message>
    <source>May move by</source>
    <translation>Darf sich bewegen um</translation>
   </message>
@@ -2665,6 +3215,10 @@
   <message>
    <source>Median</source>
    <translation>Median</translation>
+  </message>
+  <message>
+   <source>Merge colours</source>
+   <translation>Farben verschmelzen</translation>
   </message>
   <message>
    <source>Merge nodes</source>
@@ -2779,6 +3333,10 @@
    <translation>Achse bewegen</translation>
   </message>
   <message>
+   <source>Move colour %1</source>
+   <translation>Farbe %1 verschieben</translation>
+  </message>
+  <message>
    <source>Move corner</source>
    <translation>Ecke bewegen</translation>
   </message>
@@ -2855,6 +3413,14 @@
    <translation>Neue Taste</translation>
   </message>
   <message>
+   <source>New shades wear %1.</source>
+   <translation>Neue Schattierungen tragen %1.</translation>
+  </message>
+  <message>
+   <source>New shades, and those picked, wear it</source>
+   <translation>Neue Schattierungen und die gewählten tragen es</translation>
+  </message>
+  <message>
    <source>New sheet</source>
    <translation>Neues Blatt</translation>
   </message>
@@ -2905,6 +3471,10 @@
   <message>
    <source>No gap was closed and no sliver absorbed.</source>
    <translation>Keine Lücke wurde geschlossen und kein Splitter aufgenommen.</translation>
+  </message>
+  <message>
+   <source>No ink is in hand.</source>
+   <translation>Keine Farbe ist in der Hand.</translation>
   </message>
   <message>
    <source>No inks yet. Add one, load a palette, or take one from the picture. What is painted with an ink changes with it.</source>
@@ -3015,6 +3585,10 @@
    <translation>Nichts ist gewählt.</translation>
   </message>
   <message>
+   <source>Nothing lies where it falls.</source>
+   <translation>Wo er hinfällt, liegt nichts.</translation>
+  </message>
+  <message>
    <source>Nothing on the shelf goes by these words.</source>
    <translation>Im Regal passt nichts zu diesen Wörtern.</translation>
   </message>
@@ -3043,6 +3617,14 @@
    <translation>Jetzt und künftig; steht auch auf der Karte Farbe</translation>
   </message>
   <message>
+   <source>Nowhere</source>
+   <translation>Nirgends</translation>
+  </message>
+  <message>
+   <source>O: the other side</source>
+   <translation>O: die andere Seite</translation>
+  </message>
+  <message>
    <source>Of the photo beneath, in OKLab</source>
    <translation>Des Fotos darunter, in OKLab</translation>
   </message>
@@ -3053,6 +3635,10 @@
   <message>
    <source>Offset by</source>
    <translation>Versetzen um</translation>
+  </message>
+  <message>
+   <source>On the far side</source>
+   <translation>Auf der fernen Seite</translation>
   </message>
   <message>
    <source>On the sheet %1 : 1, %2</source>
@@ -3081,6 +3667,10 @@
   <message>
    <source>One thing, with all that is in it.</source>
    <translation>Ein Ding, mit allem, was darin ist.</translation>
+  </message>
+  <message>
+   <source>One way</source>
+   <translation>Eine Richtung</translation>
   </message>
   <message>
    <source>Only a part</source>
@@ -3175,12 +3765,24 @@
    <translation>Andere Schnitte für ebenso viele Stücke</translation>
   </message>
   <message>
+   <source>Other places, by another seed</source>
+   <translation>Andere Plätze, durch eine andere Saat</translation>
+  </message>
+  <message>
    <source>Other shades and directions; locked pieces stay</source>
    <translation>Andere Töne und Richtungen; gesperrte Stücke bleiben</translation>
   </message>
   <message>
+   <source>Other side</source>
+   <translation>Andere Seite</translation>
+  </message>
+  <message>
    <source>Other work is under way.</source>
    <translation>Andere Arbeit läuft gerade.</translation>
+  </message>
+  <message>
+   <source>Outline</source>
+   <translation>Umriss</translation>
   </message>
   <message>
    <source>Over</source>
@@ -3299,6 +3901,10 @@
    <translation>Feder</translation>
   </message>
   <message>
+   <source>Pen shade</source>
+   <translation>Schattierung mit der Feder</translation>
+  </message>
+  <message>
    <source>Pencil</source>
    <translation>Bleistift</translation>
   </message>
@@ -3331,8 +3937,20 @@
    <translation>Eine Zeile wählen, im Feld darunter eine Taste drücken und sie geben.</translation>
   </message>
   <message>
+   <source>Pick a shape and take it as the mark first, on the card.</source>
+   <translation>Erst eine Form wählen und auf der Karte als Zeichen nehmen.</translation>
+  </message>
+  <message>
    <source>Pick all painted with it</source>
    <translation>Alles damit Gemalte wählen</translation>
+  </message>
+  <message>
+   <source>Pick all that wear it</source>
+   <translation>Alle wählen, die es tragen</translation>
+  </message>
+  <message>
+   <source>Pick all that wear this look</source>
+   <translation>Alle wählen, die dieses Aussehen tragen</translation>
   </message>
   <message>
    <source>Pick all with the same fill</source>
@@ -3347,8 +3965,20 @@
    <translation>Alles mit derselben Stärke wählen</translation>
   </message>
   <message>
+   <source>Pick an area first: strokes are cut off along its border and stay in it.</source>
+   <translation>Erst eine Fläche wählen: Striche werden an ihrem Rand abgeschnitten und bleiben darin.</translation>
+  </message>
+  <message>
    <source>Pick everything</source>
    <translation>Alles wählen</translation>
+  </message>
+  <message>
+   <source>Pick one area or several first.</source>
+   <translation>Erst eine oder mehrere Flächen wählen.</translation>
+  </message>
+  <message>
+   <source>Pick one shape first.</source>
+   <translation>Erst eine Form wählen.</translation>
   </message>
   <message>
    <source>Pick one straight line first.</source>
@@ -3377,6 +4007,10 @@
   <message>
    <source>Picked node at %1, %2</source>
    <translation>Gewählter Knoten bei %1, %2</translation>
+  </message>
+  <message>
+   <source>Picks the shade</source>
+   <translation>Wählt die Schattierung</translation>
   </message>
   <message>
    <source>Picture</source>
@@ -3423,6 +4057,10 @@
    <translation>Platzieren</translation>
   </message>
   <message>
+   <source>Plain shapes from now on</source>
+   <translation>Von nun an einfache Formen</translation>
+  </message>
+  <message>
    <source>Plain shapes that no longer follow the lines</source>
    <translation>Einfache Formen, die den Linien nicht mehr folgen</translation>
   </message>
@@ -3453,6 +4091,10 @@
   <message>
    <source>Poppy paper</source>
    <translation>Mohnpapier</translation>
+  </message>
+  <message>
+   <source>Press on what casts the shade, and drag it to where it falls.</source>
+   <translation>Auf das drücken, was den Schatten wirft, und dorthin ziehen, wo er hinfällt.</translation>
   </message>
   <message>
    <source>Press the new key for "%1".</source>
@@ -3505,6 +4147,10 @@
   <message>
    <source>Raspberry</source>
    <translation>Himbeere</translation>
+  </message>
+  <message>
+   <source>Reach of the fall</source>
+   <translation>Reichweite der Abnahme</translation>
   </message>
   <message>
    <source>Reading %1</source>
@@ -3594,6 +4240,10 @@
    <translation>Rechte Seiten auf einer Linie</translation>
   </message>
   <message>
+   <source>Rim</source>
+   <translation>Rand</translation>
+  </message>
+  <message>
    <source>Roofs</source>
    <translation>Dächer</translation>
   </message>
@@ -3628,6 +4278,10 @@
   <message>
    <source>Round guide</source>
    <translation>Runde Hilfslinie</translation>
+  </message>
+  <message>
+   <source>Round marks</source>
+   <translation>Runde Zeichen</translation>
   </message>
   <message>
    <source>Round picked corners</source>
@@ -3714,6 +4368,22 @@
    <translation>%1 wird gescannt</translation>
   </message>
   <message>
+   <source>Scatter</source>
+   <translation>Streuen</translation>
+  </message>
+  <message>
+   <source>Scatter in the picked areas</source>
+   <translation>In die gewählten Flächen streuen</translation>
+  </message>
+  <message>
+   <source>Scatter is made of this shape</source>
+   <translation>Gestreut wird diese Form</translation>
+  </message>
+  <message>
+   <source>Scatter is made of this shape now.</source>
+   <translation>Gestreut wird nun diese Form.</translation>
+  </message>
+  <message>
    <source>Screen</source>
    <translation>Umgekehrt multiplizieren</translation>
   </message>
@@ -3798,6 +4468,10 @@
    <translation>Facette tönen</translation>
   </message>
   <message>
+   <source>Shadow</source>
+   <translation>Schatten</translation>
+  </message>
+  <message>
    <source>Shape</source>
    <translation>Form</translation>
   </message>
@@ -3834,12 +4508,20 @@
    <translation>Regal der Paletten</translation>
   </message>
   <message>
+   <source>Shift adds this colour</source>
+   <translation>Umschalt fügt diese Farbe hinzu</translation>
+  </message>
+  <message>
    <source>Shift held</source>
    <translation>Umschalt gehalten</translation>
   </message>
   <message>
    <source>Shop window</source>
    <translation>Schaufenster</translation>
+  </message>
+  <message>
+   <source>Short strokes, along the light</source>
+   <translation>Kurze Striche, mit dem Licht</translation>
   </message>
   <message>
    <source>Shortest line</source>
@@ -3882,6 +4564,10 @@
    <translation>Nächstes Leck eines Farbtropfens zeigen</translation>
   </message>
   <message>
+   <source>Show what ignores the light</source>
+   <translation>Zeigen, was das Licht missachtet</translation>
+  </message>
+  <message>
    <source>Show what is picked in the layer list</source>
    <translation>Gewähltes in der Ebenenliste zeigen</translation>
   </message>
@@ -3908,6 +4594,10 @@
   <message>
    <source>Shuffle facets</source>
    <translation>Facetten mischen</translation>
+  </message>
+  <message>
+   <source>Side</source>
+   <translation>Seite</translation>
   </message>
   <message>
    <source>Sides</source>
@@ -3980,6 +4670,14 @@
   <message>
    <source>Sliver %1, kept</source>
    <translation>Splitter %1, behalten</translation>
+  </message>
+  <message>
+   <source>Small uneven grains</source>
+   <translation>Kleine ungleiche Körner</translation>
+  </message>
+  <message>
+   <source>Smallest</source>
+   <translation>Kleinste</translation>
   </message>
   <message>
    <source>Smallest area</source>
@@ -4056,12 +4754,20 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Leertaste gehalten</translation>
   </message>
   <message>
+   <source>Spacing</source>
+   <translation>Abstand</translation>
+  </message>
+  <message>
    <source>Split</source>
    <translation>Teilen</translation>
   </message>
   <message>
    <source>Split apart</source>
    <translation>Auseinanderteilen</translation>
+  </message>
+  <message>
+   <source>Split colour</source>
+   <translation>Farbe teilen</translation>
   </message>
   <message>
    <source>Split into %1 shapes. Ctrl+Z puts them together.</source>
@@ -4184,6 +4890,18 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Stroh</translation>
   </message>
   <message>
+   <source>Strength</source>
+   <translation>Stärke</translation>
+  </message>
+  <message>
+   <source>Strength of light</source>
+   <translation>Stärke des Lichts</translation>
+  </message>
+  <message>
+   <source>Strokes</source>
+   <translation>Striche</translation>
+  </message>
+  <message>
    <source>Strokes (*.json);;All files (*)</source>
    <translation>Striche (*.json);;Alle Dateien (*)</translation>
   </message>
@@ -4236,6 +4954,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Auseinandernehmen</translation>
   </message>
   <message>
+   <source>Take as mark</source>
+   <translation>Als Zeichen nehmen</translation>
+  </message>
+  <message>
    <source>Take back node</source>
    <translation>Knoten zurücknehmen</translation>
   </message>
@@ -4272,6 +4994,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Linien nehmen</translation>
   </message>
   <message>
+   <source>Take node out</source>
+   <translation>Knoten herausnehmen</translation>
+  </message>
+  <message>
    <source>Take out</source>
    <translation>Herausnehmen</translation>
   </message>
@@ -4292,6 +5018,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Formen nehmen</translation>
   </message>
   <message>
+   <source>Take the picked shape as the mark of scatter</source>
+   <translation>Gewählte Form als Streuzeichen nehmen</translation>
+  </message>
+  <message>
    <source>Take this line's look for the next ones</source>
    <translation>Aussehen dieser Linie für die nächsten nehmen</translation>
   </message>
@@ -4302,6 +5032,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Taken</source>
    <translation>Genommen</translation>
+  </message>
+  <message>
+   <source>Taken out; it lies beside its area, in the same place.</source>
+   <translation>Herausgeholt; es liegt neben seiner Fläche, am selben Platz.</translation>
   </message>
   <message>
    <source>Takes the fill away</source>
@@ -4326,6 +5060,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Teapot on the counter</source>
    <translation>Teekanne auf der Theke</translation>
+  </message>
+  <message>
+   <source>Tears, all one way</source>
+   <translation>Tränen, alle in einer Richtung</translation>
   </message>
   <message>
    <source>Tell ink from pencil by itself</source>
@@ -4368,6 +5106,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die Farbe bleibt, wie sie war</translation>
   </message>
   <message>
+   <source>The drag makes it fade out</source>
+   <translation>Das Ziehen lässt es auslaufen</translation>
+  </message>
+  <message>
+   <source>The drawn lines are seen above the areas</source>
+   <translation>Die gezeichneten Linien sind über den Flächen zu sehen</translation>
+  </message>
+  <message>
    <source>The drop's area is closed again.</source>
    <translation>Die Fläche des Tropfens ist wieder geschlossen.</translation>
   </message>
@@ -4392,6 +5138,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die Füllung</translation>
   </message>
   <message>
+   <source>The fill runs out along the light</source>
+   <translation>Die Füllung läuft mit dem Licht aus</translation>
+  </message>
+  <message>
    <source>The first stop's colour in place of the gradient</source>
    <translation>Die Farbe der ersten Marke anstelle des Verlaufs</translation>
   </message>
@@ -4402,6 +5152,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>The halves become whole; they are kept on a hidden layer</source>
    <translation>Die Hälften werden ganz; sie bleiben auf einer verborgenen Ebene</translation>
+  </message>
+  <message>
+   <source>The ink in hand is the warm colour of the light</source>
+   <translation>Die Farbe in der Hand ist die warme Farbe des Lichts</translation>
+  </message>
+  <message>
+   <source>The ink in hand lights the sheet</source>
+   <translation>Die Farbe in der Hand beleuchtet das Blatt</translation>
   </message>
   <message>
    <source>The inks of %1 are loaded, and the drawing is painted with them. Ctrl+Z puts both back.</source>
@@ -4500,6 +5258,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die nächste Linie</translation>
   </message>
   <message>
+   <source>The next one is</source>
+   <translation>Die nächste ist</translation>
+  </message>
+  <message>
+   <source>The next shade whose side is not that of the light</source>
+   <translation>Die nächste Schattierung, deren Seite nicht die des Lichts ist</translation>
+  </message>
+  <message>
    <source>The other half is taken away</source>
    <translation>Die andere Hälfte wird weggenommen</translation>
   </message>
@@ -4542,6 +5308,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>The same again with a copy</source>
    <translation>Dasselbe noch einmal mit einer Kopie</translation>
+  </message>
+  <message>
+   <source>The shape that was taken as the mark</source>
+   <translation>Die Form, die als Zeichen genommen wurde</translation>
+  </message>
+  <message>
+   <source>The sheet's light</source>
+   <translation>Das Licht des Blatts</translation>
   </message>
   <message>
    <source>The shelf, load, save, take from the picture</source>
@@ -4590,6 +5364,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>There are very many steps: the oldest can no longer be taken back.</source>
    <translation>Es sind sehr viele Schritte: Die ältesten lassen sich nicht mehr zurücknehmen.</translation>
+  </message>
+  <message>
+   <source>There is no area here. Shades lie in closed shapes.</source>
+   <translation>Hier ist keine Fläche. Schattierungen liegen in geschlossenen Formen.</translation>
   </message>
   <message>
    <source>There is no file %1.</source>
@@ -4656,8 +5434,16 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Der Speicher reicht dafür nicht. Nichts wurde geändert.</translation>
   </message>
   <message>
+   <source>There is nothing here to put inside.</source>
+   <translation>Hier ist nichts hineinzulegen.</translation>
+  </message>
+  <message>
    <source>There is nothing in %1 to find an axis in.</source>
    <translation>In %1 ist nichts, worin eine Achse zu finden wäre.</translation>
+  </message>
+  <message>
+   <source>There is nothing painted to flatten.</source>
+   <translation>Es ist nichts Gemaltes zu verflachen.</translation>
   </message>
   <message>
    <source>There is nothing to paste: copy a drawing first.</source>
@@ -4690,6 +5476,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>They bend as evenly as they can within that slack.</source>
    <translation>Sie biegen sich in diesem Spielraum so gleichmäßig, wie es geht.</translation>
+  </message>
+  <message>
+   <source>They follow the light now.</source>
+   <translation>Sie folgen nun dem Licht.</translation>
+  </message>
+  <message>
+   <source>They thin out</source>
+   <translation>Sie werden weniger</translation>
   </message>
   <message>
    <source>Thinnest area kept</source>
@@ -4776,6 +5570,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Seidenpapier</translation>
   </message>
   <message>
+   <source>To a side</source>
+   <translation>Zu einer Seite</translation>
+  </message>
+  <message>
+   <source>To the light</source>
+   <translation>Zum Licht</translation>
+  </message>
+  <message>
    <source>To the stack</source>
    <translation>Zum Stapel</translation>
   </message>
@@ -4836,6 +5638,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Den Nachbarn berühren</translation>
   </message>
   <message>
+   <source>Towards the light</source>
+   <translation>Zum Licht hin</translation>
+  </message>
+  <message>
    <source>Trace</source>
    <translation>Nachzeichnen</translation>
   </message>
@@ -4892,12 +5698,32 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>In Töne verwandeln</translation>
   </message>
   <message>
+   <source>Turn light</source>
+   <translation>Licht drehen</translation>
+  </message>
+  <message>
    <source>Turn line round</source>
    <translation>Linie umkehren</translation>
   </message>
   <message>
+   <source>Turn of marks</source>
+   <translation>Drehung der Zeichen</translation>
+  </message>
+  <message>
    <source>Turn picture</source>
    <translation>Bild drehen</translation>
+  </message>
+  <message>
+   <source>Turn them</source>
+   <translation>Drehen</translation>
+  </message>
+  <message>
+   <source>Turn to the light</source>
+   <translation>Zum Licht drehen</translation>
+  </message>
+  <message>
+   <source>Turn what ignores the light</source>
+   <translation>Drehen, was das Licht missachtet</translation>
   </message>
   <message>
    <source>Turn working colours</source>
@@ -4906,6 +5732,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Turn working colours into their tones</source>
    <translation>Arbeitsfarben in ihre Töne verwandeln</translation>
+  </message>
+  <message>
+   <source>Turned</source>
+   <translation>Gedreht</translation>
   </message>
   <message>
    <source>Turned %1 by %2°. Ctrl+Z turns it back.</source>
@@ -4996,6 +5826,34 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Gewünschter Anteil Dunkel</translation>
   </message>
   <message>
+   <source>Warm from ink</source>
+   <translation>Warm aus Farbe</translation>
+  </message>
+  <message>
+   <source>Warm light</source>
+   <translation>Warmes Licht</translation>
+  </message>
+  <message>
+   <source>Way</source>
+   <translation>Richtung</translation>
+  </message>
+  <message>
+   <source>Way of marks</source>
+   <translation>Richtung der Zeichen</translation>
+  </message>
+  <message>
+   <source>Way of the light</source>
+   <translation>Richtung des Lichts</translation>
+  </message>
+  <message>
+   <source>Wears %1; changed here, it lets go of it.</source>
+   <translation>Trägt %1; hier geändert, lässt es los.</translation>
+  </message>
+  <message>
+   <source>Wears no look: it is its own.</source>
+   <translation>Trägt kein Aussehen: es ist sein eigenes.</translation>
+  </message>
+  <message>
    <source>Weight</source>
    <translation>Stärke</translation>
   </message>
@@ -5040,6 +5898,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Was geschah</translation>
   </message>
   <message>
+   <source>What ignores it is drawn by hand: draw it on the other side.</source>
+   <translation>Was es missachtet, ist von Hand gezeichnet: auf der anderen Seite zeichnen.</translation>
+  </message>
+  <message>
    <source>What is darker stays darker, by about as much; locked layers stay</source>
    <translation>Was dunkler ist, bleibt dunkler, um etwa so viel; gesperrte Ebenen bleiben</translation>
   </message>
@@ -5070,6 +5932,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>What lies on this layer shows on both sides of the axis until you weld it.</source>
    <translation>Was auf dieser Ebene liegt, zeigt sich zu beiden Seiten der Achse, bis Sie es verschweißen.</translation>
+  </message>
+  <message>
+   <source>What one thing throws on another</source>
+   <translation>Was ein Ding auf ein anderes wirft</translation>
   </message>
   <message>
    <source>What stands out stays, texture goes</source>
@@ -5112,6 +5978,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Breit</translation>
   </message>
   <message>
+   <source>Width</source>
+   <translation>Breite</translation>
+  </message>
+  <message>
    <source>Width along the line, by name</source>
    <translation>Breite entlang der Linie, nach Namen</translation>
   </message>
@@ -5120,6 +5990,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
 Keys: left and right pick a bead, up and down change its width, Insert adds, Delete removes</source>
    <translation>Breite entlang der Linie. Eine Perle auf, ab oder entlang ziehen; Klick auf die Form für eine neue; herausziehen entfernt sie.
 Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Einfg fügt hinzu, Entf entfernt</translation>
+  </message>
+  <message>
+   <source>Width by a click</source>
+   <translation>Breite bei Klick</translation>
+  </message>
+  <message>
+   <source>Width of crescent</source>
+   <translation>Breite der Sichel</translation>
   </message>
   <message>
    <source>Width of its length</source>
@@ -5190,8 +6068,20 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>eine Form mit Löchern</translation>
   </message>
   <message>
+   <source>above</source>
+   <translation>oben</translation>
+  </message>
+  <message>
+   <source>against the light</source>
+   <translation>gegen das Licht</translation>
+  </message>
+  <message>
    <source>all after the first %1</source>
    <translation>alle nach den ersten %1</translation>
+  </message>
+  <message>
+   <source>an area</source>
+   <translation>einer Fläche</translation>
   </message>
   <message>
    <source>and %1 more</source>
@@ -5225,8 +6115,16 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>wie gemischt</translation>
   </message>
   <message>
+   <source>band %1</source>
+   <translation>Band %1</translation>
+  </message>
+  <message>
    <source>bead %1 of %2: %3 % of the width at %4 % of the length</source>
    <translation>Perle %1 von %2: %3 % der Breite bei %4 % der Länge</translation>
+  </message>
+  <message>
+   <source>below</source>
+   <translation>unten</translation>
   </message>
   <message>
    <source>both joins are corners</source>
@@ -5257,8 +6155,16 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>von selbst</translation>
   </message>
   <message>
+   <source>by the light</source>
+   <translation>nach dem Licht</translation>
+  </message>
+  <message>
    <source>by two halves alike</source>
    <translation>an zwei gleichen Hälften</translation>
+  </message>
+  <message>
+   <source>cast %1</source>
+   <translation>Schlag %1</translation>
   </message>
   <message>
    <source>centre</source>
@@ -5289,6 +6195,18 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>schließt hier</translation>
   </message>
   <message>
+   <source>colour %1 of %2, %3</source>
+   <translation>Farbe %1 von %2, %3</translation>
+  </message>
+  <message>
+   <source>cool</source>
+   <translation>kühl</translation>
+  </message>
+  <message>
+   <source>core shade %1</source>
+   <translation>Kernschatten %1</translation>
+  </message>
+  <message>
    <source>crossing</source>
    <translation>Kreuzung</translation>
   </message>
@@ -5305,6 +6223,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>ziehen zum Zoomen</translation>
   </message>
   <message>
+   <source>edge light %1</source>
+   <translation>Randlicht %1</translation>
+  </message>
+  <message>
    <source>enough for marks</source>
    <translation>genug für Zeichen</translation>
   </message>
@@ -5315,6 +6237,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>even</source>
    <translation>gleichmäßig</translation>
+  </message>
+  <message>
+   <source>fewer that way</source>
+   <translation>dorthin weniger</translation>
   </message>
   <message>
    <source>fill</source>
@@ -5370,8 +6296,16 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Hilfslinie</translation>
   </message>
   <message>
+   <source>half high</source>
+   <translation>halb hoch</translation>
+  </message>
+  <message>
    <source>hidden</source>
    <translation>verborgen</translation>
+  </message>
+  <message>
+   <source>high</source>
+   <translation>hoch</translation>
   </message>
   <message>
    <source>in Nodes: smooth or corner</source>
@@ -5380,6 +6314,18 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>in hand</source>
    <translation>in der Hand</translation>
+  </message>
+  <message>
+   <source>inside %1</source>
+   <translation>in %1</translation>
+  </message>
+  <message>
+   <source>inside nothing: it stays as it is</source>
+   <translation>in nichts: es bleibt, wie es ist</translation>
+  </message>
+  <message>
+   <source>into %1</source>
+   <translation>in %1</translation>
   </message>
   <message>
    <source>its picture is gone: the last shapes stay</source>
@@ -5418,6 +6364,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>loslassen, dann Wählen</translation>
   </message>
   <message>
+   <source>light %1°, %2</source>
+   <translation>Licht %1°, %2</translation>
+  </message>
+  <message>
    <source>lighter</source>
    <translation>heller</translation>
   </message>
@@ -5445,6 +6395,18 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>locked</source>
    <translation>gesperrt</translation>
+  </message>
+  <message>
+   <source>low</source>
+   <translation>tief</translation>
+  </message>
+  <message>
+   <source>lower left</source>
+   <translation>unten links</translation>
+  </message>
+  <message>
+   <source>lower right</source>
+   <translation>unten rechts</translation>
   </message>
   <message>
    <source>middle</source>
@@ -5571,6 +6533,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>oder gleich zeichnen: 2 drücken, dann S</translation>
   </message>
   <message>
+   <source>over</source>
+   <translation>über</translation>
+  </message>
+  <message>
    <source>part %1</source>
    <translation>Teil %1</translation>
   </message>
@@ -5609,6 +6575,14 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>set: the shapes are artwork now</source>
    <translation>festgesetzt: die Formen sind jetzt Teil des Werks</translation>
+  </message>
+  <message>
+   <source>shades, %1 clipped</source>
+   <translation>Schattierungen, %1 beschnitten</translation>
+  </message>
+  <message>
+   <source>shades, all inside</source>
+   <translation>Schattierungen, alle darin</translation>
   </message>
   <message>
    <source>shapes</source>
@@ -5667,6 +6641,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>dem Bild</translation>
   </message>
   <message>
+   <source>this area</source>
+   <translation>diese Fläche</translation>
+  </message>
+  <message>
    <source>tone areas</source>
    <translation>Tonflächen</translation>
   </message>
@@ -5679,12 +6657,24 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>oben</translation>
   </message>
   <message>
+   <source>upper left</source>
+   <translation>oben links</translation>
+  </message>
+  <message>
+   <source>upper right</source>
+   <translation>oben rechts</translation>
+  </message>
+  <message>
    <source>value %1 of 255</source>
    <translation>Wert %1 von 255</translation>
   </message>
   <message>
    <source>wanted %1</source>
    <translation>gewünscht %1</translation>
+  </message>
+  <message>
+   <source>warm</source>
+   <translation>warm</translation>
   </message>
   <message>
    <source>weak edge, click to hold</source>

@@ -32,6 +32,20 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%1 in %n area(s), by the light.</source>
+   <translation>
+    <numerusform>%1 in %n area, by the light.</numerusform>
+    <numerusform>%1 in %n areas, by the light.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 in %n area(s).</source>
+   <translation>
+    <numerusform>%1 in %n area.</numerusform>
+    <numerusform>%1 in %n areas.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%1 of %n area(s) inked</source>
    <translation>
     <numerusform>%1 of %n area inked</numerusform>
@@ -39,10 +53,24 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%1 picked · %n shade(s) inside</source>
+   <translation>
+    <numerusform>%1 picked · %n shade inside</numerusform>
+    <numerusform>%1 picked · %n shades inside</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%1 shapes → %n outline(s)</source>
    <translation>
     <numerusform>%1 shapes → %n outline</numerusform>
     <numerusform>%1 shapes → %n outlines</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 · worn by %n shade(s)</source>
+   <translation>
+    <numerusform>%1 · worn by %n shade</numerusform>
+    <numerusform>%1 · worn by %n shades</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -214,6 +242,20 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n mark(s) scattered. Kind, size and seed can be changed on the card.</source>
+   <translation>
+    <numerusform>%n mark scattered. Kind, size and seed can be changed on the card.</numerusform>
+    <numerusform>%n marks scattered. Kind, size and seed can be changed on the card.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n mark(s), seed %1</source>
+   <translation>
+    <numerusform>%n mark, seed %1</numerusform>
+    <numerusform>%n marks, seed %1</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n mask(s) (drawn without)</source>
    <translation>
     <numerusform>%n mask (drawn without)</numerusform>
@@ -256,6 +298,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n picture(s) left out</source>
+   <translation>
+    <numerusform>%n picture left out</numerusform>
+    <numerusform>%n pictures left out</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n piece(s)</source>
    <translation>
     <numerusform>%n piece</numerusform>
@@ -274,6 +323,48 @@
    <translation>
     <numerusform>%n seam welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</numerusform>
     <numerusform>%n seams welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) ignore the light.</source>
+   <translation>
+    <numerusform>%n shade ignore the light.</numerusform>
+    <numerusform>%n shades ignore the light.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) ignore the light; this is one.</source>
+   <translation>
+    <numerusform>%n shade ignore the light; this is one.</numerusform>
+    <numerusform>%n shades ignore the light; this is one.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) inside</source>
+   <translation>
+    <numerusform>%n shade inside</numerusform>
+    <numerusform>%n shades inside</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) inside. It stays in its area and can be edited beyond the border.</source>
+   <translation>
+    <numerusform>%n shade inside. It stays in its area and can be edited beyond the border.</numerusform>
+    <numerusform>%n shades inside. It stays in its area and can be edited beyond the border.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s), %1 against the light</source>
+   <translation>
+    <numerusform>%n shade, %1 against the light</numerusform>
+    <numerusform>%n shades, %1 against the light</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s), light from %1</source>
+   <translation>
+    <numerusform>%n shade, light from %1</numerusform>
+    <numerusform>%n shades, light from %1</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -330,6 +421,13 @@
    <translation>
     <numerusform>%n use of another element</numerusform>
     <numerusform>%n uses of another element</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>Crescents follow the light now; %n drawn shade(s) do not.</source>
+   <translation>
+    <numerusform>Crescents follow the light now; %n drawn shade do not.</numerusform>
+    <numerusform>Crescents follow the light now; %n drawn shades do not.</numerusform>
    </translation>
   </message>
   <message numerus="yes">

@@ -23,6 +23,10 @@
    </translation>
   </message>
   <message>
+   <source> · by the light</source>
+   <translation> · según la luz</translation>
+  </message>
+  <message>
    <source> · fill %1 · line %2</source>
    <translation> · relleno %1 · línea %2</translation>
   </message>
@@ -88,8 +92,16 @@
    <translation>Se abrieron las áreas de %1 gotas de color: quedan como estaban, unos anillos muestran dónde.</translation>
   </message>
   <message>
+   <source>%1 colours</source>
+   <translation>%1 colores</translation>
+  </message>
+  <message>
    <source>%1 darker</source>
    <translation>%1 más oscuro</translation>
+  </message>
+  <message>
+   <source>%1 degrees, height %2 %</source>
+   <translation>%1 grados, altura %2 %</translation>
   </message>
   <message>
    <source>%1 drops' areas are closed again.</source>
@@ -104,12 +116,30 @@
    <translation>%1 extremos están abiertos; dos se tocan y no están unidos.</translation>
   </message>
   <message>
+   <source>%1 flat areas in %2 colours on a layer of their own; the layers they are made from are hidden. Ctrl+Z takes them away.</source>
+   <translation>%1 áreas planas en %2 colores en una capa propia; las capas de las que salen están ocultas. Ctrl+Z las quita.</translation>
+  </message>
+  <message>
    <source>%1 has %2 megapixels; at most 100 can be opened.</source>
    <translation>%1 tiene %2 megapíxeles; se pueden abrir 100 como mucho.</translation>
   </message>
   <message>
    <source>%1 holds no recorded strokes.</source>
    <translation>%1 no contiene trazos grabados.</translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 in %n area(s), by the light.</source>
+   <translation>
+    <numerusform>%1 en %n área, según la luz.</numerusform>
+    <numerusform>%1 en %n áreas, según la luz.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 in %n area(s).</source>
+   <translation>
+    <numerusform>%1 en %n área.</numerusform>
+    <numerusform>%1 en %n áreas.</numerusform>
+   </translation>
   </message>
   <message>
    <source>%1 is a drawing, not a picture. Open it instead.</source>
@@ -218,6 +248,13 @@
    <source>%1 picked</source>
    <translation>%1 elegidos</translation>
   </message>
+  <message numerus="yes">
+   <source>%1 picked · %n shade(s) inside</source>
+   <translation>
+    <numerusform>%1 elegidos · %n sombra dentro</numerusform>
+    <numerusform>%1 elegidos · %n sombras dentro</numerusform>
+   </translation>
+  </message>
   <message>
    <source>%1 pieces</source>
    <translation>%1 piezas</translation>
@@ -256,6 +293,13 @@
   <message>
    <source>%1 · %2</source>
    <translation>%1 · %2</translation>
+  </message>
+  <message numerus="yes">
+   <source>%1 · worn by %n shade(s)</source>
+   <translation>
+    <numerusform>%1 · lo lleva %n sombra</numerusform>
+    <numerusform>%1 · lo llevan %n sombras</numerusform>
+   </translation>
   </message>
   <message>
    <source>%1 × %2 px</source>
@@ -490,6 +534,20 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n mark(s) scattered. Kind, size and seed can be changed on the card.</source>
+   <translation>
+    <numerusform>%n marca esparcida. Tipo, tamaño y semilla se cambian en la ficha.</numerusform>
+    <numerusform>%n marcas esparcidas. Tipo, tamaño y semilla se cambian en la ficha.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n mark(s), seed %1</source>
+   <translation>
+    <numerusform>%n marca, semilla %1</numerusform>
+    <numerusform>%n marcas, semilla %1</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n mask(s) (drawn without)</source>
    <translation>
     <numerusform>%n máscara (dibujado sin ella)</numerusform>
@@ -532,6 +590,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n picture(s) left out</source>
+   <translation>
+    <numerusform>%n imagen omitida</numerusform>
+    <numerusform>%n imágenes omitidas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n piece(s)</source>
    <translation>
     <numerusform>%n pieza</numerusform>
@@ -550,6 +615,48 @@
    <translation>
     <numerusform>%n costura soldada, %1 suaves; %2 copiadas. Las mitades se guardan en una capa oculta.</numerusform>
     <numerusform>%n costuras soldadas, %1 suaves; %2 copiadas. Las mitades se guardan en una capa oculta.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) ignore the light.</source>
+   <translation>
+    <numerusform>%n sombra ignora la luz.</numerusform>
+    <numerusform>%n sombras ignoran la luz.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) ignore the light; this is one.</source>
+   <translation>
+    <numerusform>%n sombra ignora la luz; es esta.</numerusform>
+    <numerusform>%n sombras ignoran la luz; esta es una.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) inside</source>
+   <translation>
+    <numerusform>%n sombra dentro</numerusform>
+    <numerusform>%n sombras dentro</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s) inside. It stays in its area and can be edited beyond the border.</source>
+   <translation>
+    <numerusform>%n sombra dentro. Queda en su área y puede editarse más allá del borde.</numerusform>
+    <numerusform>%n sombras dentro. Quedan en su área y pueden editarse más allá del borde.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s), %1 against the light</source>
+   <translation>
+    <numerusform>%n sombra, %1 contra la luz</numerusform>
+    <numerusform>%n sombras, %1 contra la luz</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shade(s), light from %1</source>
+   <translation>
+    <numerusform>%n sombra, luz desde %1</numerusform>
+    <numerusform>%n sombras, luz desde %1</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -681,6 +788,10 @@
    <translation>&lt;b&gt;Círculo&lt;/b&gt;: arrastre desde el centro (Alt: de lado a lado). Se fija donde toca; Ctrl lo libera.</translation>
   </message>
   <message>
+   <source>&lt;b&gt;Crescent&lt;/b&gt;: drag from an edge inwards, as wide as it is to be. A click takes the last width by the light, Shift the far side.</source>
+   <translation>&lt;b&gt;Media luna&lt;/b&gt;: arrastra desde un borde hacia dentro, tanto como deba medir. Un clic usa el último ancho según la luz, Mayús el lado opuesto.</translation>
+  </message>
+  <message>
    <source>&lt;b&gt;Crop&lt;/b&gt;: drag a frame over the part of the picture to keep. A double click brings the whole picture back.</source>
    <translation>&lt;b&gt;Recortar&lt;/b&gt;: arrastre un marco sobre la parte que se conserva. Un doble clic devuelve la imagen entera.</translation>
   </message>
@@ -717,8 +828,16 @@
    <translation>&lt;b&gt;Guía&lt;/b&gt;: arrastre una guía en cualquier ángulo, o tome una y muévala. Mayús avanza de 15°. Supr quita la que está bajo el puntero.</translation>
   </message>
   <message>
+   <source>&lt;b&gt;Inside&lt;/b&gt;: drag a thing into the area it is to lie in; with several areas picked, into all it meets. Alt+click takes it out.</source>
+   <translation>&lt;b&gt;Dentro&lt;/b&gt;: arrastra una cosa al área en la que debe estar; con varias áreas elegidas, a todas las que toque. Alt+clic la saca.</translation>
+  </message>
+  <message>
    <source>&lt;b&gt;Join&lt;/b&gt;: click an open end, then another; or drag from end to end. Shift+J joins all that nearly meet.</source>
    <translation>&lt;b&gt;Unir&lt;/b&gt;: pulse un extremo abierto y luego otro; o arrastre de extremo a extremo. Mayús+J une todos los que casi se tocan.</translation>
+  </message>
+  <message>
+   <source>&lt;b&gt;Light&lt;/b&gt;: drag the sun, or press where the light is to come from. Near the middle it stands high. Shift steps by 15 degrees.</source>
+   <translation>&lt;b&gt;Luz&lt;/b&gt;: arrastra el sol o pulsa de donde deba venir la luz. Cerca del centro está alta. Mayús: pasos de 15 grados.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Line&lt;/b&gt;: drag from end to end. Shift steps the angle by 15°; near a curve it locks to its tangent.</source>
@@ -737,8 +856,8 @@
    <translation>&lt;b&gt;Parte&lt;/b&gt;: arrastre un marco, o rodee con Mayús, para calcar solo eso. Pulse una línea para dejarla fuera, doble clic para dejar solo esa.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Patch&lt;/b&gt; makes one spot lighter or darker. Draw round it (Shift paints it), then drag up or down inside. Alt draws the picked one anew.</source>
-   <translation>&lt;b&gt;Parche&lt;/b&gt; aclara u oscurece un sitio. Rodéelo (Mayús lo pinta) y arrastre dentro arriba o abajo. Alt dibuja de nuevo el elegido.</translation>
+   <source>&lt;b&gt;Patch&lt;/b&gt; makes one spot lighter or darker. Draw round it (Shift paints it), drag up or down inside; its nodes move, a double click adds one.</source>
+   <translation>&lt;b&gt;Parche&lt;/b&gt; aclara u oscurece un punto. Rodéalo (Mayús lo pinta), arrastra arriba o abajo dentro; sus nodos se mueven, un doble clic añade uno.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Pen&lt;/b&gt;: click for a corner, drag for a curve; Alt breaks the handles. Enter or Esc ends, Backspace takes a node back.</source>
@@ -773,6 +892,10 @@
    <translation>&lt;b&gt;Regla&lt;/b&gt;: arrastre para medir longitud y ángulo. Mayús avanza de 15°. Esc la quita.</translation>
   </message>
   <message>
+   <source>&lt;b&gt;Scatter&lt;/b&gt;: click an area for even marks, or drag in the direction in which they are to thin out. Kinds and sizes are on the card.</source>
+   <translation>&lt;b&gt;Esparcir&lt;/b&gt;: haz clic en un área para marcas parejas, o arrastra hacia donde deban escasear. Tipos y tamaños están en la ficha.</translation>
+  </message>
+  <message>
    <source>&lt;b&gt;Straighten&lt;/b&gt;: draw along a line of the picture that should be level or upright. A double click finds the turn by itself.</source>
    <translation>&lt;b&gt;Enderezar&lt;/b&gt;: trace a lo largo de una línea de la imagen que deba ser horizontal o vertical. Un doble clic halla el giro por sí solo.</translation>
   </message>
@@ -793,6 +916,14 @@
    <translation>&lt;b&gt;Podar&lt;/b&gt;: pulse un cabo, o arrastre sobre varios. Lo que se va está punteado; entre dos nodos, Mayús quita el tramo.</translation>
   </message>
   <message>
+   <source>A backdrop lies under everything, lighter towards the light. Ctrl+Z takes it away.</source>
+   <translation>Un fondo yace bajo todo, más claro hacia la luz. Ctrl+Z lo quita.</translation>
+  </message>
+  <message>
+   <source>A band leaves</source>
+   <translation>Una banda deja libre</translation>
+  </message>
+  <message>
    <source>A click takes the stretch between two crossings; a drag takes all it crosses; Shift takes the piece between two nodes.</source>
    <translation>Un clic quita el trecho entre dos cruces; arrastrar quita todo lo cruzado; Mayús quita el tramo entre dos nodos.</translation>
   </message>
@@ -805,12 +936,24 @@
    <translation>Una copia del contorno, hacia fuera o (negativo) hacia dentro</translation>
   </message>
   <message>
+   <source>A core shade that leaves a thin edge</source>
+   <translation>Una sombra propia que deja un borde fino</translation>
+  </message>
+  <message>
    <source>A cut runs from border to border of one piece.</source>
    <translation>Un corte va de borde a borde de una pieza.</translation>
   </message>
   <message>
+   <source>A ground of the light's complement, lighter towards the light, on a layer under everything</source>
+   <translation>Un fondo del complementario de la luz, más claro hacia ella, en una capa bajo todo</translation>
+  </message>
+  <message>
    <source>A guide only: never delivered</source>
    <translation>Solo guía: nunca se entrega</translation>
+  </message>
+  <message>
+   <source>A light one on the lit side, a shadow on the far one</source>
+   <translation>Una luz en el lado iluminado, una sombra en el opuesto</translation>
   </message>
   <message>
    <source>A mesh over the picture</source>
@@ -845,8 +988,16 @@
    <translation>Una pieza se plegaría ahí.</translation>
   </message>
   <message>
+   <source>A plain shape from now on</source>
+   <translation>Una forma simple desde ahora</translation>
+  </message>
+  <message>
    <source>A plain shape: the parts go</source>
    <translation>Una forma simple: las partes se van</translation>
+  </message>
+  <message>
+   <source>A shadow colour that suits the warm one: of the far hue, darker</source>
+   <translation>Un color de sombra que va con el cálido: del tono opuesto, más oscuro</translation>
   </message>
   <message>
    <source>A shape of several outlines into single ones</source>
@@ -867,6 +1018,14 @@
   <message>
    <source>Add</source>
    <translation>Añadir</translation>
+  </message>
+  <message>
+   <source>Add colour</source>
+   <translation>Añadir color</translation>
+  </message>
+  <message>
+   <source>Add core shade</source>
+   <translation>Añadir sombra propia</translation>
   </message>
   <message>
    <source>Add guide</source>
@@ -913,6 +1072,10 @@
    <translation>Iguales</translation>
   </message>
   <message>
+   <source>All alike</source>
+   <translation>Todas iguales</translation>
+  </message>
+  <message>
    <source>All areas smaller than four times the smallest piece go to their neighbours</source>
    <translation>Todas las áreas menores que cuatro veces la pieza más pequeña pasan a sus vecinas</translation>
   </message>
@@ -937,6 +1100,10 @@
    <translation>Todas las partes como una</translation>
   </message>
   <message>
+   <source>All shades follow the light.</source>
+   <translation>Todas las sombras siguen la luz.</translation>
+  </message>
+  <message>
    <source>All the way down</source>
    <translation>Hasta abajo del todo</translation>
   </message>
@@ -957,8 +1124,24 @@
    <translation>A lo largo del arrastre</translation>
   </message>
   <message>
+   <source>Along the edge: lit on the lit side, a core shade on the far one</source>
+   <translation>A lo largo del borde: luz en el lado iluminado, sombra propia en el opuesto</translation>
+  </message>
+  <message>
+   <source>Along the far edge, by the light</source>
+   <translation>Por el borde opuesto, según la luz</translation>
+  </message>
+  <message>
+   <source>Along the lit edge, by the light</source>
+   <translation>Por el borde iluminado, según la luz</translation>
+  </message>
+  <message>
    <source>Along the middle of dark lines</source>
    <translation>Por el medio de las líneas oscuras</translation>
+  </message>
+  <message>
+   <source>Along the outline</source>
+   <translation>A lo largo del contorno</translation>
   </message>
   <message>
    <source>Alt held</source>
@@ -979,6 +1162,10 @@
   <message>
    <source>Any number</source>
    <translation>Cualquier número</translation>
+  </message>
+  <message>
+   <source>Anyhow</source>
+   <translation>Al azar</translation>
   </message>
   <message>
    <source>Apricot</source>
@@ -1021,6 +1208,10 @@
    <translation>Como el escritorio</translation>
   </message>
   <message>
+   <source>As the picked one is now</source>
+   <translation>Como está ahora lo elegido</translation>
+  </message>
+  <message>
    <source>Ask</source>
    <translation>Preguntar</translation>
   </message>
@@ -1029,8 +1220,24 @@
    <translation>Pregunta la próxima vez</translation>
   </message>
   <message>
+   <source>At random</source>
+   <translation>Al azar</translation>
+  </message>
+  <message>
    <source>Autosave has no folder: %1.</source>
    <translation>El autoguardado no tiene carpeta: %1.</translation>
+  </message>
+  <message>
+   <source>Away from one side</source>
+   <translation>Lejos de un lado</translation>
+  </message>
+  <message>
+   <source>Away from the edge</source>
+   <translation>Lejos del borde</translation>
+  </message>
+  <message>
+   <source>Away from the light: a core shade</source>
+   <translation>Lejos de la luz: una sombra propia</translation>
   </message>
   <message>
    <source>Awning</source>
@@ -1049,12 +1256,24 @@
    <translation>Eje por</translation>
   </message>
   <message>
+   <source>Backdrop</source>
+   <translation>Fondo</translation>
+  </message>
+  <message>
+   <source>Backdrop that sets the light off</source>
+   <translation>Fondo que realza la luz</translation>
+  </message>
+  <message>
    <source>Backspace</source>
    <translation>Retroceso</translation>
   </message>
   <message>
    <source>Balance</source>
    <translation>Equilibrio</translation>
+  </message>
+  <message>
+   <source>Band</source>
+   <translation>Banda</translation>
   </message>
   <message>
    <source>Bark</source>
@@ -1087,6 +1306,10 @@
   <message>
    <source>Blend</source>
    <translation>Fusión</translation>
+  </message>
+  <message>
+   <source>Blends, blur and gradients worked out into flat areas, on a new layer above</source>
+   <translation>Mezclas, desenfoque y degradados resueltos en áreas planas, en una capa nueva encima</translation>
   </message>
   <message>
    <source>Bloom</source>
@@ -1173,8 +1396,16 @@
    <translation>Construir</translation>
   </message>
   <message>
+   <source>By its side</source>
+   <translation>Según su lado</translation>
+  </message>
+  <message>
    <source>By lightness alone</source>
    <translation>Solo por luminosidad</translation>
+  </message>
+  <message>
+   <source>By the light</source>
+   <translation>Según la luz</translation>
   </message>
   <message>
    <source>C</source>
@@ -1197,6 +1428,14 @@
    <translation>Tallar</translation>
   </message>
   <message>
+   <source>Cast</source>
+   <translation>Arrojada</translation>
+  </message>
+  <message>
+   <source>Cast shade</source>
+   <translation>Sombra arrojada</translation>
+  </message>
+  <message>
    <source>Centre</source>
    <translation>Centro</translation>
   </message>
@@ -1209,8 +1448,20 @@
    <translation>Centrar en la hoja</translation>
   </message>
   <message>
+   <source>Change look</source>
+   <translation>Cambiar aspecto</translation>
+  </message>
+  <message>
    <source>Char</source>
    <translation>Carbón</translation>
+  </message>
+  <message>
+   <source>Chips</source>
+   <translation>Esquirlas</translation>
+  </message>
+  <message>
+   <source>Chips of glass</source>
+   <translation>Esquirlas de vidrio</translation>
   </message>
   <message>
    <source>Choose a picture</source>
@@ -1257,6 +1508,10 @@
    <translation>Clic: tomar en mano. Doble clic en la muestra para mezclarla, en el nombre para cambiarlo (F2). Supr la quita</translation>
   </message>
   <message>
+   <source>Click: worn by what is picked, else by new shades. Right click: more</source>
+   <translation>Clic: lo lleva lo elegido, si no las sombras nuevas. Clic derecho: más</translation>
+  </message>
+  <message>
    <source>Close gap</source>
    <translation>Cerrar hueco</translation>
   </message>
@@ -1301,6 +1556,10 @@
    <translation>Color</translation>
   </message>
   <message>
+   <source>Colour %1</source>
+   <translation>Color %1</translation>
+  </message>
+  <message>
    <source>Colour areas</source>
    <translation>Áreas de color</translation>
   </message>
@@ -1321,6 +1580,10 @@
    <translation>Color de una pieza</translation>
   </message>
   <message>
+   <source>Colours of the stack</source>
+   <translation>Colores de la pila</translation>
+  </message>
+  <message>
    <source>Combine otherwise</source>
    <translation>Combinar de otro modo</translation>
   </message>
@@ -1335,6 +1598,14 @@
   <message>
    <source>Contrast ratio by WCAG 2.2: 4.5 for text, 3 for large text and marks</source>
    <translation>Contraste según WCAG 2.2: 4,5 para texto, 3 para texto grande y marcas</translation>
+  </message>
+  <message>
+   <source>Cool from warm</source>
+   <translation>Frío del cálido</translation>
+  </message>
+  <message>
+   <source>Cool shadow</source>
+   <translation>Sombra fría</translation>
   </message>
   <message>
    <source>Copied.</source>
@@ -1353,8 +1624,20 @@
    <translation>Copiar al otro lado</translation>
   </message>
   <message>
+   <source>Core shade</source>
+   <translation>Sombra propia</translation>
+  </message>
+  <message>
+   <source>Core shade in the picked areas</source>
+   <translation>Sombra propia en las áreas elegidas</translation>
+  </message>
+  <message>
    <source>Corner</source>
    <translation>Esquina</translation>
+  </message>
+  <message>
+   <source>Corner or smooth</source>
+   <translation>Esquina o suave</translation>
   </message>
   <message>
    <source>Corner radius</source>
@@ -1375,6 +1658,21 @@
   <message>
    <source>Cover what is messy, with the pen or figures</source>
    <translation>Cubra lo revuelto con la pluma o figuras</translation>
+  </message>
+  <message>
+   <source>Crescent</source>
+   <translation>Media luna</translation>
+  </message>
+  <message>
+   <source>Crescents among them follow the light from now on</source>
+   <translation>Las medias lunas entre ellas siguen la luz desde ahora</translation>
+  </message>
+  <message numerus="yes">
+   <source>Crescents follow the light now; %n drawn shade(s) do not.</source>
+   <translation>
+    <numerusform>Las medias lunas siguen ya la luz; %n sombra dibujada no.</numerusform>
+    <numerusform>Las medias lunas siguen ya la luz; %n sombras dibujadas no.</numerusform>
+   </translation>
   </message>
   <message>
    <source>Crop</source>
@@ -1401,6 +1699,18 @@
    <translation>Corte %1: %2 a %3</translation>
   </message>
   <message>
+   <source>Cut by</source>
+   <translation>Cortar por</translation>
+  </message>
+  <message>
+   <source>Cut by colour</source>
+   <translation>Cortar por color</translation>
+  </message>
+  <message>
+   <source>Cut by lightness</source>
+   <translation>Cortar por claridad</translation>
+  </message>
+  <message>
    <source>Cut facet</source>
    <translation>Cortar faceta</translation>
   </message>
@@ -1417,6 +1727,14 @@
    <translation>Cortar en facetas</translation>
   </message>
   <message>
+   <source>Cut off on the larger side.</source>
+   <translation>Cortado por el lado mayor.</translation>
+  </message>
+  <message>
+   <source>Cut off on the smaller side.</source>
+   <translation>Cortado por el lado menor.</translation>
+  </message>
+  <message>
    <source>Cut the picked outline into facets</source>
    <translation>Cortar el contorno elegido en facetas</translation>
   </message>
@@ -1431,6 +1749,10 @@
   <message>
    <source>Cuts</source>
    <translation>Cortes</translation>
+  </message>
+  <message>
+   <source>Cuts in the scale from dark to light</source>
+   <translation>Cortes en la escala de oscuro a claro</translation>
   </message>
   <message>
    <source>Dark</source>
@@ -1532,8 +1854,20 @@
    <translation>Hacer lo que ofrece la franja</translation>
   </message>
   <message>
+   <source>Dots</source>
+   <translation>Puntos</translation>
+  </message>
+  <message>
    <source>Down</source>
    <translation>Abajo</translation>
+  </message>
+  <message>
+   <source>Drag a colour on the disc; onto another it merges. A double click splits it, the wheel makes it lighter, Delete takes it out</source>
+   <translation>Arrastra un color en el disco; sobre otro se funde. Un doble clic lo divide, la rueda lo aclara, Supr lo quita</translation>
+  </message>
+  <message>
+   <source>Drag a colour; onto another it merges; a double click splits it.</source>
+   <translation>Arrastra un color; sobre otro se funde; un doble clic lo divide.</translation>
   </message>
   <message>
    <source>Drag a corner: all its pieces follow. Drag from border to border to split, from piece to piece to merge.</source>
@@ -1562,6 +1896,10 @@
   <message>
    <source>Drag from the middle to a corner</source>
    <translation>Arrastre del centro a una esquina</translation>
+  </message>
+  <message>
+   <source>Drag the bead to where the light comes from; near the middle it stands high. Arrow keys turn and raise it</source>
+   <translation>Arrastra la cuenta hacia donde viene la luz; cerca del centro está alta. Las flechas la giran y la suben</translation>
   </message>
   <message>
    <source>Drag the four corners of the paper to where they are</source>
@@ -1636,8 +1974,16 @@
    <translation>Quitarla; los colores quedan</translation>
   </message>
   <message>
+   <source>Drop it; what wears it keeps its looks</source>
+   <translation>Quitarlo; lo que lo lleva conserva su aspecto</translation>
+  </message>
+  <message>
    <source>Drop line</source>
    <translation>Quitar línea</translation>
+  </message>
+  <message>
+   <source>Drop look</source>
+   <translation>Quitar aspecto</translation>
   </message>
   <message>
    <source>Drop out</source>
@@ -1656,6 +2002,10 @@
    <translation>Descartar el calco previo</translation>
   </message>
   <message>
+   <source>Drops</source>
+   <translation>Gotas</translation>
+  </message>
+  <message>
    <source>Duplicate</source>
    <translation>Duplicar</translation>
   </message>
@@ -1672,8 +2022,20 @@
    <translation>Rosa empolvado</translation>
   </message>
   <message>
+   <source>Each pixel goes to the nearest colour of a palette</source>
+   <translation>Cada píxel va al color más cercano de una paleta</translation>
+  </message>
+  <message>
    <source>Edge</source>
    <translation>Borde</translation>
+  </message>
+  <message>
+   <source>Edge light</source>
+   <translation>Luz de borde</translation>
+  </message>
+  <message>
+   <source>Edge light in the picked areas</source>
+   <translation>Luz de borde en las áreas elegidas</translation>
   </message>
   <message>
    <source>Edges</source>
@@ -1764,6 +2126,10 @@
    <translation>Cada parte por separado</translation>
   </message>
   <message>
+   <source>Every shade goes with the light.</source>
+   <translation>Cada sombra va con la luz.</translation>
+  </message>
+  <message>
    <source>Everything in working colours gets the darkest or lightest tone</source>
    <translation>Todo lo que está en colores de trabajo recibe el tono más oscuro o más claro</translation>
   </message>
@@ -1820,6 +2186,14 @@
    <translation>Facetas</translation>
   </message>
   <message>
+   <source>Fade</source>
+   <translation>Desvanecer</translation>
+  </message>
+  <message>
+   <source>Fade out along the light</source>
+   <translation>Desvanecer según la luz</translation>
+  </message>
+  <message>
    <source>Fading</source>
    <translation>Menguante</translation>
   </message>
@@ -1830,6 +2204,10 @@
   <message>
    <source>Fairer: bend the line as evenly as its slack allows</source>
    <translation>Alisar: curvar la línea tan pareja como permite la holgura</translation>
+  </message>
+  <message>
+   <source>Fall of marks</source>
+   <translation>Caída de las marcas</translation>
   </message>
   <message>
    <source>Fern</source>
@@ -1846,6 +2224,10 @@
   <message>
    <source>Fewer nodes: how far it may move</source>
    <translation>Menos nodos: cuánto puede moverse</translation>
+  </message>
+  <message>
+   <source>Fewer where it is lit</source>
+   <translation>Menos donde hay luz</translation>
   </message>
   <message>
    <source>File</source>
@@ -1932,6 +2314,10 @@
    <translation>Cinco tonos</translation>
   </message>
   <message>
+   <source>Flat</source>
+   <translation>Plano</translation>
+  </message>
+  <message>
    <source>Flat again</source>
    <translation>Plano otra vez</translation>
   </message>
@@ -1940,8 +2326,20 @@
    <translation>Extremos planos</translation>
   </message>
   <message>
+   <source>Flatten</source>
+   <translation>Aplanar</translation>
+  </message>
+  <message>
    <source>Flatten light</source>
    <translation>Igualar la luz</translation>
+  </message>
+  <message>
+   <source>Flatten shades</source>
+   <translation>Aplanar sombras</translation>
+  </message>
+  <message>
+   <source>Flattening</source>
+   <translation>Aplanando</translation>
   </message>
   <message>
    <source>Flesh</source>
@@ -1964,6 +2362,14 @@
    <translation>Seguir contorno</translation>
   </message>
   <message>
+   <source>Follow the light</source>
+   <translation>Seguir la luz</translation>
+  </message>
+  <message>
+   <source>Follows the light</source>
+   <translation>Sigue la luz</translation>
+  </message>
+  <message>
    <source>Forget</source>
    <translation>Olvidar</translation>
   </message>
@@ -1982,6 +2388,10 @@
   <message>
    <source>Freehand</source>
    <translation>A mano</translation>
+  </message>
+  <message>
+   <source>Freehand shade</source>
+   <translation>Sombra a mano</translation>
   </message>
   <message>
    <source>Freehand: %1.</source>
@@ -2091,8 +2501,16 @@
    <translation>Degradado</translation>
   </message>
   <message>
+   <source>Gradient by the light</source>
+   <translation>Degradado según la luz</translation>
+  </message>
+  <message>
    <source>Gradient stops</source>
    <translation>Paradas del degradado</translation>
+  </message>
+  <message>
+   <source>Grain</source>
+   <translation>Grano</translation>
   </message>
   <message>
    <source>Grey areas under the lines</source>
@@ -2235,8 +2653,16 @@
    <translation>Tintas de la imagen</translation>
   </message>
   <message>
+   <source>Inside</source>
+   <translation>Dentro</translation>
+  </message>
+  <message>
    <source>Inside %1 now, and cut by it. Ctrl+Z takes it out.</source>
    <translation>Ahora dentro de %1 y recortado por él. Ctrl+Z lo saca.</translation>
+  </message>
+  <message>
+   <source>Inside: it moves and is clipped with its area, and can be edited beyond the border.</source>
+   <translation>Dentro: se mueve y se recorta con su área, y puede editarse más allá del borde.</translation>
   </message>
   <message>
    <source>Inters.</source>
@@ -2247,12 +2673,32 @@
    <translation>Intersección</translation>
   </message>
   <message>
+   <source>Inwards</source>
+   <translation>Hacia dentro</translation>
+  </message>
+  <message>
    <source>It becomes a shape of its own again</source>
    <translation>Vuelve a ser una forma propia</translation>
   </message>
   <message>
    <source>It could not be put aside: %1.</source>
    <translation>No se pudo apartar: %1.</translation>
+  </message>
+  <message>
+   <source>It keeps what it looks like, and no longer follows</source>
+   <translation>Conserva su aspecto y ya no sigue</translation>
+  </message>
+  <message>
+   <source>It leaves</source>
+   <translation>Deja libre</translation>
+  </message>
+  <message>
+   <source>It lies in nothing.</source>
+   <translation>No está dentro de nada.</translation>
+  </message>
+  <message>
+   <source>It runs out along the light</source>
+   <translation>Se desvanece según la luz</translation>
   </message>
   <message>
    <source>It serves other lines</source>
@@ -2267,8 +2713,20 @@
    <translation>No se guardó.</translation>
   </message>
   <message>
+   <source>It wears no look.</source>
+   <translation>No lleva ningún aspecto.</translation>
+  </message>
+  <message>
+   <source>Its blend, opacity, blur and fill, by name</source>
+   <translation>Su mezcla, opacidad, desenfoque y relleno, por nombre</translation>
+  </message>
+  <message>
    <source>Its ends are meant: they are no longer counted or ringed</source>
    <translation>Sus extremos son a propósito: ya no se cuentan ni se rodean</translation>
+  </message>
+  <message>
+   <source>Its gradient lies along the light from now on</source>
+   <translation>Su degradado sigue la luz desde ahora</translation>
   </message>
   <message>
    <source>Its lines</source>
@@ -2283,8 +2741,16 @@
    <translation>Sus líneas son ahora guías.</translation>
   </message>
   <message>
+   <source>Its own colour, from full to nothing</source>
+   <translation>Su propio color, de pleno a nada</translation>
+  </message>
+  <message>
    <source>Its pieces are worked out. Set it to change them by hand.</source>
    <translation>Sus piezas se calculan. Fíjelo para cambiarlas a mano.</translation>
+  </message>
+  <message>
+   <source>Its side turns with the sheet's light</source>
+   <translation>Su lado gira con la luz de la hoja</translation>
   </message>
   <message>
    <source>Jar</source>
@@ -2323,6 +2789,10 @@
    <translation>Une al momento dentro de</translation>
   </message>
   <message>
+   <source>Keep as a look</source>
+   <translation>Guardar como aspecto</translation>
+  </message>
+  <message>
    <source>Keep how the width varies</source>
    <translation>Conservar cómo varía el grosor</translation>
   </message>
@@ -2331,12 +2801,24 @@
    <translation>Conservarla</translation>
   </message>
   <message>
+   <source>Keep its side</source>
+   <translation>Conservar su lado</translation>
+  </message>
+  <message>
    <source>Keep live</source>
    <translation>Mantener vivo</translation>
   </message>
   <message>
+   <source>Keep look</source>
+   <translation>Guardar aspecto</translation>
+  </message>
+  <message>
    <source>Keep swell</source>
    <translation>Guardar modulado</translation>
+  </message>
+  <message>
+   <source>Keep the picked one's look by name</source>
+   <translation>Guardar por nombre el aspecto de lo elegido</translation>
   </message>
   <message>
    <source>Keep width</source>
@@ -2355,6 +2837,10 @@
    <translation>%1 guardado como tinta. Doble clic en su nombre para cambiarlo.</translation>
   </message>
   <message>
+   <source>Kept as %1. What wears it changes with it.</source>
+   <translation>Guardado como %1. Lo que lo lleva cambia con él.</translation>
+  </message>
+  <message>
    <source>Kept the swell %1.</source>
    <translation>Modulado %1 guardado.</translation>
   </message>
@@ -2369,6 +2855,10 @@
   <message>
    <source>Kiln yard</source>
    <translation>Patio del horno</translation>
+  </message>
+  <message>
+   <source>Kind of marks</source>
+   <translation>Tipo de marcas</translation>
   </message>
   <message>
    <source>Lamplight</source>
@@ -2393,6 +2883,10 @@
   <message>
    <source>Lantern row</source>
    <translation>Fila de faroles</translation>
+  </message>
+  <message>
+   <source>Largest</source>
+   <translation>Mayor</translation>
   </message>
   <message>
    <source>Last light</source>
@@ -2451,8 +2945,20 @@
    <translation>Menos de la referencia</translation>
   </message>
   <message>
+   <source>Let go</source>
+   <translation>Soltar</translation>
+  </message>
+  <message>
+   <source>Let go of the look</source>
+   <translation>Soltar el aspecto</translation>
+  </message>
+  <message>
    <source>Let go one</source>
    <translation>Soltar uno</translation>
+  </message>
+  <message>
+   <source>Let it go on the area it is to lie in.</source>
+   <translation>Suéltalo sobre el área en la que debe estar.</translation>
   </message>
   <message>
    <source>Let it join</source>
@@ -2487,12 +2993,24 @@
    <translation>Claro</translation>
   </message>
   <message>
+   <source>Light and shade</source>
+   <translation>Luz y sombra</translation>
+  </message>
+  <message>
+   <source>Light from %1, %2°.</source>
+   <translation>Luz desde %1, %2°.</translation>
+  </message>
+  <message>
    <source>Light shapes on dark ground</source>
    <translation>Formas claras sobre fondo oscuro</translation>
   </message>
   <message>
    <source>Lighten</source>
    <translation>Aclarar</translation>
+  </message>
+  <message>
+   <source>Lightness</source>
+   <translation>Claridad</translation>
   </message>
   <message>
    <source>Like fill</source>
@@ -2517,6 +3035,10 @@
   <message>
    <source>Lines</source>
    <translation>Líneas</translation>
+  </message>
+  <message>
+   <source>Lines on top</source>
+   <translation>Líneas encima</translation>
   </message>
   <message>
    <source>Liquorice</source>
@@ -2583,6 +3105,22 @@
    <translation>Se fija justo tangente a una o dos líneas cercanas; tres dan a un círculo su tamaño (Ctrl suelta)</translation>
   </message>
   <message>
+   <source>Look</source>
+   <translation>Aspecto</translation>
+  </message>
+  <message>
+   <source>Look %1</source>
+   <translation>Aspecto %1</translation>
+  </message>
+  <message>
+   <source>Look of shades</source>
+   <translation>Aspecto de las sombras</translation>
+  </message>
+  <message>
+   <source>Look: %1</source>
+   <translation>Aspecto: %1</translation>
+  </message>
+  <message>
    <source>Looking at the picture</source>
    <translation>Mirando la imagen</translation>
   </message>
@@ -2601,6 +3139,10 @@
   <message>
    <source>Looks for the symmetry of the picture</source>
    <translation>Busca la simetría de la imagen</translation>
+  </message>
+  <message>
+   <source>Looks of this piece</source>
+   <translation>Aspectos de esta pieza</translation>
   </message>
   <message>
    <source>Luminosity</source>
@@ -2651,6 +3193,14 @@
    <translation>Hacer de la línea elegida el eje</translation>
   </message>
   <message>
+   <source>Marks</source>
+   <translation>Marcas</translation>
+  </message>
+  <message>
+   <source>Marks as they were last, inside</source>
+   <translation>Marcas como las últimas, dentro</translation>
+  </message>
+  <message>
    <source>May move by</source>
    <translation>Puede moverse</translation>
   </message>
@@ -2665,6 +3215,10 @@
   <message>
    <source>Median</source>
    <translation>Mediana</translation>
+  </message>
+  <message>
+   <source>Merge colours</source>
+   <translation>Fundir colores</translation>
   </message>
   <message>
    <source>Merge nodes</source>
@@ -2779,6 +3333,10 @@
    <translation>Mover eje</translation>
   </message>
   <message>
+   <source>Move colour %1</source>
+   <translation>Mover color %1</translation>
+  </message>
+  <message>
    <source>Move corner</source>
    <translation>Mover esquina</translation>
   </message>
@@ -2855,6 +3413,14 @@
    <translation>Tecla nueva</translation>
   </message>
   <message>
+   <source>New shades wear %1.</source>
+   <translation>Las sombras nuevas llevan %1.</translation>
+  </message>
+  <message>
+   <source>New shades, and those picked, wear it</source>
+   <translation>Lo llevan las sombras nuevas y las elegidas</translation>
+  </message>
+  <message>
    <source>New sheet</source>
    <translation>Hoja nueva</translation>
   </message>
@@ -2905,6 +3471,10 @@
   <message>
    <source>No gap was closed and no sliver absorbed.</source>
    <translation>No se cerró ningún hueco ni se absorbió ninguna astilla.</translation>
+  </message>
+  <message>
+   <source>No ink is in hand.</source>
+   <translation>No hay tinta en la mano.</translation>
   </message>
   <message>
    <source>No inks yet. Add one, load a palette, or take one from the picture. What is painted with an ink changes with it.</source>
@@ -3015,6 +3585,10 @@
    <translation>No hay nada elegido.</translation>
   </message>
   <message>
+   <source>Nothing lies where it falls.</source>
+   <translation>No hay nada donde cae.</translation>
+  </message>
+  <message>
    <source>Nothing on the shelf goes by these words.</source>
    <translation>Nada del estante responde a esas palabras.</translation>
   </message>
@@ -3043,6 +3617,14 @@
    <translation>Ahora y en adelante; también está en la ficha Color</translation>
   </message>
   <message>
+   <source>Nowhere</source>
+   <translation>En ningún sitio</translation>
+  </message>
+  <message>
+   <source>O: the other side</source>
+   <translation>O: el otro lado</translation>
+  </message>
+  <message>
    <source>Of the photo beneath, in OKLab</source>
    <translation>De la foto de debajo, en OKLab</translation>
   </message>
@@ -3053,6 +3635,10 @@
   <message>
    <source>Offset by</source>
    <translation>Desplazar</translation>
+  </message>
+  <message>
+   <source>On the far side</source>
+   <translation>En el lado opuesto</translation>
   </message>
   <message>
    <source>On the sheet %1 : 1, %2</source>
@@ -3081,6 +3667,10 @@
   <message>
    <source>One thing, with all that is in it.</source>
    <translation>Una cosa, con todo lo que hay en ella.</translation>
+  </message>
+  <message>
+   <source>One way</source>
+   <translation>Una dirección</translation>
   </message>
   <message>
    <source>Only a part</source>
@@ -3175,12 +3765,24 @@
    <translation>Otros cortes para el mismo número de piezas</translation>
   </message>
   <message>
+   <source>Other places, by another seed</source>
+   <translation>Otros sitios, con otra semilla</translation>
+  </message>
+  <message>
    <source>Other shades and directions; locked pieces stay</source>
    <translation>Otros tonos y direcciones; las piezas bloqueadas quedan</translation>
   </message>
   <message>
+   <source>Other side</source>
+   <translation>Otro lado</translation>
+  </message>
+  <message>
    <source>Other work is under way.</source>
    <translation>Hay otro trabajo en curso.</translation>
+  </message>
+  <message>
+   <source>Outline</source>
+   <translation>Contorno</translation>
   </message>
   <message>
    <source>Over</source>
@@ -3299,6 +3901,10 @@
    <translation>Pluma</translation>
   </message>
   <message>
+   <source>Pen shade</source>
+   <translation>Sombra a pluma</translation>
+  </message>
+  <message>
    <source>Pencil</source>
    <translation>Lápiz</translation>
   </message>
@@ -3331,8 +3937,20 @@
    <translation>Elija una fila, pulse una tecla en el campo de abajo y désela.</translation>
   </message>
   <message>
+   <source>Pick a shape and take it as the mark first, on the card.</source>
+   <translation>Primero elige una forma y tómala como marca, en la ficha.</translation>
+  </message>
+  <message>
    <source>Pick all painted with it</source>
    <translation>Elegir todo lo pintado con ella</translation>
+  </message>
+  <message>
+   <source>Pick all that wear it</source>
+   <translation>Elegir todo lo que lo lleva</translation>
+  </message>
+  <message>
+   <source>Pick all that wear this look</source>
+   <translation>Elegir todo lo que lleva este aspecto</translation>
   </message>
   <message>
    <source>Pick all with the same fill</source>
@@ -3347,8 +3965,20 @@
    <translation>Elegir todo con el mismo grosor</translation>
   </message>
   <message>
+   <source>Pick an area first: strokes are cut off along its border and stay in it.</source>
+   <translation>Elige antes un área: los trazos se cortan en su borde y quedan dentro.</translation>
+  </message>
+  <message>
    <source>Pick everything</source>
    <translation>Elegir todo</translation>
+  </message>
+  <message>
+   <source>Pick one area or several first.</source>
+   <translation>Elige antes una o varias áreas.</translation>
+  </message>
+  <message>
+   <source>Pick one shape first.</source>
+   <translation>Elige antes una forma.</translation>
   </message>
   <message>
    <source>Pick one straight line first.</source>
@@ -3377,6 +4007,10 @@
   <message>
    <source>Picked node at %1, %2</source>
    <translation>Nodo elegido en %1, %2</translation>
+  </message>
+  <message>
+   <source>Picks the shade</source>
+   <translation>Elige la sombra</translation>
   </message>
   <message>
    <source>Picture</source>
@@ -3423,6 +4057,10 @@
    <translation>Colocar</translation>
   </message>
   <message>
+   <source>Plain shapes from now on</source>
+   <translation>Formas simples desde ahora</translation>
+  </message>
+  <message>
    <source>Plain shapes that no longer follow the lines</source>
    <translation>Formas simples que ya no siguen a las líneas</translation>
   </message>
@@ -3453,6 +4091,10 @@
   <message>
    <source>Poppy paper</source>
    <translation>Papel de amapola</translation>
+  </message>
+  <message>
+   <source>Press on what casts the shade, and drag it to where it falls.</source>
+   <translation>Pulsa sobre lo que arroja la sombra y arrástrala adonde cae.</translation>
   </message>
   <message>
    <source>Press the new key for "%1".</source>
@@ -3505,6 +4147,10 @@
   <message>
    <source>Raspberry</source>
    <translation>Frambuesa</translation>
+  </message>
+  <message>
+   <source>Reach of the fall</source>
+   <translation>Alcance de la caída</translation>
   </message>
   <message>
    <source>Reading %1</source>
@@ -3594,6 +4240,10 @@
    <translation>Lados derechos en una línea</translation>
   </message>
   <message>
+   <source>Rim</source>
+   <translation>Ribete</translation>
+  </message>
+  <message>
    <source>Roofs</source>
    <translation>Tejados</translation>
   </message>
@@ -3628,6 +4278,10 @@
   <message>
    <source>Round guide</source>
    <translation>Guía redonda</translation>
+  </message>
+  <message>
+   <source>Round marks</source>
+   <translation>Marcas redondas</translation>
   </message>
   <message>
    <source>Round picked corners</source>
@@ -3714,6 +4368,22 @@
    <translation>Escaneando %1</translation>
   </message>
   <message>
+   <source>Scatter</source>
+   <translation>Esparcir</translation>
+  </message>
+  <message>
+   <source>Scatter in the picked areas</source>
+   <translation>Esparcir en las áreas elegidas</translation>
+  </message>
+  <message>
+   <source>Scatter is made of this shape</source>
+   <translation>Se esparce esta forma</translation>
+  </message>
+  <message>
+   <source>Scatter is made of this shape now.</source>
+   <translation>Ahora se esparce esta forma.</translation>
+  </message>
+  <message>
    <source>Screen</source>
    <translation>Multiplicar inverso</translation>
   </message>
@@ -3798,6 +4468,10 @@
    <translation>Matizar faceta</translation>
   </message>
   <message>
+   <source>Shadow</source>
+   <translation>Sombra</translation>
+  </message>
+  <message>
    <source>Shape</source>
    <translation>Forma</translation>
   </message>
@@ -3834,12 +4508,20 @@
    <translation>Estante de paletas</translation>
   </message>
   <message>
+   <source>Shift adds this colour</source>
+   <translation>Mayús añade este color</translation>
+  </message>
+  <message>
    <source>Shift held</source>
    <translation>Mayús pulsada</translation>
   </message>
   <message>
    <source>Shop window</source>
    <translation>Escaparate</translation>
+  </message>
+  <message>
+   <source>Short strokes, along the light</source>
+   <translation>Trazos cortos, según la luz</translation>
   </message>
   <message>
    <source>Shortest line</source>
@@ -3882,6 +4564,10 @@
    <translation>Mostrar la siguiente fuga de una gota</translation>
   </message>
   <message>
+   <source>Show what ignores the light</source>
+   <translation>Mostrar lo que ignora la luz</translation>
+  </message>
+  <message>
    <source>Show what is picked in the layer list</source>
    <translation>Mostrar lo elegido en la lista de capas</translation>
   </message>
@@ -3908,6 +4594,10 @@
   <message>
    <source>Shuffle facets</source>
    <translation>Barajar facetas</translation>
+  </message>
+  <message>
+   <source>Side</source>
+   <translation>Lado</translation>
   </message>
   <message>
    <source>Sides</source>
@@ -3980,6 +4670,14 @@
   <message>
    <source>Sliver %1, kept</source>
    <translation>Astilla %1, conservada</translation>
+  </message>
+  <message>
+   <source>Small uneven grains</source>
+   <translation>Granos pequeños desiguales</translation>
+  </message>
+  <message>
+   <source>Smallest</source>
+   <translation>Menor</translation>
   </message>
   <message>
    <source>Smallest area</source>
@@ -4056,12 +4754,20 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Espacio pulsado</translation>
   </message>
   <message>
+   <source>Spacing</source>
+   <translation>Separación</translation>
+  </message>
+  <message>
    <source>Split</source>
    <translation>Dividir</translation>
   </message>
   <message>
    <source>Split apart</source>
    <translation>Dividir en partes</translation>
+  </message>
+  <message>
+   <source>Split colour</source>
+   <translation>Dividir color</translation>
   </message>
   <message>
    <source>Split into %1 shapes. Ctrl+Z puts them together.</source>
@@ -4184,6 +4890,18 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Paja</translation>
   </message>
   <message>
+   <source>Strength</source>
+   <translation>Fuerza</translation>
+  </message>
+  <message>
+   <source>Strength of light</source>
+   <translation>Fuerza de la luz</translation>
+  </message>
+  <message>
+   <source>Strokes</source>
+   <translation>Trazos</translation>
+  </message>
+  <message>
    <source>Strokes (*.json);;All files (*)</source>
    <translation>Trazos (*.json);;Todos los archivos (*)</translation>
   </message>
@@ -4236,6 +4954,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Separar</translation>
   </message>
   <message>
+   <source>Take as mark</source>
+   <translation>Tomar como marca</translation>
+  </message>
+  <message>
    <source>Take back node</source>
    <translation>Quitar último nodo</translation>
   </message>
@@ -4272,6 +4994,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Tomar líneas</translation>
   </message>
   <message>
+   <source>Take node out</source>
+   <translation>Quitar nodo</translation>
+  </message>
+  <message>
    <source>Take out</source>
    <translation>Sacar</translation>
   </message>
@@ -4292,6 +5018,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Tomar formas</translation>
   </message>
   <message>
+   <source>Take the picked shape as the mark of scatter</source>
+   <translation>Tomar la forma elegida como marca de esparcir</translation>
+  </message>
+  <message>
    <source>Take this line's look for the next ones</source>
    <translation>Tomar el aspecto de esta línea para las siguientes</translation>
   </message>
@@ -4302,6 +5032,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Taken</source>
    <translation>Tomado</translation>
+  </message>
+  <message>
+   <source>Taken out; it lies beside its area, in the same place.</source>
+   <translation>Sacado; queda junto a su área, en el mismo sitio.</translation>
   </message>
   <message>
    <source>Takes the fill away</source>
@@ -4326,6 +5060,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Teapot on the counter</source>
    <translation>Tetera en el mostrador</translation>
+  </message>
+  <message>
+   <source>Tears, all one way</source>
+   <translation>Lágrimas, todas en una dirección</translation>
   </message>
   <message>
    <source>Tell ink from pencil by itself</source>
@@ -4368,6 +5106,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>El color queda como estaba</translation>
   </message>
   <message>
+   <source>The drag makes it fade out</source>
+   <translation>El arrastre lo desvanece</translation>
+  </message>
+  <message>
+   <source>The drawn lines are seen above the areas</source>
+   <translation>Las líneas dibujadas se ven sobre las áreas</translation>
+  </message>
+  <message>
    <source>The drop's area is closed again.</source>
    <translation>El área de la gota vuelve a estar cerrada.</translation>
   </message>
@@ -4392,6 +5138,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>El relleno</translation>
   </message>
   <message>
+   <source>The fill runs out along the light</source>
+   <translation>El relleno se desvanece según la luz</translation>
+  </message>
+  <message>
    <source>The first stop's colour in place of the gradient</source>
    <translation>El color de la primera parada en lugar del degradado</translation>
   </message>
@@ -4402,6 +5152,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>The halves become whole; they are kept on a hidden layer</source>
    <translation>Las mitades se vuelven enteras; se guardan en una capa oculta</translation>
+  </message>
+  <message>
+   <source>The ink in hand is the warm colour of the light</source>
+   <translation>La tinta en la mano es el color cálido de la luz</translation>
+  </message>
+  <message>
+   <source>The ink in hand lights the sheet</source>
+   <translation>La tinta en la mano ilumina la hoja</translation>
   </message>
   <message>
    <source>The inks of %1 are loaded, and the drawing is painted with them. Ctrl+Z puts both back.</source>
@@ -4500,6 +5258,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>La línea siguiente</translation>
   </message>
   <message>
+   <source>The next one is</source>
+   <translation>La siguiente es</translation>
+  </message>
+  <message>
+   <source>The next shade whose side is not that of the light</source>
+   <translation>La siguiente sombra cuyo lado no es el de la luz</translation>
+  </message>
+  <message>
    <source>The other half is taken away</source>
    <translation>Se quita la otra mitad</translation>
   </message>
@@ -4542,6 +5308,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>The same again with a copy</source>
    <translation>Lo mismo otra vez con una copia</translation>
+  </message>
+  <message>
+   <source>The shape that was taken as the mark</source>
+   <translation>La forma que se tomó como marca</translation>
+  </message>
+  <message>
+   <source>The sheet's light</source>
+   <translation>La luz de la hoja</translation>
   </message>
   <message>
    <source>The shelf, load, save, take from the picture</source>
@@ -4590,6 +5364,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>There are very many steps: the oldest can no longer be taken back.</source>
    <translation>Son muchísimos pasos: los más antiguos ya no se pueden deshacer.</translation>
+  </message>
+  <message>
+   <source>There is no area here. Shades lie in closed shapes.</source>
+   <translation>Aquí no hay área. Las sombras están en formas cerradas.</translation>
   </message>
   <message>
    <source>There is no file %1.</source>
@@ -4656,8 +5434,16 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>No hay memoria suficiente para esto. No se cambió nada.</translation>
   </message>
   <message>
+   <source>There is nothing here to put inside.</source>
+   <translation>Aquí no hay nada que meter.</translation>
+  </message>
+  <message>
    <source>There is nothing in %1 to find an axis in.</source>
    <translation>En %1 no hay nada en que hallar un eje.</translation>
+  </message>
+  <message>
+   <source>There is nothing painted to flatten.</source>
+   <translation>No hay nada pintado que aplanar.</translation>
   </message>
   <message>
    <source>There is nothing to paste: copy a drawing first.</source>
@@ -4690,6 +5476,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>They bend as evenly as they can within that slack.</source>
    <translation>Ya se curvan tan parejas como permite esa holgura.</translation>
+  </message>
+  <message>
+   <source>They follow the light now.</source>
+   <translation>Ahora siguen la luz.</translation>
+  </message>
+  <message>
+   <source>They thin out</source>
+   <translation>Escasean</translation>
   </message>
   <message>
    <source>Thinnest area kept</source>
@@ -4776,6 +5570,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Papel de seda</translation>
   </message>
   <message>
+   <source>To a side</source>
+   <translation>Hacia un lado</translation>
+  </message>
+  <message>
+   <source>To the light</source>
+   <translation>Hacia la luz</translation>
+  </message>
+  <message>
    <source>To the stack</source>
    <translation>A la pila</translation>
   </message>
@@ -4836,6 +5638,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Tocar al vecino</translation>
   </message>
   <message>
+   <source>Towards the light</source>
+   <translation>Hacia la luz</translation>
+  </message>
+  <message>
    <source>Trace</source>
    <translation>Calcar</translation>
   </message>
@@ -4892,12 +5698,32 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Convertir en tonos</translation>
   </message>
   <message>
+   <source>Turn light</source>
+   <translation>Girar la luz</translation>
+  </message>
+  <message>
    <source>Turn line round</source>
    <translation>Invertir línea</translation>
   </message>
   <message>
+   <source>Turn of marks</source>
+   <translation>Giro de las marcas</translation>
+  </message>
+  <message>
    <source>Turn picture</source>
    <translation>Girar imagen</translation>
+  </message>
+  <message>
+   <source>Turn them</source>
+   <translation>Girarlas</translation>
+  </message>
+  <message>
+   <source>Turn to the light</source>
+   <translation>Girar hacia la luz</translation>
+  </message>
+  <message>
+   <source>Turn what ignores the light</source>
+   <translation>Girar lo que ignora la luz</translation>
   </message>
   <message>
    <source>Turn working colours</source>
@@ -4906,6 +5732,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Turn working colours into their tones</source>
    <translation>Convertir los colores de trabajo en sus tonos</translation>
+  </message>
+  <message>
+   <source>Turned</source>
+   <translation>Giradas</translation>
   </message>
   <message>
    <source>Turned %1 by %2°. Ctrl+Z turns it back.</source>
@@ -4996,6 +5826,34 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Parte deseada de oscuro</translation>
   </message>
   <message>
+   <source>Warm from ink</source>
+   <translation>Cálido de la tinta</translation>
+  </message>
+  <message>
+   <source>Warm light</source>
+   <translation>Luz cálida</translation>
+  </message>
+  <message>
+   <source>Way</source>
+   <translation>Dirección</translation>
+  </message>
+  <message>
+   <source>Way of marks</source>
+   <translation>Dirección de las marcas</translation>
+  </message>
+  <message>
+   <source>Way of the light</source>
+   <translation>Dirección de la luz</translation>
+  </message>
+  <message>
+   <source>Wears %1; changed here, it lets go of it.</source>
+   <translation>Lleva %1; si se cambia aquí, lo suelta.</translation>
+  </message>
+  <message>
+   <source>Wears no look: it is its own.</source>
+   <translation>No lleva aspecto: es el suyo propio.</translation>
+  </message>
+  <message>
    <source>Weight</source>
    <translation>Grosor</translation>
   </message>
@@ -5040,6 +5898,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Qué pasó</translation>
   </message>
   <message>
+   <source>What ignores it is drawn by hand: draw it on the other side.</source>
+   <translation>Lo que la ignora está dibujado a mano: dibújalo en el otro lado.</translation>
+  </message>
+  <message>
    <source>What is darker stays darker, by about as much; locked layers stay</source>
    <translation>Lo más oscuro sigue más oscuro, más o menos igual; las capas bloqueadas no cambian</translation>
   </message>
@@ -5070,6 +5932,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>What lies on this layer shows on both sides of the axis until you weld it.</source>
    <translation>Lo que hay en esta capa se ve a ambos lados del eje hasta que lo suelde.</translation>
+  </message>
+  <message>
+   <source>What one thing throws on another</source>
+   <translation>Lo que una cosa arroja sobre otra</translation>
   </message>
   <message>
    <source>What stands out stays, texture goes</source>
@@ -5112,6 +5978,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Ancha</translation>
   </message>
   <message>
+   <source>Width</source>
+   <translation>Ancho</translation>
+  </message>
+  <message>
    <source>Width along the line, by name</source>
    <translation>Grosor a lo largo de la línea, por nombre</translation>
   </message>
@@ -5120,6 +5990,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
 Keys: left and right pick a bead, up and down change its width, Insert adds, Delete removes</source>
    <translation>Grosor a lo largo de la línea. Arrastre una cuenta arriba, abajo o a lo largo; clic en la forma para una nueva; sáquela para quitarla.
 Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor, Insert añade, Supr quita</translation>
+  </message>
+  <message>
+   <source>Width by a click</source>
+   <translation>Ancho con un clic</translation>
+  </message>
+  <message>
+   <source>Width of crescent</source>
+   <translation>Ancho de la media luna</translation>
   </message>
   <message>
    <source>Width of its length</source>
@@ -5190,8 +6068,20 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>una forma con agujeros</translation>
   </message>
   <message>
+   <source>above</source>
+   <translation>arriba</translation>
+  </message>
+  <message>
+   <source>against the light</source>
+   <translation>contra la luz</translation>
+  </message>
+  <message>
    <source>all after the first %1</source>
    <translation>todos después de los primeros %1</translation>
+  </message>
+  <message>
+   <source>an area</source>
+   <translation>un área</translation>
   </message>
   <message>
    <source>and %1 more</source>
@@ -5225,8 +6115,16 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>tal como se mezcló</translation>
   </message>
   <message>
+   <source>band %1</source>
+   <translation>banda %1</translation>
+  </message>
+  <message>
    <source>bead %1 of %2: %3 % of the width at %4 % of the length</source>
    <translation>cuenta %1 de %2: %3 % del grosor al %4 % del largo</translation>
+  </message>
+  <message>
+   <source>below</source>
+   <translation>abajo</translation>
   </message>
   <message>
    <source>both joins are corners</source>
@@ -5257,8 +6155,16 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>por sí solo</translation>
   </message>
   <message>
+   <source>by the light</source>
+   <translation>según la luz</translation>
+  </message>
+  <message>
    <source>by two halves alike</source>
    <translation>por dos mitades iguales</translation>
+  </message>
+  <message>
+   <source>cast %1</source>
+   <translation>arrojada %1</translation>
   </message>
   <message>
    <source>centre</source>
@@ -5289,6 +6195,18 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>se cierra aquí</translation>
   </message>
   <message>
+   <source>colour %1 of %2, %3</source>
+   <translation>color %1 de %2, %3</translation>
+  </message>
+  <message>
+   <source>cool</source>
+   <translation>frío</translation>
+  </message>
+  <message>
+   <source>core shade %1</source>
+   <translation>sombra propia %1</translation>
+  </message>
+  <message>
    <source>crossing</source>
    <translation>cruce</translation>
   </message>
@@ -5305,6 +6223,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>arrastre para ampliar</translation>
   </message>
   <message>
+   <source>edge light %1</source>
+   <translation>luz de borde %1</translation>
+  </message>
+  <message>
    <source>enough for marks</source>
    <translation>basta para marcas</translation>
   </message>
@@ -5315,6 +6237,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>even</source>
    <translation>parejo</translation>
+  </message>
+  <message>
+   <source>fewer that way</source>
+   <translation>menos hacia allí</translation>
   </message>
   <message>
    <source>fill</source>
@@ -5370,8 +6296,16 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>guía</translation>
   </message>
   <message>
+   <source>half high</source>
+   <translation>a media altura</translation>
+  </message>
+  <message>
    <source>hidden</source>
    <translation>oculto</translation>
+  </message>
+  <message>
+   <source>high</source>
+   <translation>alta</translation>
   </message>
   <message>
    <source>in Nodes: smooth or corner</source>
@@ -5380,6 +6314,18 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>in hand</source>
    <translation>en mano</translation>
+  </message>
+  <message>
+   <source>inside %1</source>
+   <translation>dentro de %1</translation>
+  </message>
+  <message>
+   <source>inside nothing: it stays as it is</source>
+   <translation>dentro de nada: queda como está</translation>
+  </message>
+  <message>
+   <source>into %1</source>
+   <translation>en %1</translation>
   </message>
   <message>
    <source>its picture is gone: the last shapes stay</source>
@@ -5418,6 +6364,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>soltar, luego Elegir</translation>
   </message>
   <message>
+   <source>light %1°, %2</source>
+   <translation>luz %1°, %2</translation>
+  </message>
+  <message>
    <source>lighter</source>
    <translation>más claro</translation>
   </message>
@@ -5445,6 +6395,18 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>locked</source>
    <translation>bloqueado</translation>
+  </message>
+  <message>
+   <source>low</source>
+   <translation>baja</translation>
+  </message>
+  <message>
+   <source>lower left</source>
+   <translation>abajo a la izquierda</translation>
+  </message>
+  <message>
+   <source>lower right</source>
+   <translation>abajo a la derecha</translation>
   </message>
   <message>
    <source>middle</source>
@@ -5571,6 +6533,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>o empiece a dibujar: pulse 2 y luego S</translation>
   </message>
   <message>
+   <source>over</source>
+   <translation>en</translation>
+  </message>
+  <message>
    <source>part %1</source>
    <translation>parte %1</translation>
   </message>
@@ -5609,6 +6575,14 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>set: the shapes are artwork now</source>
    <translation>fijado: las formas son ya parte de la obra</translation>
+  </message>
+  <message>
+   <source>shades, %1 clipped</source>
+   <translation>sombras, %1 recortadas</translation>
+  </message>
+  <message>
+   <source>shades, all inside</source>
+   <translation>sombras, todas dentro</translation>
   </message>
   <message>
    <source>shapes</source>
@@ -5667,6 +6641,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>la imagen</translation>
   </message>
   <message>
+   <source>this area</source>
+   <translation>esta área</translation>
+  </message>
+  <message>
    <source>tone areas</source>
    <translation>áreas de tono</translation>
   </message>
@@ -5679,12 +6657,24 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>arriba</translation>
   </message>
   <message>
+   <source>upper left</source>
+   <translation>arriba a la izquierda</translation>
+  </message>
+  <message>
+   <source>upper right</source>
+   <translation>arriba a la derecha</translation>
+  </message>
+  <message>
    <source>value %1 of 255</source>
    <translation>valor %1 de 255</translation>
   </message>
   <message>
    <source>wanted %1</source>
    <translation>deseado %1</translation>
+  </message>
+  <message>
+   <source>warm</source>
+   <translation>cálido</translation>
   </message>
   <message>
    <source>weak edge, click to hold</source>

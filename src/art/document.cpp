@@ -61,6 +61,15 @@ const Drop* Artwork::drop() const
     return recipeOf<Drop>(*live);
 }
 
+const Crescent* Artwork::crescent() const
+{
+    return recipeOf<Crescent>(*live);
+}
+const shade::Scatter* Artwork::scatter() const
+{
+    return recipeOf<shade::Scatter>(*live);
+}
+
 void Group::setItems(std::vector<ItemPtr> i)
 {
     if (i == items.value_) return;
@@ -203,6 +212,11 @@ const Item* Document::parentOf(Id item) const
     return way.empty() ? nullptr : way.back();
 }
 
+const NamedLook* Document::look(Id id) const
+{
+    const auto at = std::find_if(looks.begin(), looks.end(), [id](const NamedLook& l) { return id != 0 && l.id == id; });
+    return at == looks.end() ? nullptr : &*at;
+}
 const Ink* Document::ink(Id id) const
 {
     for (const Ink& i : inks)

@@ -8,6 +8,7 @@
 // the recipe goes, and derived, where it stays. Nobody else writes them, so what a person drew is never inside what is derived.
 #pragma once
 
+#include "art/light.h"
 #include "art/paint.h"
 #include "art/recipe.h"
 #include "curve/path.h"
@@ -60,6 +61,8 @@ struct Artwork {
     const Rounding* rounding() const;
     const Combined* combined() const;
     const Drop* drop() const;
+    const Crescent* crescent() const;
+    const shade::Scatter* scatter() const;
     friend bool operator==(const Artwork&, const Artwork&) = default;
 };
 
@@ -122,6 +125,7 @@ struct Item {
     double opacity = 1; // 0..1
     Blend blend = Blend::normal;
     double blur = 0; // px: standard deviation, 0..mostBlur
+    Id look = 0;     // the named look it wears; 0 = its own (looks.h)
     Kind is;
 
     const Artwork* artwork() const { return std::get_if<Artwork>(&is); }
@@ -152,6 +156,17 @@ struct Guide {
     friend bool operator==(const Guide&, const Guide&) = default;
 };
 
+// How things look, kept by name. What is left out stays each thing's own.
+struct NamedLook {
+    Id id = 0;
+    std::string name;
+    std::optional<Blend> blend;
+    std::optional<double> opacity, blur;
+    std::optional<Fill> fill; // flat: a gradient lies where it lies
+    std::optional<Stroke> line;
+    friend bool operator==(const NamedLook&, const NamedLook&) = default;
+};
+
 // What a document holds: two are equal when this is.
 struct Content {
     std::string title;
@@ -159,6 +174,8 @@ struct Content {
     std::vector<LayerPtr> layers; // bottom first
     std::vector<Guide> guides;
     std::vector<art::Ink> inks;
+    std::vector<NamedLook> looks;
+    Light light;
     friend bool operator==(const Content&, const Content&) = default;
 };
 
@@ -175,6 +192,7 @@ struct Document : Content {
     // Those round it, outermost first.
     std::vector<const Item*> ancestorsOf(Id item) const;
     const Ink* ink(Id id) const;
+    const NamedLook* look(Id id) const;
     friend bool operator==(const Document& a, const Document& b) { return static_cast<const Content&>(a) == static_cast<const Content&>(b); }
 };
 

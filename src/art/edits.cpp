@@ -1,6 +1,7 @@
 #include "art/edits.h"
 
 #include "art/live.h"
+#include "art/looks.h"
 #include "art/tree.h"
 #include "curve/comb.h"
 #include "words/said.h"
@@ -144,6 +145,14 @@ Document withoutEmptyGroups(const Document& d)
 
 namespace {
 
+// Changed by itself, a thing no longer wears the look it is named after.
+void letGoOfLook(const Document& d, const Item& before, Item& after)
+{
+    if (after.look == 0 || after.look != before.look) return;
+    const NamedLook* look = d.look(after.look);
+    if (!look || (wears(before, *look, d.light) && !wears(after, *look, d.light))) after.look = 0;
+}
+
 // Each of the things that may be worked on by hand; those below one that is replaced are not asked.
 Edited withChosen(const Document& d, const std::vector<Id>& items, const Rebuilder& act)
 {
@@ -191,6 +200,7 @@ Edited withItemsChanged(const Document& d, const std::vector<Id>& items, const s
         Item changed = *i;
         change(changed);
         changed.id = i->id;
+        letGoOfLook(d, *i, changed);
         return changed == *i ? Rebuild::stay() : Rebuild::by(shared(std::move(changed)));
     });
 }
@@ -250,6 +260,7 @@ Edited withTraits(const Document& d, const std::vector<Id>& items, const Traits&
         c.blend = t.blend.value_or(c.blend);
         if (t.blur && std::isfinite(*t.blur)) c.blur = std::clamp(*t.blur, 0.0, mostBlur);
         if (c == *i) return Rebuild::below();
+        letGoOfLook(d, *i, c);
         again = true;
         return Rebuild::by(shared(std::move(c)));
     };

@@ -35,6 +35,14 @@ std::size_t bytesOf(const Drop& d)
 {
     return (d.lines.size() + d.leaks.size()) * sizeof(LineSide);
 }
+std::size_t bytesOf(const Crescent&)
+{
+    return 0;
+}
+std::size_t bytesOf(const shade::Scatter& s)
+{
+    return bytesOf(s.own);
+}
 std::size_t bytesOf(const ToneStack& t)
 {
     std::size_t n = t.stack.cuts.size() * sizeof(double);

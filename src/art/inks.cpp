@@ -2,6 +2,7 @@
 
 #include "art/edits.h"
 #include "art/facets.h"
+#include "art/lights.h"
 #include "art/live.h"
 #include "art/tree.h"
 
@@ -27,6 +28,18 @@ pixel::Rgba rgba(Colour c)
 Document withEveryPaint(const Document& d, const PaintVisitor& act)
 {
     Document out = d;
+    const auto plain = [&](Colour& c, InkUse& use) {
+        std::optional<Colour> one = c;
+        act(one, use);
+        c = one.value_or(c);
+    };
+    plain(out.light.warm, out.light.warmInk);
+    plain(out.light.cool, out.light.coolInk);
+    for (NamedLook& l : out.looks) {
+        if (l.fill) eachPaint(*l.fill, act);
+        if (l.line) act(l.line->colour, l.line->ink);
+    }
+    if (!(out.light == d.light)) out = withLight(out, out.light); // what is lit has its colours from there
     for (LayerPtr& l : out.layers) {
         Layer copy = *l;
         for (ItemPtr& i : copy.items) {
@@ -144,7 +157,8 @@ std::vector<Id> withoutInkYet(const Document& d)
     // The tones of a stack have colours of their own, set or not.
     const auto ofStack = [](const Where& w) { return w.parent && w.parent->group() && w.parent->group()->tones(); };
     eachArtwork(d, seen, [&](const Item& i, const Artwork& a, const Where& w) {
-        if (!a.guide && a.fill.colour && a.fill.ink.ink == 0 && !a.fill.gradient && !ofStack(w)) out.push_back(i.id);
+        const bool lit = a.fill.lit != Lit::none || a.crescent(); // the light's
+        if (!a.guide && !lit && a.fill.colour && a.fill.ink.ink == 0 && !a.fill.gradient && !ofStack(w)) out.push_back(i.id);
     });
     return out;
 }
@@ -183,6 +197,7 @@ namespace {
 
 void put(Fill& f, const Paint& paint)
 {
+    f.lit = Lit::none;
     f.colour = paint.colour;
     f.ink = paint.ink;
     f.gradient.reset();

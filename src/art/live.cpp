@@ -5,6 +5,7 @@
 #include "art/edits.h"
 #include "art/facets.h"
 #include "art/inks.h"
+#include "art/shades.h"
 #include "art/tones.h"
 #include "art/tree.h"
 
@@ -61,7 +62,8 @@ std::vector<Id> sourcesOf(const Recipe& r)
                                std::set<Id> lines;
                                for (const LineSide& s : d->lines) lines.insert(s.line);
                                return Ids(lines.begin(), lines.end());
-                           }},
+                           },
+                           [](const Shared<Crescent>& c) { return c->source ? Ids{c->source} : Ids{}; }, [](const Shared<shade::Scatter>&) { return Ids{}; }},
                       r);
 }
 
@@ -122,6 +124,18 @@ Recipe transformed(const Recipe& r, const Affine& m)
                                Drop out = *d;
                                out.seed = m * out.seed;
                                return Recipe{shared(std::move(out))};
+                           },
+                           [&](const Shared<Crescent>& c) {
+                               Crescent out = *c;
+                               out.angle = curve::angleOf(linear(m, curve::direction(out.angle)));
+                               out.width *= scale;
+                               out.from *= scale;
+                               return Recipe{shared(std::move(out))};
+                           },
+                           [&](const Shared<shade::Scatter>& s) {
+                               shade::Scatter out = *s;
+                               out.frame = m * out.frame;
+                               return Recipe{shared(std::move(out))};
                            }},
                       r);
 }
@@ -156,6 +170,12 @@ Recipe remapped(const Recipe& r, const Remap& ids)
                                Drop out = *d;
                                for (LineSide& s : out.lines)
                                    if (!(s.line = ids.item(s.line))) return {};
+                               return shared(std::move(out));
+                           },
+                           [&](const Shared<Crescent>& c) -> Recipe {
+                               if (!c->source) return c;
+                               Crescent out = *c;
+                               if (!(out.source = ids.item(c->source))) return {};
                                return shared(std::move(out));
                            }},
                       r);
@@ -197,7 +217,7 @@ void eachPaint(Recipe& r, const PaintVisitor& act)
                         for (Artwork& part : out.parts) eachPaint(part, act);
                         if (!(out == *c)) c = shared(std::move(out));
                     },
-                    [](Shared<Drop>&) {}},
+                    [](Shared<Drop>&) {}, [](Shared<Crescent>&) {}, [](Shared<shade::Scatter>&) {}},
                r);
 }
 
@@ -281,6 +301,7 @@ Item withSourcesOf(const Item& item, const Remap& ids)
                     },
                     [](Reference&) {}, [&](Group& g) { g.setDerived(mappedItems(g.items, below), remapped(*g.live, ids), g.made); }},
                out.is);
+    if (ids.elsewhere) out.look = 0; // its looks are not there
     if (ids.inks.empty() && !ids.elsewhere) return out;
     return withEachPaint(out, [&](std::optional<Colour>&, InkUse& use) {
         if (!use.ink) return;
@@ -309,7 +330,8 @@ std::optional<curve::Paths> give(const Recipe& r, const Artwork& now)
                                for (std::size_t p = 0; p < old->before.size(); ++p) out.push_back(curve::withRoundCorners(old->before[p], old->radii[p]).path);
                                return out;
                            },
-                           [](const Shared<Combined>& c) -> Given { return outlineOf(*c); }, [](const Shared<Drop>&) { return Given{}; }},
+                           [](const Shared<Combined>& c) -> Given { return outlineOf(*c); }, [](const Shared<Drop>&) { return Given{}; },
+                           [](const Shared<Crescent>&) { return Given{}; }, [](const Shared<shade::Scatter>&) { return Given{}; }},
                       r);
 }
 
@@ -334,12 +356,17 @@ Key toneKeyOf(const Document& d, const ToneStack& t)
 }
 
 // `lines`: the key of all lines, asked for only by what follows them.
-Key keyOf(const Document& d, const Item& item, const std::function<Key()>& lines)
+Key keyOf(const Document& d, const Item& item, const std::function<Key()>& lines, const std::function<const Artwork*()>& area)
 {
+    const auto shaded = [&](const Artwork& a) {
+        const Artwork* in = area();
+        return in ? shadeKey(d, a, *in) : Key{0};
+    };
     return std::visit(Each{[&](const Artwork& a) {
                                return std::visit(Each{[](std::monostate) { return Key{0}; }, [](const Shared<Hand>&) { return Key{0}; },
                                                       [](const Shared<Rounding>&) { return Key{0}; }, [](const Shared<Combined>&) { return Key{0}; },
-                                                      [&](const Shared<Drop>&) { return lines(); }},
+                                                      [&](const Shared<Drop>&) { return lines(); }, [&](const Shared<Crescent>&) { return shaded(a); },
+                                                      [&](const Shared<shade::Scatter>&) { return shaded(a); }},
                                                  *a.live);
                            },
                            [](const Reference&) { return Key{0}; },
@@ -351,6 +378,15 @@ Key keyOf(const Document& d, const Item& item, const std::function<Key()>& lines
                       item.is);
 }
 
+// The nearest area round an item.
+const Artwork* areaRound(const Document& d, Id item)
+{
+    const std::vector<const Item*> round = d.ancestorsOf(item);
+    for (auto i = round.rbegin(); i != round.rend(); ++i)
+        if ((*i)->artwork()) return (*i)->artwork();
+    return nullptr;
+}
+
 Key madeOf(const Item& item)
 {
     return std::visit(Each{[](const Artwork& a) { return a.made; }, [](const Reference&) { return Key{0}; }, [](const Group& g) { return g.made; }}, item.is);
@@ -360,7 +396,8 @@ Key madeOf(const Item& item)
 
 Key keyOf(const Document& d, const Item& item, double gap)
 {
-    return keyOf(d, item, [&] { return linesKey(drawnLines(d), gap); });
+    return keyOf(
+        d, item, [&] { return linesKey(drawnLines(d), gap); }, [&] { return areaRound(d, item.id); });
 }
 
 std::vector<Id> stale(const Document& d, double gap)
@@ -372,8 +409,12 @@ std::vector<Id> stale(const Document& d, double gap)
         return *all;
     };
     eachItem(d, {}, [&](const Item& i, const Where&) {
-        if (const Key k = keyOf(d, i, lines); k && k != madeOf(i)) out.push_back(i.id);
+        const bool shade = i.artwork() && (i.artwork()->crescent() || i.artwork()->scatter());
+        if (shade) return; // with the areas they lie in, below
+        if (const Key k = keyOf(d, i, lines, [] { return nullptr; }); k && k != madeOf(i)) out.push_back(i.id);
     });
+    const std::vector<Id> shades = staleShades(d);
+    out.insert(out.end(), shades.begin(), shades.end());
     std::sort(out.rbegin(), out.rend());
     return out;
 }
@@ -433,15 +474,15 @@ Document derived(const Document& d, const Ingredients& from)
         if (auto made = make(out, id, from))
             out = withMade(out, std::move(*made));
         else
-            drops = drops || out.item(id)->artwork();
+            drops = drops || (out.item(id)->artwork() && out.item(id)->artwork()->drop());
     }
-    if (!drops) return out;
+    if (!drops) return withShadesFollowed(out, from.cancelled);
     // All drops together: two do not go to one area.
     const DrawnLines lines = drawnLines(out);
     planar::BuildOptions o;
     o.gap = from.gap;
     o.sliverWidth = from.thinnest;
-    return withDropsFollowed(out, *planar::build(lines.paths, o), lines, from.gap).document;
+    return withShadesFollowed(withDropsFollowed(out, *planar::build(lines.paths, o), lines, from.gap).document, from.cancelled);
 }
 
 namespace {
@@ -451,7 +492,7 @@ Item madeAnew(const Item& item)
     Item out = item;
     std::visit(Each{[](Artwork& a) {
                         if (auto paths = give(*a.live, a)) a.setDerived(std::move(*paths), Recipe(a.live), a.made);
-                        if (a.drop()) a.setDerived(curve::Paths(a.paths), Recipe(a.live), 0);
+                        if (a.drop() || a.crescent() || a.scatter()) a.setDerived(curve::Paths(a.paths), Recipe(a.live), 0);
                         a.inside = mappedItems(a.inside, madeAnew);
                     },
                     [](Reference&) {},

@@ -53,6 +53,8 @@ struct Gradient {
     // radius 1 round (0, 0).
     curve::Affine place;
     std::vector<GradientStop> stops; // by place; at least one
+    curve::Vec2 focus;               // of a radial one, in its unit: where the first stop is; within the circle of radius 1
+    bool byLight = false;            // laid along the sheet's light (lights.h)
     friend bool operator==(const Gradient&, const Gradient&) = default;
 };
 
@@ -71,6 +73,9 @@ struct Stroke {
     friend bool operator==(const Stroke&, const Stroke&) = default;
 };
 
+// Whose colour a fill has: its own, or the warm or cool one of the light (lights.h).
+enum class Lit { none, warm, cool };
+
 struct Fill {
     std::optional<Colour> colour; // nothing = no fill; with a gradient the colour that stands for it where one is wanted
     InkUse ink;                   // where the colour is from
@@ -78,6 +83,7 @@ struct Fill {
     bool evenOdd = false;
     double overlap = 0;        // px the fill reaches beyond its border, under its neighbours, so that no hairline shows between them
     Shared<Gradient> gradient; // in place of the colour
+    Lit lit = Lit::none;
     friend bool operator==(const Fill&, const Fill&) = default;
 };
 

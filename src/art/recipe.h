@@ -10,6 +10,7 @@
 #include "curve/path.h"
 #include "curve/round.h"
 #include "planar/combine.h"
+#include "shade/scatter.h"
 #include "tone/facets.h"
 #include "tone/stack.h"
 
@@ -70,7 +71,21 @@ struct Drop {
     friend bool operator==(const Drop&, const Drop&) = default;
 };
 
-using Recipe = std::variant<std::monostate, Shared<Hand>, Shared<Rounding>, Shared<Combined>, Shared<Drop>>;
+// Light or shade along the edge of the area it lies in, or what another thing casts on it (shades.h).
+struct Crescent {
+    // A rim: the area without itself shifted. A band leaves out a thinner rim. A cast is the source shifted, as far as it falls on the area.
+    enum class Kind { rim, band, cast };
+    Kind kind = Kind::rim;
+    double angle = 0;     // radians: the side it lies on; of a cast, the side it falls from
+    double width = 12;    // px: of the shift
+    double from = 0;      // px: of the rim that a band leaves out
+    bool byLight = true;  // the side is that of the light
+    bool against = false; // or rather the far one: a core shade
+    Id source = 0;        // of a cast
+    friend bool operator==(const Crescent&, const Crescent&) = default;
+};
+
+using Recipe = std::variant<std::monostate, Shared<Hand>, Shared<Rounding>, Shared<Combined>, Shared<Drop>, Shared<Crescent>, Shared<shade::Scatter>>;
 
 // -- of groups ------------------------------------------------------------------------------------------------------------------
 

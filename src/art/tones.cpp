@@ -68,6 +68,7 @@ Key toneKey(const ToneStack& tones, const Reference& r)
     };
     const tone::Stack& s = tones.stack;
     for (const double c : s.cuts) h.add(c);
+    for (const pixel::Rgba c : s.colours) h.add(c.r * 65536.0 + c.g * 256.0 + c.b);
     for (const auto& p : s.paint) h.add(p ? p->r * 65536.0 + p->g * 256.0 + p->b : -1.0);
     for (const double v : {s.slack, s.smallest}) h.add(v);
     h.add(s.bound);

@@ -1,6 +1,7 @@
 #include "cli/areas.h"
 
 #include "art/build.h"
+#include "art/flatten.h"
 #include "art/tree.h"
 #include "cli/streams.h"
 #include "files/pictures.h"
@@ -132,6 +133,25 @@ int mirror(const MirrorArgs& a)
         std::cerr << w.seams << " seams welded, " << w.copied << " paths copied, " << w.dropped << " were there already, " << w.axisLines
                   << " drawn as the axis left out\n";
     return write(a.out, files::writeCleanSvg(w.document, decimalsFor(r.document)));
+}
+
+int flatten(const FlattenArgs& a)
+{
+    const files::SvgResult r = readDrawing(a.in);
+    if (!r.ok()) return fail(badInput, r.problem);
+    art::FlattenOptions o;
+    o.steps = a.steps;
+    o.inks = a.inks;
+    o.slack = a.slack;
+    o.overlap = a.overlap;
+    if (o.inks && r.document.inks.empty()) return fail(badInput, "the drawing has no inks to take colours from.");
+    const art::Flattened flat = art::flattened(r.document, o);
+    if (a.out != "-") {
+        std::cerr << flat.areas << " areas in " << flat.colours << " colours\n";
+        for (const std::string& n : flat.notes) std::cerr << n << '\n';
+        for (const std::string& n : r.leftOut) std::cerr << n << '\n';
+    }
+    return write(a.out, files::writeCleanSvg(flat.document, std::max(3, decimalsFor(r.document))));
 }
 
 } // namespace softrope::cli

@@ -1,4 +1,4 @@
-// The commands over closed shapes and halves: combine, areas and mirror.
+// The commands over closed shapes and halves: combine, areas, mirror and flatten.
 #pragma once
 
 #include <string>
@@ -21,5 +21,13 @@ struct MirrorArgs {
     double weld = 3; // px
 };
 int mirror(const MirrorArgs& a);
+
+struct FlattenArgs {
+    std::string in, out;
+    int steps = 12;
+    bool inks = false;
+    double slack = 0.3, overlap = 0.6; // px
+};
+int flatten(const FlattenArgs& a);
 
 } // namespace softrope::cli

@@ -227,6 +227,7 @@ int run(int argc, char** argv)
                "  soft-rope-cli combine teapot.svg -o one.svg --op union\n"
                "  soft-rope-cli areas lines.svg -o areas.svg --gap 2\n"
                "  soft-rope-cli mirror half-moth.svg -o moth.svg --axis x=540 --weld 4\n"
+               "  soft-rope-cli flatten shaded.svg -o flat.svg --steps 12\n"
                "  soft-rope-cli export moth.svg -o moth.png --width 2048\n"
                "  soft-rope-cli info moth.svg | grep nodes\n"
                "  cat moth.png | soft-rope-cli outline - -o - > moth.svg\n"
@@ -325,6 +326,16 @@ int run(int argc, char** argv)
     mirrorCommand->add_option("--axis", mi.axis, "auto (found from the picture or the lines), x=PX, or two points X1,Y1,X2,Y2")->capture_default_str();
     mirrorCommand->add_option("--weld", mi.weld, "ends this near the axis are put on it, px")->capture_default_str()->check(CLI::Range(0.0, 1000.0));
     mirrorCommand->callback([&] { code = mirror(mi); });
+
+    FlattenArgs fl;
+    CLI::App* flattenCommand = app.add_subcommand("flatten", "Blends, opacity, gradients and blur become opaque areas that abut");
+    flattenCommand->add_option("drawing", fl.in, "SVG; - reads standard input")->required();
+    flattenCommand->add_option("-o,--out", fl.out, "SVG to write; - writes standard output")->required();
+    flattenCommand->add_option("--steps", fl.steps, "flat steps of each gradient and blur")->capture_default_str()->check(CLI::Range(2, 64));
+    flattenCommand->add_flag("--inks", fl.inks, "every area takes the nearest ink of the drawing");
+    flattenCommand->add_option("--slack", fl.slack, "how far the steps of a blur may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
+    flattenCommand->add_option("--overlap", fl.overlap, "how far an area reaches under the next, px")->capture_default_str()->check(CLI::Range(0.0, 100.0));
+    flattenCommand->callback([&] { code = flatten(fl); });
 
     std::string about;
     CLI::App* infoCommand = app.add_subcommand("info", "Layers, paths and nodes of a drawing, as JSON");

@@ -29,7 +29,9 @@ int main(int argc, char** argv)
     for (const auto& [name, make] : {std::pair<const char*, art::Document (*)()>{"saltglass-teapot.svg", &demo::nightMarketTeapot},
                                      {"saltglass-whole-moth.svg", &demo::nightMarketWholeMoth},
                                      {"saltglass-moth-in-ink.svg", &demo::nightMarketInks},
-                                     {"saltglass-crystal.svg", &demo::nightMarketCrystal}}) {
+                                     {"saltglass-crystal.svg", &demo::nightMarketCrystal},
+                                     {"saltglass-lit-moth.svg", &demo::nightMarketLitMoth},
+                                     {"saltglass-jar.svg", &demo::nightMarketJar}}) {
         if (std::filesystem::exists(folder / name)) continue;
         const files::FileResult r = files::saveAtomically((folder / name).string(), files::writeWorkingSvg(make()));
         if (!r.ok()) {

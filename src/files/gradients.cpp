@@ -83,6 +83,7 @@ art::Shared<Gradient> Gradients::make(const std::string& name, const curve::Box&
         return {};
     };
     auto g = std::make_shared<Gradient>();
+    g->byLight = flagged(chain.front(), "rope:by-light");
     g->kind = linear ? Gradient::Kind::linear : Gradient::Kind::radial;
     for (const pugi::xml_node n : chain) {
         double last = 0;
@@ -107,7 +108,13 @@ art::Shared<Gradient> Gradients::make(const std::string& name, const curve::Box&
         unit = {way.x, way.y, -way.y, way.x, from.x, from.y};
     } else {
         const double r = at("r", 0.5);
-        unit = {r, 0, 0, r, at("cx", 0.5), at("cy", 0.5)};
+        const Vec2 centre{at("cx", 0.5), at("cy", 0.5)}, focus{at("fx", centre.x), at("fy", centre.y)};
+        unit = {r, 0, 0, r, centre.x, centre.y};
+        // One outside the circle lies on its rim (SVG 1.1, 13.2.3); just within, so that the last colour still ends there.
+        constexpr double rim = 0.999;
+        if (r > 0) g->focus = (focus - centre) / r;
+        if (!isFinite(g->focus)) g->focus = {};
+        if (length(g->focus) > rim) g->focus = rim * curve::unit(g->focus);
     }
     const Affine turned = transformOf(value("gradientTransform")) * unit;
     if (own) {

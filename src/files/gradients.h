@@ -16,8 +16,8 @@ class Gradients {
 public:
     // All linear and radial gradients below the node, wherever they stand.
     void gather(pugi::xml_node root);
-    // The gradient of that name on a shape with these bounds (sheet px), `toSheet` mapping the shape's user space to the sheet. A
-    // focal point is left out. Nothing when there is none of that name, or it has no stops.
+    // The gradient of that name on a shape with these bounds (sheet px), `toSheet` mapping the shape's user space to the sheet. Nothing when there is none of
+    // that name, or it has no stops.
     art::Shared<art::Gradient> make(const std::string& name, const curve::Box& bounds, const curve::Affine& toSheet, const Style& style) const;
 
 private:

@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <sstream>
 
 namespace softrope::files::recipes {
 
@@ -17,6 +18,14 @@ curve::Path pathOf(pugi::xml_node n, const char* name)
 {
     curve::Paths paths = pathsOf(n, name);
     return paths.empty() ? curve::Path{} : std::move(paths.front());
+}
+
+std::vector<std::string> wordsOf(const std::string& text)
+{
+    std::vector<std::string> out;
+    std::istringstream in(text);
+    for (std::string word; in >> word;) out.push_back(word);
+    return out;
 }
 
 // -- of groups --------------------------------------------------------------------------------------------------------------------
@@ -32,6 +41,11 @@ void writeTones(pugi::xml_node group, const art::ToneStack& t)
     text.clear();
     for (const auto& p : t.stack.paint) text += (p ? art::text({p->r, p->g, p->b}) : "mean") + ' ';
     set(n, "paint", text);
+    if (!t.stack.colours.empty()) {
+        text.clear();
+        for (const pixel::Rgba c : t.stack.colours) text += art::text({c.r, c.g, c.b}) + ' ';
+        set(n, "colours", text);
+    }
     set(n, "slack", num(t.stack.slack));
     set(n, "smallest", num(t.stack.smallest));
     if (!t.stack.bound.empty()) setPaths(n.append_child("rope:bound"), "d", {t.stack.bound});
@@ -63,6 +77,9 @@ art::GroupRecipe readTones(pugi::xml_node n)
     for (double& c : t->stack.cuts) c = std::clamp(c, 0.0, 255.0);
     std::sort(t->stack.cuts.begin(), t->stack.cuts.end());
     if (t->stack.cuts.size() > 15) t->stack.cuts.resize(15);
+    for (const std::string& word : wordsOf(n.attribute("colours").value()))
+        if (const auto c = art::colourFrom(word); c && t->stack.colours.size() < tone::mostColours) t->stack.colours.push_back({c->r, c->g, c->b, 255});
+    if (t->stack.colours.size() < 2) t->stack.colours.clear();
     const std::string paint = n.attribute("paint").value();
     for (std::size_t at = 0; at < paint.size();) {
         const auto end = std::min(paint.find(' ', at), paint.size());
@@ -300,6 +317,80 @@ art::Recipe readDrop(pugi::xml_node n)
     return art::shared(std::move(d));
 }
 
+constexpr const char* crescents[] = {"rim", "band", "cast"};
+
+void writeCrescent(pugi::xml_node n, const art::Crescent& c)
+{
+    set(n, "rope:crescent", crescents[static_cast<std::size_t>(c.kind)]);
+    set(n, "rope:shift", num(c.angle) + ' ' + num(c.width) + ' ' + num(c.from));
+    if (c.byLight) set(n, "rope:by-light", c.against ? "against" : "towards");
+    if (c.source) set(n, "rope:source", std::to_string(c.source));
+}
+
+art::Recipe readCrescent(pugi::xml_node n)
+{
+    art::Crescent c;
+    const std::string kind = n.attribute("rope:crescent").value();
+    for (int k = 0; k < 3; ++k)
+        if (kind == crescents[k]) c.kind = static_cast<art::Crescent::Kind>(k);
+    const auto v = numbers(n.attribute("rope:shift").value());
+    if (v.size() != 3) return {};
+    c.angle = std::clamp(v[0], -1e3, 1e3);
+    c.width = std::clamp(v[1], 0.0, 1e5);
+    c.from = std::clamp(v[2], 0.0, c.width);
+    const std::string light = n.attribute("rope:by-light").value();
+    c.byLight = !light.empty();
+    c.against = light == "against";
+    c.source = std::min<art::Id>(n.attribute("rope:source").as_ullong(0), 1000000000000000ULL);
+    return art::shared(std::move(c));
+}
+
+constexpr const char* marks[] = {"dots", "strokes", "grain", "chips", "drops", "own"};
+constexpr const char* turns[] = {"anyhow", "fixed", "light", "outline"};
+constexpr const char* falls[] = {"none", "side", "light", "edge"};
+
+void writeScatter(pugi::xml_node artwork, const shade::Scatter& s)
+{
+    pugi::xml_node n = artwork.append_child("rope:scatter");
+    set(n, "mark", marks[static_cast<std::size_t>(s.mark)]);
+    set(n, "spacing", num(s.spacing));
+    set(n, "sizes", num(s.least) + ' ' + num(s.most));
+    set(n, "turn", turns[static_cast<std::size_t>(s.turn)]);
+    set(n, "angle", num(s.angle));
+    set(n, "fall", falls[static_cast<std::size_t>(s.fall)]);
+    set(n, "fade", num(s.fade));
+    set(n, "seed", std::to_string(s.seed));
+    const curve::Affine& m = s.frame;
+    set(n, "frame", num(m.a) + ' ' + num(m.b) + ' ' + num(m.c) + ' ' + num(m.d) + ' ' + num(m.e) + ' ' + num(m.f));
+    if (!s.own.empty()) setPaths(n, "own", s.own);
+}
+
+template <class Enum, std::size_t Count> Enum named(const char* const (&names)[Count], const std::string& name)
+{
+    for (std::size_t k = 0; k < Count; ++k)
+        if (name == names[k]) return static_cast<Enum>(k);
+    return static_cast<Enum>(0);
+}
+
+art::Recipe readScatter(pugi::xml_node n)
+{
+    shade::Scatter s;
+    s.mark = named<shade::Mark>(marks, n.attribute("mark").value());
+    s.spacing = std::clamp(one(n, "spacing", 12), 0.1, 1e5);
+    if (const auto sizes = numbers(n.attribute("sizes").value()); sizes.size() == 2) {
+        s.least = std::clamp(sizes[0], 0.01, 1e4);
+        s.most = std::clamp(sizes[1], s.least, 1e4);
+    }
+    s.turn = named<shade::Turn>(turns, n.attribute("turn").value());
+    s.angle = std::clamp(one(n, "angle", 0), -1e3, 1e3);
+    s.fall = named<shade::Fall>(falls, n.attribute("fall").value());
+    s.fade = std::clamp(one(n, "fade", 1), 0.0, 1.0);
+    s.seed = n.attribute("seed").as_uint(1);
+    if (const auto m = numbers(n.attribute("frame").value()); m.size() == 6) s.frame = {m[0], m[1], m[2], m[3], m[4], m[5]};
+    if (n.attribute("own")) s.own = pathsOf(n, "own");
+    return art::shared(std::move(s));
+}
+
 } // namespace
 
 // -- by kind --------------------------------------------------------------------------------------------------------------------
@@ -309,7 +400,9 @@ void write(pugi::xml_node artwork, const art::Recipe& recipe, const PartWriter& 
     std::visit(art::Each{[](std::monostate) {}, [&](const art::Shared<art::Hand>& h) { writeHand(artwork, *h); },
                          [&](const art::Shared<art::Rounding>& r) { writeRounding(artwork, *r); },
                          [&](const art::Shared<art::Combined>& c) { writeCombined(artwork, *c, part); },
-                         [&](const art::Shared<art::Drop>& d) { writeDrop(artwork, *d); }},
+                         [&](const art::Shared<art::Drop>& d) { writeDrop(artwork, *d); },
+                         [&](const art::Shared<art::Crescent>& c) { writeCrescent(artwork, *c); },
+                         [&](const art::Shared<shade::Scatter>& s) { writeScatter(artwork, *s); }},
                recipe);
 }
 
@@ -327,6 +420,8 @@ art::Recipe read(pugi::xml_node artwork, const curve::Paths& paths, const PartRe
     if (artwork.attribute("rope:sharp")) return readRounding(artwork, paths);
     if (const pugi::xml_node parts = artwork.child("rope:parts")) return readCombined(parts, part);
     if (artwork.attribute("rope:drop")) return readDrop(artwork);
+    if (artwork.attribute("rope:crescent")) return readCrescent(artwork);
+    if (const pugi::xml_node s = artwork.child("rope:scatter")) return readScatter(s);
     return {};
 }
 

@@ -63,6 +63,10 @@ public:
                 guide(n);
             else if (name == "ink" && out_.working)
                 ink(n);
+            else if (name == "light" && out_.working)
+                light(n);
+            else if (name == "named-look" && out_.working)
+                look(n);
             else if (name == "rect" && std::strcmp(n.attribute("rope:is").value(), "background") == 0)
                 background(n);
             else if (name == "title")
@@ -154,6 +158,39 @@ private:
         const auto p = numbers(n.attribute("through").value());
         if (p.size() != 2) return;
         d_.guides.push_back({free(n.attribute("id").as_ullong(0)), {p[0], p[1]}, one(n, "angle", 0)});
+    }
+
+    void light(pugi::xml_node n)
+    {
+        art::Light l;
+        l.angle = std::clamp(one(n, "angle", l.angle), -1e3, 1e3);
+        l.height = std::clamp(one(n, "height", l.height), 0.0, 1.0);
+        l.strength = std::clamp(one(n, "strength", l.strength), 0.0, 1.0);
+        l.warm = art::colourFrom(n.attribute("warm").value()).value_or(l.warm);
+        l.cool = art::colourFrom(n.attribute("cool").value()).value_or(l.cool);
+        l.warmInk = inkUse(n.attribute("warm-ink").value());
+        l.coolInk = inkUse(n.attribute("cool-ink").value());
+        d_.light = l;
+    }
+
+    void look(pugi::xml_node n)
+    {
+        art::NamedLook l;
+        l.id = std::min<Id>(n.attribute("id").as_ullong(0), mostId);
+        l.name = n.attribute("name").value();
+        if (l.id == 0 || d_.look(l.id)) return;
+        l.id = free(l.id);
+        if (n.attribute("blend")) l.blend = art::blendFrom(n.attribute("blend").value());
+        if (n.attribute("opacity")) l.opacity = std::clamp(one(n, "opacity", 1), 0.0, 1.0);
+        if (n.attribute("blur")) l.blur = std::clamp(one(n, "blur", 0), 0.0, art::mostBlur);
+        if (const pugi::xml_node path = n.child("path")) {
+            Style s;
+            s.apply(path);
+            const Artwork a = artworkOf(path, {}, s, {});
+            if (flagged(n, "fills")) l.fill = a.fill;
+            if (flagged(n, "lines")) l.line = a.stroke;
+        }
+        d_.looks.push_back(std::move(l));
     }
 
     void ink(pugi::xml_node n)
@@ -285,6 +322,7 @@ private:
         i.name = n.attribute("rope:name") ? n.attribute("rope:name").value() : n.attribute("id").value();
         i.locked = flagged(n, "rope:locked");
         i.opacity = style.opacity;
+        if (const Id worn = n.attribute("rope:look").as_ullong(0); d_.look(worn)) i.look = worn;
         if (const auto o = numbers(n.attribute("rope:opacity").value()); o.size() == 1) i.opacity = std::clamp(o[0], 0.0, 1.0);
         i.blend = style.blend;
         i.shown = out_.working ? std::strcmp(n.attribute("rope:shown").value(), "false") != 0 : !style.hidden;
@@ -536,6 +574,7 @@ private:
             a.fill.colour = paint(s.fill);
         }
         a.fill.ink = inkUse(n.attribute("rope:fill-ink").value());
+        if (const std::string lit = n.attribute("rope:lit").value(); !lit.empty()) a.fill.lit = lit == "warm" ? art::Lit::warm : art::Lit::cool;
         a.stroke.ink = inkUse(n.attribute("rope:stroke-ink").value());
         a.fill.opacity = one(n, "rope:fill-opacity", s.fillOpacity);
         a.fill.evenOdd = s.evenOdd;

@@ -53,7 +53,11 @@ public:
             if (!d_.sheet.hasBackground && !(d_.sheet.background == art::Colour{255, 255, 255})) set(root_, "rope:background", art::text(d_.sheet.background));
         }
         defs_ = root_.append_child("defs");
-        if (working_) inks();
+        if (working_) {
+            inks();
+            light();
+            for (const art::NamedLook& l : d_.looks) look(l);
+        }
         if (!d_.title.empty()) root_.append_child("title").text().set(d_.title.c_str());
         if (d_.sheet.hasBackground) {
             pugi::xml_node r = root_.append_child("rect");
@@ -224,6 +228,7 @@ private:
                 set(n, "display", "none");
             }
             if (i.blur > 0) set(n, "rope:blur", num(i.blur));
+            if (i.look) set(n, "rope:look", std::to_string(i.look));
         }
         if (!i.reference()) {
             const Artwork* a = i.artwork();
@@ -322,6 +327,7 @@ private:
             if (a.fill.ink.ink) set(n, "rope:fill-ink", text(a.fill.ink));
             if (a.stroke.ink.ink) set(n, "rope:stroke-ink", text(a.stroke.ink));
             if (a.fill.gradient && a.fill.colour) set(n, "rope:fill-colour", art::text(*a.fill.colour));
+            if (a.fill.lit != art::Lit::none) set(n, "rope:lit", a.fill.lit == art::Lit::warm ? "warm" : "cool");
             if (a.fill.overlap > 0) {
                 set(n, "rope:overlap", num(a.fill.overlap) + ' ' + num(a.stroke.width));
                 if (a.stroke.colour) set(n, "rope:lined", "true");
@@ -375,6 +381,39 @@ private:
         }
     }
 
+    void light()
+    {
+        if (d_.light == art::Light{}) return;
+        pugi::xml_node n = root_.append_child("rope:light");
+        set(n, "angle", num(d_.light.angle));
+        set(n, "height", num(d_.light.height));
+        set(n, "strength", num(d_.light.strength));
+        set(n, "warm", art::text(d_.light.warm));
+        set(n, "cool", art::text(d_.light.cool));
+        if (d_.light.warmInk.ink) set(n, "warm-ink", text(d_.light.warmInk));
+        if (d_.light.coolInk.ink) set(n, "cool-ink", text(d_.light.coolInk));
+    }
+
+    // Fill and line are those of an artwork that is nowhere.
+    void look(const art::NamedLook& l)
+    {
+        pugi::xml_node n = root_.append_child("rope:named-look");
+        set(n, "id", std::to_string(l.id));
+        set(n, "name", l.name);
+        if (l.blend) set(n, "blend", art::cssName(*l.blend));
+        if (l.opacity) set(n, "opacity", num(*l.opacity));
+        if (l.blur) set(n, "blur", num(*l.blur));
+        if (!l.fill && !l.line) return;
+        Artwork a;
+        a.stroke = l.line.value_or(art::Stroke{});
+        if (!l.line) a.stroke.colour.reset();
+        if (l.fill) a.fill = *l.fill;
+        Item bare;
+        artwork(n, bare, a);
+        if (l.fill) set(n, "fills", "true");
+        if (l.line) set(n, "lines", "true");
+    }
+
     // Its name. In the unit of the gradient itself, placed by a transform: that covers every slant.
     std::string gradient(const art::Gradient& g)
     {
@@ -387,9 +426,14 @@ private:
             for (const auto& [key, v] : {std::pair{"x1", "0"}, {"y1", "0"}, {"x2", "1"}, {"y2", "0"}}) set(n, key, v);
         } else {
             for (const auto& [key, v] : {std::pair{"cx", "0"}, {"cy", "0"}, {"r", "1"}}) set(n, key, v);
+            if (!(g.focus == curve::Vec2{})) {
+                set(n, "fx", number(g.focus.x, working_ ? exact : 4));
+                set(n, "fy", number(g.focus.y, working_ ? exact : 4));
+            }
         }
         const curve::Affine& m = g.place;
         set(n, "gradientTransform", matrix(m));
+        if (working_ && g.byLight) set(n, "rope:by-light", "true");
         for (const art::GradientStop& s : g.stops) {
             pugi::xml_node stop = n.append_child("stop");
             set(stop, "offset", number(s.at, working_ ? exact : 4));

@@ -60,7 +60,8 @@ void setFill(cairo_t* cr, const art::Fill& fill, double opacity)
         setColour(cr, g.stops.back().colour, g.stops.back().opacity * fill.opacity * opacity);
         return;
     }
-    cairo_pattern_t* p = g.kind == art::Gradient::Kind::linear ? cairo_pattern_create_linear(0, 0, 1, 0) : cairo_pattern_create_radial(0, 0, 0, 0, 0, 1);
+    cairo_pattern_t* p =
+        g.kind == art::Gradient::Kind::linear ? cairo_pattern_create_linear(0, 0, 1, 0) : cairo_pattern_create_radial(g.focus.x, g.focus.y, 0, 0, 0, 1);
     for (const art::GradientStop& s : g.stops)
         cairo_pattern_add_color_stop_rgba(p, s.at, s.colour.r / 255.0, s.colour.g / 255.0, s.colour.b / 255.0, s.opacity * fill.opacity * opacity);
     cairo_pattern_set_extend(p, CAIRO_EXTEND_PAD);

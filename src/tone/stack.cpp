@@ -46,10 +46,28 @@ template <class Act> void along(const std::vector<Vec2>& way, double radius, con
     }
 }
 
+std::vector<pixel::Lab> labsOf(const std::vector<Rgba>& colours)
+{
+    std::vector<pixel::Lab> out;
+    for (const Rgba c : colours) out.push_back(pixel::labOf(c));
+    return out;
+}
+
+// The colours with the lightness that patches made of theirs.
+LabPicture labOf(const Picture& colours, const Raster<float>& level, const Raster<float>& after)
+{
+    LabPicture out = labPicture(colours);
+    if (&level == &after) return out;
+    tbb::parallel_for(0, out.height, [&](int y) {
+        for (int x = 0; x < out.width; ++x) out.at(x, y).l += (after.at(x, y) - level.at(x, y)) / 2.55F;
+    });
+    return out;
+}
+
 void push(Labels& tones, const Levels& levels, const Stack& stack)
 {
     for (const Push& p : stack.pushes) {
-        const auto tone = static_cast<std::uint8_t>(std::min(static_cast<std::size_t>(std::max(0, p.tone)), stack.cuts.size()));
+        const auto tone = static_cast<std::uint8_t>(std::min(static_cast<std::size_t>(std::max(0, p.tone)), toneCount(stack) - 1));
         along(p.way, p.radius, levels, [&](int x, int y) { tones.at(x, y) = tone; });
     }
 }
@@ -181,6 +199,11 @@ void sweep(Labels& tones, const Levels& levels, const Stack& stack)
 
 } // namespace
 
+std::size_t toneCount(const Stack& stack)
+{
+    return stack.colours.empty() ? stack.cuts.size() + 1 : stack.colours.size();
+}
+
 Stack shifted(Stack s, Vec2 by)
 {
     const auto path = [by](curve::Path& p) {
@@ -201,6 +224,12 @@ Labels quickTones(const Levels& levels, const Stack& stack, const Raster<float>*
     Labels out(levels.level.width, levels.level.height);
     const Raster<float> made = after || stack.patches.empty() ? Raster<float>() : patched(levels, stack);
     const Raster<float>& level = after ? *after : stack.patches.empty() ? levels.level : made;
+    if (!stack.colours.empty()) {
+        out = nearestLabels(labOf(levels.colours, levels.level, level), labsOf(stack.colours));
+        push(out, levels, stack);
+        limit(out, levels, stack);
+        return out;
+    }
     std::array<std::uint8_t, 1024> tone{}; // quarter levels
     for (std::size_t v = 0; v < tone.size(); ++v) tone[v] = toneOf((static_cast<float>(v) + 0.5F) / 4, stack.cuts);
     tbb::parallel_for(0, out.height, [&](int y) {
@@ -216,7 +245,7 @@ std::vector<Rgba> paintsOf(const Levels& levels, const Labels& tones, const Stac
     struct Sum {
         double l = 0, a = 0, b = 0, n = 0;
     };
-    std::vector<Sum> sums(stack.cuts.size() + 1);
+    std::vector<Sum> sums(toneCount(stack));
     const std::size_t step = std::max<std::size_t>(1, tones.data.size() / 60000); // a sample is enough for a mean
     for (std::size_t k = 0; k < tones.data.size(); k += step) {
         if (tones.data[k] >= sums.size()) continue;
@@ -230,11 +259,14 @@ std::vector<Rgba> paintsOf(const Levels& levels, const Labels& tones, const Stac
     std::vector<Rgba> out;
     for (std::size_t k = 0; k < sums.size(); ++k) {
         const Sum& s = sums[k];
-        const double low = k ? stack.cuts[k - 1] : 0, high = k < stack.cuts.size() ? stack.cuts[k] : 255;
+        const bool cut = stack.colours.empty();
+        const double low = cut && k ? stack.cuts[k - 1] : 0, high = cut && k < stack.cuts.size() ? stack.cuts[k] : 255;
         if (k < stack.paint.size() && stack.paint[k])
             out.push_back(*stack.paint[k]);
         else if (s.n > 0)
             out.push_back(pixel::rgbOf(pixel::Lab{static_cast<float>(s.l / s.n), static_cast<float>(s.a / s.n), static_cast<float>(s.b / s.n)}));
+        else if (!cut)
+            out.push_back(stack.colours[k]);
         else
             out.push_back(pixel::rgbOf(pixel::Lab{static_cast<float>((low + high) / 2 / 2.55), 0, 0}));
     }
@@ -311,12 +343,35 @@ struct Careful {
     Raster<float> level; // calm, after the patches
 };
 
+Careful byColour(const Levels& levels, const Stack& stack, double noise, const std::function<bool()>& stopped)
+{
+    constexpr double settling = 20; // CIELAB squared that a px of ragged border may cost, where colours lie well apart
+    Careful out;
+    out.level = patched(levels, stack);
+    const Picture calm = calmed(levels.colours, noise, false);
+    if (stopped()) return {};
+    const LabPicture lab = labOf(calm, levels.level, out.level);
+    const std::vector<pixel::Lab> colours = labsOf(stack.colours);
+    out.tones = nearestLabels(lab, colours);
+    float apart = 1e12F;
+    for (std::size_t a = 0; a < colours.size(); ++a)
+        for (std::size_t b = 0; b < a; ++b) apart = std::min(apart, pixel::squaredDistance(colours[a], colours[b]));
+    settleLabels(out.tones, lab, colours, std::min(settling, 0.15 * static_cast<double>(apart)), 3);
+    if (stopped()) return {};
+    push(out.tones, levels, stack);
+    sweepSpecks(out.tones, lab, colours, stack.smallest / (levels.shrink * levels.shrink));
+    sweep(out.tones, levels, stack);
+    limit(out.tones, levels, stack);
+    return out;
+}
+
 Careful carefully(const Levels& levels, const Stack& stack, const std::function<bool()>& cancelled)
 {
     Careful out;
     if (levels.level.empty()) return out;
     const auto stopped = [&] { return cancelled && cancelled(); };
     const double noise = noiseOf(levels.level, perL);
+    if (!stack.colours.empty()) return byColour(levels, stack, noise, stopped);
     Raster<float> calm = calmLevels(levels.level, noise);
     if (stopped()) return {};
     out.level = patched(std::move(calm), levels, stack);
@@ -371,21 +426,24 @@ Tones separate(const Picture& picture, const Stack& stack, const TonesOptions& o
     for (std::uint8_t& k : labels.data)
         if (k == outOfBounds) k = static_cast<std::uint8_t>(tones);
     colours.push_back({255, 255, 255, 255});
-    const std::vector<pixel::Lab> grey = tonesAsGrey(c.tones, c.level, stack.cuts);
+    const bool byLevel = stack.colours.empty();
+    const std::vector<pixel::Lab> grey = byLevel ? tonesAsGrey(c.tones, c.level, stack.cuts) : std::vector<pixel::Lab>{};
     RegionMapOptions o;
+    o.gradual = !byLevel;
     o.slack = stack.slack;
     o.blur = 1;
     o.quick = static_cast<double>(picture.width) * picture.height > 3e6;
     o.cancelled = options.cancelled;
-    o.crossing = [&](int x0, int y0, int x1, int y1) {
-        const std::size_t a = labels.at(x0, y0), b = labels.at(x1, y1);
-        if (a >= tones || b >= tones) return 0.5;
-        const std::size_t low = std::min(a, b), high = std::max(a, b);
-        const double cut = high == low + 1 ? stack.cuts[low] : 2.55 * (static_cast<double>(grey[low].l) + static_cast<double>(grey[high].l)) / 2;
-        const double from = static_cast<double>(c.level.at(x0, y0)), to = static_cast<double>(c.level.at(x1, y1));
-        if ((from < cut) == (to < cut)) return 0.5;
-        return (cut - from) / (to - from);
-    };
+    if (byLevel)
+        o.crossing = [&](int x0, int y0, int x1, int y1) {
+            const std::size_t a = labels.at(x0, y0), b = labels.at(x1, y1);
+            if (a >= tones || b >= tones) return 0.5;
+            const std::size_t low = std::min(a, b), high = std::max(a, b);
+            const double cut = high == low + 1 ? stack.cuts[low] : 2.55 * (static_cast<double>(grey[low].l) + static_cast<double>(grey[high].l)) / 2;
+            const double from = static_cast<double>(c.level.at(x0, y0)), to = static_cast<double>(c.level.at(x1, y1));
+            if ((from < cut) == (to < cut)) return 0.5;
+            return (cut - from) / (to - from);
+        };
     RegionMap map = mapRegions(labels, levels.colours, colours, o);
     if (stopped()) return {};
     tell(0.9);

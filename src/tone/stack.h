@@ -36,6 +36,7 @@ struct Sweep {
 
 struct Stack {
     std::vector<double> cuts;                      // levels, ascending; one tone more than cuts
+    std::vector<pixel::Rgba> colours;              // 2..16: cut by colour, each px goes to the nearest of these; the cuts do not count then
     std::vector<std::optional<pixel::Rgba>> paint; // by tone; nothing = the mean colour of what lies in it
     double slack = 1;                              // px
     double smallest = 40;                          // px2
@@ -45,6 +46,9 @@ struct Stack {
     std::vector<Sweep> sweeps;
     friend bool operator==(const Stack&, const Stack&) = default;
 };
+
+// Tones that the stack cuts into: one a colour, or one more than cuts.
+std::size_t toneCount(const Stack& stack);
 
 // The same recipe on a picture whose corner lies elsewhere.
 Stack shifted(Stack stack, curve::Vec2 by);
@@ -62,6 +66,20 @@ Levels levelsOf(const pixel::Picture& picture, double most = 1e12);
 // Of all px, or of those where `within` is not 0.
 LevelCounts countsOf(const pixel::Raster<float>& level, const pixel::Raster<std::uint8_t>* within = nullptr);
 
+// -- by colour ------------------------------------------------------------------------------------------------------------------
+constexpr std::size_t mostColours = 16;
+// The stack cut by so many colours of the picture, its paints and pushes gone; and by lightness again, as many tones as there were.
+Stack withColours(const Levels& levels, Stack stack, int count);
+Stack withoutColours(const Levels& levels, Stack stack);
+// One colour more, nearest to nothing that is there; as it was when there are `mostColours`.
+Stack withColourAdded(Stack stack, pixel::Rgba colour);
+// The tone of colour k is two: those of its px that differ most apart. As it was when they are all alike.
+Stack withColourSplit(const Levels& levels, Stack stack, std::size_t k);
+// Two tones are one, in their mean, each by how much it covers (`shares` as of the last look, may be empty); the paint is that of `into`.
+// Never fewer than two.
+Stack withColoursMerged(Stack stack, std::size_t into, std::size_t gone, const std::vector<double>& shares);
+
+// -- by lightness ---------------------------------------------------------------------------------------------------------------
 // The cuts between `tones` groups of the counts with the least spread within the groups: exactly, by dynamic programming (Fisher
 // 1958, "On grouping for maximum homogeneity"); for two groups it is Otsu's cut (1979). Fewer cuts when there are fewer levels.
 std::vector<double> cutsFor(const LevelCounts& counts, int tones);

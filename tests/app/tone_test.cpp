@@ -5,6 +5,7 @@
 
 #include "app/cards/card.h"
 #include "app/widgets/cut_bars.h"
+#include "app/widgets/palette_field.h"
 #include "art/facets.h"
 #include "art/inks.h"
 #include "art/tones.h"
@@ -396,4 +397,103 @@ TEST_CASE("pieces over a picture: made in one act, then corners, cuts and merges
     CHECK(merged);
     w.run("undo");
     CHECK(pieces()->items.size() == n);
+}
+
+TEST_CASE("a stack is cut by colour: beads dragged, merged, split, a colour added with the loupe, back to lightness")
+{
+    app::Window w;
+    Hand h(w);
+    bringLantern(w);
+    w.setStep(app::StepId::tone);
+    REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
+    w.desk().begin(4);
+    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+    const tone::Stack before = *w.desk().stack();
+    REQUIRE(hand::button(w, "Colour"));
+    hand::button(w, "Colour")->click();
+    REQUIRE(w.desk().byColour());
+    CHECK(w.desk().stack()->colours.size() == 4);
+    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+    hand::settle();
+    auto* field = w.findChild<app::PaletteField*>();
+    REQUIRE(field);
+    REQUIRE(field->isVisible());
+    // A bead dragged: shown while it moves, one step when it is let go.
+    const std::size_t steps = w.session().history().length();
+    const auto colours = [&] { return w.desk().stack()->colours; };
+    const auto was = colours();
+    const QPoint bead = field->beadAt(0).toPoint(), to = QPoint(field->width() / 2 + 20, field->height() - 16);
+    QTest::mousePress(field, Qt::LeftButton, {}, bead);
+    QTest::mouseMove(field, (bead + to) / 2);
+    QTest::mouseMove(field, to);
+    CHECK(w.session().history().length() == steps);
+    QTest::mouseRelease(field, Qt::LeftButton, {}, to);
+    if (colours().size() == was.size()) { // it may have met another bead
+        CHECK_FALSE(colours() == was);
+        CHECK(w.session().history().length() == steps + 1);
+    }
+    w.run("undo");
+    CHECK(colours() == was);
+    hand::settle();
+    field = w.findChild<app::PaletteField*>();
+    // Split by a double click, merged by dropping one on another.
+    QTest::mouseDClick(field, Qt::LeftButton, {}, field->beadAt(3).toPoint());
+    CHECK(colours().size() == 5);
+    hand::settle();
+    w.desk().mergeColours(0, 1);
+    CHECK(colours().size() == 4);
+    // The loupe: Shift on the sheet adds the colour there.
+    h.canvas().setFocus();
+    h.key(Qt::Key_S);
+    REQUIRE(h.canvas().tool()->id() == "cut-here");
+    h.held = Qt::ShiftModifier;
+    h.click(w.desk().toSheet() * Vec2{40, 40});
+    h.held = Qt::NoModifier;
+    CHECK(colours().size() == 5);
+    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+    w.desk().setByColour(false);
+    CHECK(w.desk().stack()->colours.empty());
+    CHECK(w.desk().stack()->cuts.size() == 4);
+}
+
+TEST_CASE("a patch's outline is edited by its nodes: moved, turned, added, taken out")
+{
+    app::Window w;
+    Hand h(w);
+    bringLantern(w);
+    w.setStep(app::StepId::tone);
+    REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
+    w.desk().begin(3);
+    REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
+    h.canvas().setFocus();
+    h.key(Qt::Key_D);
+    REQUIRE(h.canvas().tool()->id() == "patch");
+    std::vector<Vec2> round;
+    for (int k = 0; k <= 40; ++k) round.push_back(Vec2{540, 500} + 110.0 * curve::direction(2 * curve::pi * k / 40));
+    h.stroke(round);
+    REQUIRE(w.desk().patch() == 0);
+    const auto outline = [&] { return curve::transformed(w.desk().stack()->patches[0].outline, w.desk().toSheet()); };
+    const curve::Path before = outline();
+    const Vec2 node = before.nodes[0].at;
+    h.drag(node, node + Vec2{40, 10});
+    CHECK(distance(outline().nodes[0].at, node + Vec2{40, 10}) < 2);
+    CHECK(outline().nodes.size() == before.nodes.size());
+    CHECK(w.desk().stack()->patches.size() == 1); // no other patch was drawn
+    // A handle of the picked node.
+    const Vec2 handle = outline().nodes[0].out;
+    if (distance(handle, outline().nodes[0].at) > 20) {
+        h.drag(handle, handle + Vec2{15, 15});
+        CHECK(distance(outline().nodes[0].out, handle + Vec2{15, 15}) < 2);
+    }
+    // A node more by a double click on the outline, and out again by Delete.
+    const curve::Path now = outline();
+    h.doubleClick(curve::at(now.piece(1), 0.5));
+    REQUIRE(outline().nodes.size() == now.nodes.size() + 1);
+    h.key(Qt::Key_Delete);
+    CHECK(outline().nodes.size() == now.nodes.size());
+    CHECK(w.desk().stack()->patches.size() == 1);
+    h.key(Qt::Key_Escape);
+    h.key(Qt::Key_Delete); // nothing is picked: nothing goes
+    w.run("undo");
+    CHECK(w.desk().stack()->patches.size() == 1);
 }

@@ -22,12 +22,13 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"trace", {"curve", "pixel"}},
     {"tone", {"curve", "pixel", "planar"}},
     {"mirror", {"curve", "pixel"}},
-    {"art", {"words", "curve", "planar", "mirror", "tone", "trace", "pixel"}},
+    {"shade", {"curve", "planar"}},
+    {"art", {"words", "curve", "planar", "shade", "mirror", "tone", "trace", "pixel"}},
     {"render", {"curve", "pixel", "art"}},
     {"files", {"words", "curve", "pixel", "art", "render"}},
-    {"cli", {"curve", "pixel", "trace", "art", "render", "files", "planar", "mirror", "tone"}},
-    {"app", {"words", "curve", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror", "tone"}},
-    {"demo", {"words", "curve", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
+    {"cli", {"curve", "shade", "pixel", "trace", "art", "render", "files", "planar", "mirror", "tone"}},
+    {"app", {"words", "curve", "shade", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror", "tone"}},
+    {"demo", {"words", "curve", "shade", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
 };
 
 template <class Act> void eachInclude(Act act)

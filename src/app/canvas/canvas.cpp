@@ -141,6 +141,13 @@ void Canvas::setEnds(std::vector<art::OpenEnd> ends, bool all)
     if (changed) invalidate();
 }
 
+void Canvas::setLinesOnTop(bool on)
+{
+    if (linesOnTop_ == on) return;
+    linesOnTop_ = on;
+    QWidget::update();
+}
+
 void Canvas::setPlacing(bool on)
 {
     if (placing_ == on) return;

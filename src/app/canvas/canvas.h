@@ -39,6 +39,8 @@ public:
     void setSnapping(bool on);
     // While placing, references show where they lie; otherwise they end with the sheet.
     void setPlacing(bool on);
+    // Drawn lines are seen above everything.
+    void setLinesOnTop(bool on);
     // Rings at open ends: of the whole piece (`ends`, as the survey has them), or only of what is picked.
     void setEnds(std::vector<art::OpenEnd> ends, bool all);
     // Painted over the artwork, under what the tool in hand shows.
@@ -139,7 +141,7 @@ private:
     std::function<void(Marks&)> preview_;
     Tool* borrowedFrom_ = nullptr;
     art::Stroke look_;
-    bool snapping_ = true, placing_ = true;
+    bool snapping_ = true, placing_ = true, linesOnTop_ = false;
     std::map<QString, double> settings_;
     double kept(const char* key, double otherwise) const override;
     void keep(const char* key, double value) override;

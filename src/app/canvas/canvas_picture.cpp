@@ -1,6 +1,7 @@
 // The canvas on the screen: the cached picture of the artwork, made behind the interface, and what is painted over it.
 #include "app/canvas/canvas.h"
 
+#include "art/tree.h"
 #include "render/render.h"
 
 #include <QPaintEvent>
@@ -197,6 +198,16 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
         else
             for (const art::ItemPtr& i : held_) box.add(art::bounds(*i));
         if (!box.empty() && tool_ && (tool_->id() == "pick" || tool_->id() == "place")) m.brackets(QRectF(m.at(box.min), m.at(box.max)));
+    }
+    if (linesOnTop_ && pane.artwork && !view_.squint) {
+        constexpr std::size_t most = 20000; // nodes: more would be in the way of the hand
+        std::size_t nodes = 0;
+        const curve::Box seen = paneBox();
+        art::eachArtwork(session_.document(), {false, true, false, false}, [&](const art::Item& i, const art::Artwork& a, const art::Where& w) {
+            if (!w.shown || a.guide || !a.stroke.colour || nodes > most || !art::bounds(i).meets(seen)) return;
+            nodes += curve::nodeCount(a.paths);
+            m.line(a.paths, QColor(a.stroke.colour->r, a.stroke.colour->g, a.stroke.colour->b), std::max(1.0, a.stroke.width * view_.zoom));
+        });
     }
     if (foreseen_ && pane.artwork) {
         m.line(foreseen_->outlines, marks().geometry, 2.5);

@@ -40,7 +40,21 @@ constexpr Setting<int> meshColour{"mesh-colour", 0, 0, 2};             // mean, 
 constexpr Setting<double> meshGap{"mesh-gap", 0, 0, 50, "px", 1};
 constexpr Setting<double> loupeMean{"loupe-mean", 0, 0, 200, "px"}; // radius of the disc whose mean is taken
 constexpr Setting<bool> gradientRadial{"gradient-radial", false};
-constexpr Setting<int> paintWhere{"paint-where", 0, 0, 2};    // fill, line, both
+constexpr Setting<int> paintWhere{"paint-where", 0, 0, 2};                         // fill, line, both
+constexpr Setting<int> crescentKind{"crescent-kind", 0, 0, 2};                     // art::Crescent::Kind of the next one
+constexpr Setting<double> crescentWidth{"crescent-width", 14, 0.1, 2000, "px", 1}; // of the next one by a click
+constexpr Setting<double> bandFrom{"band-from", 4, 0, 2000, "px", 1};              // the rim that a band leaves
+constexpr Setting<int> shadeLook{"shade-look", 0, 0, 3};                           // by its side, or a ready look
+constexpr Setting<bool> gradientFades{"gradient-fades", false};                    // in Shade: the drag makes the shade's own colour run out
+constexpr Setting<int> scatterMark{"scatter-mark", 0, 0, 5};
+constexpr Setting<double> scatterSpacing{"scatter-spacing", 12, 0.5, 1000, "px", 1};
+constexpr Setting<double> scatterLeast{"scatter-least", 2, 0.1, 1000, "px", 1};
+constexpr Setting<double> scatterMost{"scatter-most", 4, 0.1, 1000, "px", 1};
+constexpr Setting<int> scatterTurn{"scatter-turn", 0, 0, 3};
+constexpr Setting<int> scatterFall{"scatter-fall", 0, 0, 3};
+constexpr Setting<double> scatterFade{"scatter-fade", 100, 1, 100, "%"};
+constexpr Setting<bool> linesOnTop{"lines-on-top", false}; // in Colour and Shade: lines are seen above areas
+constexpr Setting<int> flattenSteps{"flatten-steps", 12, 2, 64};
 constexpr Setting<int> dropsFlow{"drops-flow", 0, 0, 2};      // when a line between drops goes: ask, flow on, stay
 constexpr Setting<bool> paletteShelf{"palette-shelf", false}; // shown though there are inks already
 constexpr Setting<bool> paletteLays{"palette-lays", true};    // a palette taken from it paints what is there

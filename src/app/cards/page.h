@@ -60,6 +60,10 @@ protected:
 std::vector<std::unique_ptr<CardPage>> makePages(CardDesk& at);
 
 std::unique_ptr<CardPage> makeColourPage(CardDesk& at);
+std::unique_ptr<CardPage> makeCrescentPage(CardDesk& at);
+std::unique_ptr<CardPage> makeScatterPage(CardDesk& at);
+std::unique_ptr<CardPage> makeShadedPage(CardDesk& at);
+std::unique_ptr<CardPage> makeLightPage(CardDesk& at);
 std::unique_ptr<CardPage> makeFacetPage(CardDesk& at);
 std::unique_ptr<CardPage> makePatchPage(CardDesk& at);
 std::unique_ptr<CardPage> makeTonePage(CardDesk& at);

@@ -5,6 +5,7 @@
 #include "app/tools/tone/tone_desk.h"
 #include "app/widgets/cut_bars.h"
 #include "app/widgets/ink_widgets.h"
+#include "app/widgets/palette_field.h"
 #include "art/inks.h"
 
 #include <QHBoxLayout>
@@ -73,7 +74,7 @@ public:
                                    : tr("live · %1 areas, %2 nodes").arg(desk_.item()->group()->items.size()).arg(stackNodes());
         });
         // How many.
-        const auto count = [this] { return desk_.stack() ? static_cast<int>(desk_.stack()->cuts.size()) + 1 : 0; };
+        const auto count = [this] { return desk_.stack() ? static_cast<int>(tone::toneCount(*desk_.stack())) : 0; };
         f.segments(
             tr("Tones"), {{"2", tr("Dark and light")}, {"3", tr("Dark, middle, light")}, {"5", tr("Five tones")}, {"8", tr("Eight tones")}},
             [count] {
@@ -88,6 +89,35 @@ public:
         f.row(tr("Any number"), number);
         QObject::connect(number, &NumberField::changed, [this](double v) { desk_.begin(static_cast<int>(std::lround(v))); });
         f.follow([number, count] { number->setValue(std::max(2, count())); });
+        if (desk_.item())
+            f.segments(
+                tr("Cut by"),
+                {{tr("Lightness"), tr("Cuts in the scale from dark to light")}, {tr("Colour"), tr("Each pixel goes to the nearest colour of a palette")}},
+                [this] { return desk_.byColour() ? 1 : 0; }, [this](int k) { desk_.setByColour(k == 1); });
+        auto* field = new PaletteField;
+        f.add(field);
+        QObject::connect(field, &PaletteField::moved, [this](int k, const QColor& c, bool done) {
+            if (!desk_.byColour()) return;
+            tone::Stack s = *desk_.stack();
+            s.colours[static_cast<std::size_t>(k)] = {static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()),
+                                                      static_cast<std::uint8_t>(c.blue()), 255};
+            if (done)
+                desk_.take(s, tr("Move colour %1").arg(k + 1), "colour");
+            else
+                desk_.show(s);
+        });
+        QObject::connect(field, &PaletteField::merged, [this](int into, int gone) {
+            desk_.letGo();
+            desk_.mergeColours(static_cast<std::size_t>(into), static_cast<std::size_t>(gone));
+        });
+        QObject::connect(field, &PaletteField::split, [this](int k) { desk_.splitColour(static_cast<std::size_t>(k)); });
+        f.follow([this, field] {
+            field->setVisible(desk_.byColour());
+            if (!desk_.byColour()) return;
+            std::vector<QColor> list;
+            for (const pixel::Rgba c : desk_.stack()->colours) list.push_back(QColor(c.r, c.g, c.b));
+            field->setColours(list, desk_.shares());
+        });
         auto* bars = new CutBars;
         f.add(bars);
         auto* cutText = label({}, "small");
@@ -97,6 +127,7 @@ public:
         f.add(rows);
         const auto tellCut = [this, bars, cutText] {
             const tone::Stack* s = desk_.stack();
+            if (desk_.byColour()) return cutText->setText(tr("Drag a colour; onto another it merges; a double click splits it."));
             if (!s || s->cuts.empty()) return cutText->setText({});
             const auto k = static_cast<std::size_t>(bars->picked());
             cutText->setText(tr("Cut %1: %2 to %3").arg(k + 1).arg(desk_.toneName(k), desk_.toneName(k + 1)));
@@ -115,7 +146,7 @@ public:
         QObject::connect(rows, &ToneRows::mixed, [this](int tone, const QColor& c) {
             if (!desk_.stack()) return;
             tone::Stack s = *desk_.stack();
-            s.paint.resize(s.cuts.size() + 1);
+            s.paint.resize(tone::toneCount(s));
             auto& paint = s.paint[static_cast<std::size_t>(tone)];
             if (c.isValid())
                 paint = pixel::Rgba{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue()), 255};
@@ -125,7 +156,7 @@ public:
         });
         f.follow([this, bars, rows, tellCut] {
             const tone::Stack* s = desk_.stack();
-            bars->setVisible(desk_.ready());
+            bars->setVisible(desk_.ready() && !desk_.byColour());
             bars->setValues(desk_.counts(), desk_.paints());
             bars->setCuts(s ? s->cuts : std::vector<double>{});
             std::vector<ToneRows::Row> list;

@@ -15,6 +15,7 @@ QString nameOf(Group group)
     case Group::edit: return tr("Edit");
     case Group::line: return tr("Line");
     case Group::area: return tr("Area");
+    case Group::shade: return tr("Shade");
     case Group::sheet: return tr("Sheet");
     case Group::view: return tr("View");
     case Group::help: return tr("Help");

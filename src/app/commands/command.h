@@ -10,7 +10,7 @@
 namespace softrope::app {
 
 // Where a command stands: the menus, and two groups without one.
-enum class Group { file, edit, line, area, sheet, view, help, tools, steps };
+enum class Group { file, edit, line, area, shade, sheet, view, help, tools, steps };
 QString nameOf(Group group);
 
 struct Command {

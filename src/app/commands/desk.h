@@ -73,6 +73,7 @@ void addFileCommands(CommandDesk& at);
 void addEditCommands(CommandDesk& at);
 void addLineCommands(CommandDesk& at);
 void addAreaCommands(CommandDesk& at);
+void addShadeCommands(CommandDesk& at);
 void addInkCommands(CommandDesk& at);
 void addSheetCommands(CommandDesk& at);
 void addViewCommands(CommandDesk& at);

@@ -90,7 +90,8 @@ void KeysPage::fill()
     const QString words = field_->text().toLower();
     const auto wanted = [&](const QString& name, const QString& keys) { return name.toLower().contains(words) || keys.toLower().contains(words); };
     QTreeWidgetItem* again = nullptr;
-    for (const Group g : {Group::file, Group::edit, Group::line, Group::area, Group::sheet, Group::view, Group::help, Group::steps, Group::tools}) {
+    for (const Group g :
+         {Group::file, Group::edit, Group::line, Group::area, Group::shade, Group::sheet, Group::view, Group::help, Group::steps, Group::tools}) {
         auto* heading = new QTreeWidgetItem({nameOf(g), {}});
         heading->setFirstColumnSpanned(true);
         heading->setFont(0, typeface("control", true));

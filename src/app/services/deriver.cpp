@@ -1,5 +1,6 @@
 #include "app/services/deriver.h"
 
+#include "art/shades.h"
 #include "art/tree.h"
 
 #include <algorithm>
@@ -25,7 +26,7 @@ std::vector<Part> waiting(const art::Document& d)
 
 } // namespace
 
-Deriver::Deriver(Session& session, Areas& areas) : session_(session), making_(session.jobs(), this)
+Deriver::Deriver(Session& session, Areas& areas) : session_(session), making_(session.jobs(), this), shading_(session.jobs(), this)
 {
     connect(&session_, &Session::documentChanged, this, [this] {
         if (!session_.deriving()) left_.clear();
@@ -47,8 +48,36 @@ void Deriver::stop()
     emit changed();
 }
 
+void Deriver::followShades()
+{
+    // A few are worked out on the spot, so that none is seen as it was; many in the background.
+    constexpr std::size_t atOnce = 12, mostNodes = 3000;
+    const art::Document d = session_.document();
+    const std::vector<art::Id> stale = art::staleShades(d);
+    if (stale.empty()) return;
+    std::size_t nodes = 0;
+    bool scatters = false;
+    for (const art::Id id : stale) {
+        const art::Item* i = d.item(id);
+        nodes += art::nodeCount(*i);
+        scatters = scatters || i->artwork()->scatter();
+        if (const art::Item* area = d.parentOf(id); area && area->artwork()) nodes += curve::nodeCount(area->artwork()->paths);
+    }
+    if (stale.size() <= atOnce && nodes <= mostNodes && !scatters) {
+        session_.derive(art::withShadesFollowed(d));
+        return;
+    }
+    shading_.want(
+        d, [d](const Progress& p) { return art::withShadesFollowed(d, [&p] { return p.cancelled(); }); },
+        [this, d](art::Document followed) {
+            if (session_.document() == d && !(followed == d)) session_.derive(std::move(followed));
+        },
+        [this] { followShades(); });
+}
+
 void Deriver::begin()
 {
+    followShades();
     const art::Document& d = session_.document();
     for (const Part& part : waiting(d)) {
         const art::Id id = part.first;

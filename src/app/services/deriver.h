@@ -33,7 +33,10 @@ private:
     // What was stopped, or cannot be made: left alone until something changes.
     std::vector<std::pair<art::Id, art::Key>> left_;
 
+    // Crescents and scatter, all together.
+    Latest<art::Document, art::Document> shading_;
     void begin();
+    void followShades();
 };
 
 } // namespace softrope::app

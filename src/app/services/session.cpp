@@ -35,6 +35,9 @@ void Session::start(const art::Document& d, const QString& path, bool recovered)
     repeat.reset();
     inkInHand = {};
     nextFill.reset();
+    otherSide = false;
+    shadeLook = 0;
+    ownMark.clear();
     history_.pick(s);
     saved_ = d;
     path_ = path;

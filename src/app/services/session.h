@@ -67,6 +67,12 @@ public:
     // What fills each closed shape as it is drawn, until it is let go; see fillInHand() of the bench.
     std::optional<art::Paint> nextFill;
 
+    // While the Shade step is in force: strokes land in the areas in hand, the next one cut off on its other side if so; the look of new
+    // shades (0 = as the card's setting says); the shape that scatter is made of.
+    bool shading = false, otherSide = false;
+    art::Id shadeLook = 0;
+    curve::Paths ownMark;
+
     // Where a layer was mirrored last, while its mirror is off.
     std::map<art::Id, mirror::Axis> lastAxes;
     // The axes that were found for a layer, while it is chosen among them: as long as the document is as the last choice left it.

@@ -1,6 +1,7 @@
 #include "app/services/survey.h"
 
 #include "art/inks.h"
+#include "art/shades.h"
 #include "art/tree.h"
 
 #include <algorithm>
@@ -27,9 +28,11 @@ Findings findingsIn(const art::Document& d)
     Findings f;
     art::eachItem(d, {true, true, false, true}, [&](const art::Item& i, const art::Where&) {
         f.pictures += i.reference() != nullptr;
-        f.lines += i.artwork() && !i.artwork()->drop(); // what was worked out is not drawn
+        const art::Artwork* a = i.artwork();
+        f.lines += a && !a->drop() && !a->crescent() && !a->scatter(); // what was worked out is not drawn
     });
     art::eachArtwork(d, {}, [&](const art::Item&, const art::Artwork& a, const art::Where& w) {
+        if (a.fill.lit != art::Lit::none || a.crescent()) return; // in the light's colours
         f.filled += a.fill.colour && !a.guide && !(w.parent && w.parent->group() && w.parent->group()->tones());
     });
     f.nodes = art::nodeCount(d);
@@ -37,6 +40,13 @@ Findings findingsIn(const art::Document& d)
     f.ends = art::openEnds(d);
     f.gap = nearestTwo(f.ends);
     f.leaks = art::leaks(d);
+    art::eachShade(d, [&](const art::Shade& s) {
+        if (!s.shown) return;
+        ++f.shades;
+        const curve::Box in = curve::bounds(s.area->artwork()->paths).grown(0.5), mine = art::bounds(*s.item);
+        f.clipped += !mine.empty() && (!in.contains(mine.min) || !in.contains(mine.max));
+    });
+    f.against = art::againstLight(d);
     return f;
 }
 

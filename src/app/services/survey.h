@@ -19,6 +19,8 @@ struct Findings {
     };
     std::optional<Gap> gap;
     std::vector<art::Leak> leaks;
+    std::size_t shades = 0, clipped = 0; // things inside areas, and of these the ones that reach beyond
+    std::vector<art::Id> against;        // shades that ignore the light
 };
 // Any thread.
 Findings findingsIn(const art::Document& d);

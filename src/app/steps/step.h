@@ -49,6 +49,8 @@ public:
     // What it needs kept up to date while it is in force.
     virtual bool watchesAreas() const { return false; }
     virtual bool watchesTones() const { return false; }
+    // Strokes are shades in the areas in hand.
+    virtual bool shades() const { return false; }
     // Rings at every open end; else only at those of what is picked.
     virtual bool ringsEnds() const { return false; }
     // References show beyond the sheet.
@@ -78,5 +80,6 @@ std::unique_ptr<Step> makeTraceStep();
 std::unique_ptr<Step> makeBuildStep();
 std::unique_ptr<Step> makeToneStep();
 std::unique_ptr<Step> makeColourStep();
+std::unique_ptr<Step> makeShadeStep();
 
 } // namespace softrope::app

@@ -19,7 +19,7 @@ public:
     {
         const art::ToneStack* stack = s.tones.tones();
         if (!stack) return {CourseState::Knot::notBegun, tr("not begun")};
-        const QString tones = tr("%n tone(s)", nullptr, static_cast<int>(stack->stack.cuts.size()) + 1);
+        const QString tones = tr("%n tone(s)", nullptr, static_cast<int>(tone::toneCount(stack->stack)));
         return stack->set ? CourseState{CourseState::Knot::settled, tr("%1, set").arg(tones)} : CourseState{CourseState::Knot::underWay, tones};
     }
     std::vector<Reading> readings(const Situation& s) const override

@@ -93,7 +93,11 @@ SightLine::SightLine(Canvas& canvas) : QWidget(&canvas), canvas_(canvas)
     mirror_->setToolTip(tr("The layer drawn on is mirrored at an axis"));
     tellKeysOf(mirror_, "mirror");
     for (Pill* p : {over_, beside_, alone_}) tellKeysOf(p, "next-view");
-    for (Pill* pill : {areas_, mirror_}) {
+    lines_ = new Pill("line", tr("Lines on top"), {}, Pill::Kind::segment);
+    lines_->setToolTip(tr("The drawn lines are seen above the areas"));
+    tellKeysOf(lines_, "lines-on-top");
+    connect(lines_, &QAbstractButton::clicked, this, &SightLine::linesWanted);
+    for (Pill* pill : {areas_, mirror_, lines_}) {
         pill->setCheckable(true);
         look_->layout()->addWidget(pill);
     }
@@ -134,13 +138,17 @@ void SightLine::refresh()
     middle_->setVisible(v.show == Show::over);
     const art::Layer* drawn = canvas_.session().document().layer(canvas_.session().selection().layer);
     mirror_->setChecked(drawn && drawn->mirror);
+    lines_->setChecked(canvas_.setting(settings::linesOnTop));
     figure_->setText(v.referenceHidden ? tr("hidden") : QString("%1 %").arg(std::lround(v.veil * 100)));
 }
 
 void SightLine::setStep(StepId step)
 {
     areas_->setVisible(step == StepId::build);
-    look_->setVisible(step == StepId::trace || step == StepId::build);
+    mirror_->setVisible(step == StepId::trace || step == StepId::build);
+    lines_->setVisible(step == StepId::colour || step == StepId::shade);
+    look_->setVisible(mirror_->isVisibleTo(look_) || lines_->isVisibleTo(look_));
+    refresh();
     layOut(parentWidget()->width());
 }
 
@@ -163,6 +171,7 @@ void SightLine::layOut(int width)
         [this](bool on) {
             areas_->setWordsShown(on);
             mirror_->setWordsShown(on);
+            lines_->setWordsShown(on);
         },
         [this](bool on) { veilName_->setVisible(on); },
         [this](bool on) {

@@ -18,10 +18,11 @@ public:
 signals:
     void areasWanted(bool on);
     void mirrorWanted();
+    void linesWanted();
 
 private:
     Canvas& canvas_;
-    Pill *over_, *beside_, *alone_, *peek_, *squint_, *areas_, *mirror_;
+    Pill *over_, *beside_, *alone_, *peek_, *squint_, *areas_, *mirror_, *lines_;
     Slider* veil_;
     QLabel *figure_, *veilName_;
     QWidget *left_, *middle_, *look_, *right_;

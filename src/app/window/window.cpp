@@ -212,6 +212,7 @@ Window::Window()
         canvas_->update();
     });
     connect(sight_, &SightLine::mirrorWanted, this, [this] { run("mirror"); });
+    connect(sight_, &SightLine::linesWanted, this, [this] { run("lines-on-top"); });
     connect(&survey_, &Survey::changed, this, [this] {
         tellEnds();
         soon_.start();
@@ -320,6 +321,7 @@ void Window::refreshCourse()
 void Window::refreshReadings()
 {
     const Step& now = app::step(course_->current());
+    if (now.id == StepId::shade) weighDocument();
     if (now.id == StepId::colour) {
         const art::ItemPtr under = itemAt(session_.document(), canvas_->pointerOnSheet(), canvas_->px(5));
         underPointer_ = under ? under->id : 0;
@@ -337,6 +339,8 @@ void Window::setStep(StepId id)
     tray_->setStep(id);
     card_->setStep(id);
     canvas_->setPlacing(next.placesPictures());
+    session_.shading = next.shades();
+    canvas_->setLinesOnTop((id == StepId::colour || id == StepId::shade) && canvas_->setting(settings::linesOnTop));
     sight_->setStep(id);
     watchAreas();
     desk_.setWatched(next.watchesTones());

@@ -50,8 +50,8 @@ void Window::makeCommands()
                 .useLanguage = [this](const QString& code) { chooseLanguage(code); },
                 .doOffered = [this] { return strip_->doOffered(); },
                 .saidSoFar = [this] { return strip_->said(); }};
-    for (const auto add :
-         {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addInkCommands, addSheetCommands, addViewCommands, addHelpCommands})
+    for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addInkCommands, addSheetCommands,
+                           addViewCommands, addHelpCommands})
         add(at);
 }
 
@@ -76,7 +76,8 @@ void Window::focusNextPart()
 void Window::makeMenus()
 {
     std::map<Group, QMenu*> menus;
-    for (const Group g : {Group::file, Group::edit, Group::line, Group::area, Group::sheet, Group::view, Group::help}) menus[g] = menu_->addMenu(nameOf(g));
+    for (const Group g : {Group::file, Group::edit, Group::line, Group::area, Group::shade, Group::sheet, Group::view, Group::help})
+        menus[g] = menu_->addMenu(nameOf(g));
     // Commands that stand in a menu of their own, by the beginning of their ids.
     struct Sub {
         QString prefix, name;

@@ -7,6 +7,7 @@
 #include "app/theme/theme.h"
 #include "app/tools/colour/ink_hand.h"
 #include "art/drops.h"
+#include "art/shades.h"
 #include "pixel/colour_space.h"
 
 #include <algorithm>
@@ -367,6 +368,8 @@ private:
     art::Document make(const art::Document& d) const
     {
         const art::Gradient* g = inHand();
+        if (!g && bench_.session().shading && bench_.setting(settings::gradientFades))
+            return art::withFade(d, bench_.selection().items, art::FadeWay{from_, to_});
         return art::withGradient(d, bench_.selection().items, g && grip_ ? g->kind : kind(), from_, to_, g ? g->stops : newStops());
     }
     std::vector<art::ItemPtr> held() const

@@ -98,6 +98,10 @@ void ToneDesk::begin(int tones)
     }
     const int n = wanted_;
     wanted_ = 0;
+    if (live() && byColour()) {
+        take(tone::withColours(*levels_, *stack(), n), tr("%1 colours").arg(n));
+        return;
+    }
     if (live()) {
         tone::Stack s = *stack();
         s.cuts = tone::cutsFor(counts_, n);
@@ -116,6 +120,58 @@ void ToneDesk::begin(int tones)
     now.items.clear();
     now.nodes.clear();
     session_.take(a.document, now, tr("Tone stack"));
+}
+
+void ToneDesk::setByColour(bool on)
+{
+    if (!stack() || !ready() || on == byColour()) return;
+    const tone::Stack s = *stack();
+    take(on ? tone::withColours(*levels_, s, static_cast<int>(tone::toneCount(s))) : tone::withoutColours(*levels_, s),
+         on ? tr("Cut by colour") : tr("Cut by lightness"));
+}
+
+void ToneDesk::splitColour(std::size_t k)
+{
+    if (!byColour() || !ready()) return;
+    tone::Stack s = tone::withColourSplit(*levels_, tone::shifted(*stack(), -offset_), k);
+    s = tone::shifted(std::move(s), offset_);
+    if (s.colours.size() == stack()->colours.size()) {
+        emit said(tr("This colour cannot be split: its pixels are alike, or there are %1 colours already.").arg(tone::mostColours));
+        return;
+    }
+    take(std::move(s), tr("Split colour"));
+}
+
+void ToneDesk::mergeColours(std::size_t into, std::size_t gone)
+{
+    if (!byColour()) return;
+    tone::Stack s = tone::withColoursMerged(*stack(), into, gone, shares_);
+    if (s.colours.size() == stack()->colours.size()) {
+        emit said(tr("Two colours are the fewest."));
+        return;
+    }
+    take(std::move(s), tr("Merge colours"));
+}
+
+void ToneDesk::addColour(Vec2 at)
+{
+    const auto c = colourAt(at);
+    if (!c || !byColour()) return;
+    tone::Stack s = tone::withColourAdded(*stack(), *c);
+    if (s.colours.size() == stack()->colours.size()) {
+        emit said(tr("%1 colours are the most.").arg(tone::mostColours));
+        return;
+    }
+    take(std::move(s), tr("Add colour"));
+}
+
+std::optional<pixel::Rgba> ToneDesk::colourAt(Vec2 p) const
+{
+    if (!ready()) return std::nullopt;
+    const Vec2 at = (toPicture() * p - offset_) / levels_->shrink;
+    const int x = static_cast<int>(std::floor(at.x)), y = static_cast<int>(std::floor(at.y));
+    if (!levels_->colours.inside(x, y)) return std::nullopt;
+    return levels_->colours.at(x, y);
 }
 
 void ToneDesk::show(tone::Stack s)
@@ -318,7 +374,7 @@ void ToneDesk::repaint()
 std::optional<ToneDesk::Balance> ToneDesk::balance(double wanted) const
 {
     const tone::Stack* s = stack();
-    if (!s || s->cuts.empty() || !ready()) return std::nullopt;
+    if (!s || s->cuts.empty() || !s->colours.empty() || !ready()) return std::nullopt;
     Balance b;
     b.level = tone::cutForShare(counts_, wanted);
     for (std::size_t k = 0; k < s->cuts.size(); ++k)
@@ -360,6 +416,7 @@ int ToneDesk::specksBelow(double limit) const
 QString ToneDesk::toneName(std::size_t tone) const
 {
     const tone::Stack* s = stack();
+    if (s && !s->colours.empty()) return tr("Colour %1").arg(tone + 1);
     const std::size_t n = s ? s->cuts.size() + 1 : 0;
     if (n == 2) return tone == 0 ? tr("Dark") : tr("Light");
     if (n == 3) return tone == 0 ? tr("Dark") : tone == 1 ? tr("Middle") : tr("Light");

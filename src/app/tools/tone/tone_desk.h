@@ -34,6 +34,13 @@ public:
 
     // Starts a stack with so many tones on the picture in hand (a live stack gets new cuts); waits for the picture if need be.
     void begin(int tones);
+    // Cut by colour, as many as there are tones now, or by lightness again.
+    bool byColour() const { return stack() && !stack()->colours.empty(); }
+    void setByColour(bool on);
+    void splitColour(std::size_t k);
+    void mergeColours(std::size_t into, std::size_t gone);
+    void addColour(curve::Vec2 at); // the one there, sheet px
+    std::optional<pixel::Rgba> colourAt(curve::Vec2 p) const;
     // Shows a recipe without taking it.
     void show(tone::Stack s);
     // Takes it as one step.

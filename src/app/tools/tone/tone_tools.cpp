@@ -3,8 +3,10 @@
 #include "app/tools/desk.h"
 
 #include "app/tools/tone/tone_desk.h"
+#include "curve/edit.h"
 #include "curve/fit.h"
 #include "curve/polygon.h"
+#include "curve/reduce.h"
 #include "curve/swell.h"
 
 #include <algorithm>
@@ -170,6 +172,17 @@ public:
             bench_.say(tr("There is no picture under the pointer."));
             return;
         }
+        if (desk_.byColour()) {
+            // The loupe: Shift adds the colour there, a drag moves the nearest one to it.
+            if (p.shift()) {
+                desk_.addColour(p.sheet);
+                return;
+            }
+            cut_ = desk_.toneAt(p.sheet);
+            way_ = {p.sheet};
+            put(p);
+            return;
+        }
         if (p.shift() && start_->cuts.size() < 15) {
             const auto at = std::lower_bound(start_->cuts.begin(), start_->cuts.end(), *level);
             cut_ = static_cast<int>(at - start_->cuts.begin());
@@ -192,7 +205,7 @@ public:
     {
         if (way_.empty() || cut_ < 0) return;
         way_.clear();
-        desk_.take(now_, tr("Move cut %1").arg(cut_ + 1));
+        desk_.take(now_, desk_.byColour() ? tr("Move colour %1").arg(cut_ + 1) : tr("Move cut %1").arg(cut_ + 1));
     }
     void hover(const Pointer& p) override
     {
@@ -201,7 +214,11 @@ public:
     }
     void paint(Marks& m) override
     {
-        if (const auto level = desk_.levelAt(at_)) {
+        if (const auto c = desk_.byColour() ? desk_.colourAt(at_) : std::nullopt) {
+            m.dot(at_ + Vec2{0, bench_.px(26)}, marks().halo, 11);
+            m.dot(at_ + Vec2{0, bench_.px(26)}, QColor(c->r, c->g, c->b), 9);
+            m.chip(at_, tr("Shift adds this colour"), Marks::Chip::name);
+        } else if (const auto level = desk_.levelAt(at_)) {
             const int tone = desk_.toneAt(at_);
             m.chip(at_, tr("value %1 of 255").arg(std::lround(*level)) + (tone >= 0 ? ", " + desk_.toneName(static_cast<std::size_t>(tone)) : QString()),
                    way_.empty() ? Marks::Chip::name : Marks::Chip::measure);
@@ -219,6 +236,11 @@ private:
         const auto level = desk_.levelAt(p.sheet);
         if (!level || cut_ < 0) return;
         now_ = *start_;
+        if (!now_.colours.empty()) {
+            if (const auto c = desk_.colourAt(p.sheet); c && cut_ < static_cast<int>(now_.colours.size())) now_.colours[static_cast<std::size_t>(cut_)] = *c;
+            desk_.show(now_);
+            return;
+        }
         const auto k = static_cast<std::size_t>(cut_);
         const double low = k ? now_.cuts[k - 1] + 1 : 0, high = k + 1 < now_.cuts.size() ? now_.cuts[k + 1] - 1 : 255;
         now_.cuts[k] = std::clamp(*level, low, std::max(low, high));
@@ -231,15 +253,26 @@ private:
 class PatchTool : public StackTool {
 public:
     PatchTool(Bench& b, ToneDesk& d)
-        : StackTool(
-              b, d, "patch", tr("Patch"), "tone-patch", "D",
-              tr("<b>Patch</b> makes one spot lighter or darker. Draw round it (Shift paints it), then drag up or down inside. Alt draws the picked one anew."))
+        : StackTool(b, d, "patch", tr("Patch"), "tone-patch", "D",
+                    tr("<b>Patch</b> makes one spot lighter or darker. Draw round it (Shift paints it), drag up or down inside; its nodes move, a double click "
+                       "adds one."))
     {
     }
     void press(const Pointer& p) override
     {
         if (!ready()) return;
         start_ = *desk_.stack();
+        grip_ = p.alt() || p.shift() ? Grip{} : gripAt(p.sheet);
+        if (grip_.what != Grip::none) {
+            node_ = grip_.node;
+            way_ = {p.sheet};
+            pulling_ = painting_ = false;
+            return;
+        }
+        node_ = -1;
+        // On its outline a double click may follow: the patch stays in hand.
+        if (const auto own = p.alt() || p.shift() ? std::nullopt : outline())
+            if (const auto near = nearest(*own, p.sheet); near && near->distance < bench_.px(curve::nodeReach)) return;
         const int hit = patchAt(p.sheet);
         way_ = {p.sheet};
         from_ = p.screen;
@@ -251,6 +284,12 @@ public:
     void drag(const Pointer& p) override
     {
         if (way_.empty()) return;
+        if (grip_.what != Grip::none) {
+            way_.push_back(p.sheet);
+            desk_.show(reshaped(p));
+            bench_.update();
+            return;
+        }
         if (!pulling_) {
             follow(p);
             return;
@@ -270,6 +309,12 @@ public:
         const bool moved = way_.size() > 1;
         const std::vector<Vec2> way = std::move(way_);
         way_.clear();
+        if (grip_.what != Grip::none) {
+            const bool handle = grip_.what != Grip::node_;
+            grip_ = {};
+            if (moved && desk_.stack()) desk_.take(*desk_.stack(), handle ? tr("Move handle") : tr("Move node"));
+            return;
+        }
         if (pulling_) {
             if (moved && desk_.stack()) desk_.take(*desk_.stack(), tr("Patch strength"));
             return;
@@ -296,6 +341,18 @@ public:
     }
     bool key(const QKeyEvent& e) override
     {
+        if ((e.key() == Qt::Key_Delete || e.key() == Qt::Key_Backspace || e.key() == Qt::Key_C) && outline() && node_ >= 0 && ready()) {
+            const auto at = static_cast<std::size_t>(node_);
+            Path p = *outline();
+            if (at >= p.nodes.size()) return false;
+            if (e.key() == Qt::Key_C)
+                p = p.nodes[at].kind == curve::NodeKind::smooth ? curve::cornered(p, at) : curve::smoothed(p, at);
+            else if (p.nodes.size() > 2)
+                p = curve::withoutNode(p, at);
+            if (e.key() != Qt::Key_C) node_ = -1;
+            desk_.take(withOutline(*desk_.stack(), p), e.key() == Qt::Key_C ? tr("Corner or smooth") : tr("Take node out"));
+            return true;
+        }
         if ((e.key() == Qt::Key_Delete || e.key() == Qt::Key_Backspace) && desk_.patch() >= 0 && ready()) {
             desk_.dropPatch();
             return true;
@@ -309,8 +366,24 @@ public:
         }
         return false;
     }
+    void doubleClick(const Pointer& p) override
+    {
+        if (!outline() || !ready()) return;
+        const Path path = *outline();
+        const auto near = nearest(path, p.sheet);
+        if (!near || near->distance > bench_.px(curve::nodeReach)) return;
+        const curve::Inserted in = curve::withNodeAt(path, *near);
+        node_ = static_cast<int>(in.node);
+        desk_.take(withOutline(*desk_.stack(), in.path), tr("Add node"));
+    }
     bool escape() override
     {
+        grip_ = {};
+        if (node_ >= 0 && way_.empty()) {
+            node_ = -1;
+            bench_.update();
+            return true;
+        }
         const bool had = StackTool::escape() || desk_.patch() >= 0;
         desk_.pickPatch(-1);
         return had;
@@ -333,7 +406,16 @@ public:
             const curve::Paths outline{mapped(s->patches[k].outline, desk_.toSheet())};
             m.line(outline, marks().halo, mine ? 5 : 4);
             m.line(outline, marks().geometry, mine ? 2.5 : 1.5, Qt::DashLine);
-            if (mine) m.chip(curve::bounds(outline).max, describe(s->patches[k]));
+            if (!mine) continue;
+            m.chip(curve::bounds(outline).max, describe(s->patches[k]));
+            const Path& p = outline.front();
+            for (std::size_t n = 0; n < p.nodes.size(); ++n) {
+                const bool picked = static_cast<int>(n) == node_;
+                if (picked)
+                    for (const Vec2 h : {p.nodes[n].in, p.nodes[n].out})
+                        if (!(h == p.nodes[n].at)) m.handle(p.nodes[n].at, h, p.nodes[n].kind == curve::NodeKind::corner);
+                m.node(p, n, picked ? Marks::NodeState::picked : Marks::NodeState::rest);
+            }
         }
     }
     static QString describe(const tone::Patch& p)
@@ -343,8 +425,53 @@ public:
     }
 
 private:
+    struct Grip {
+        enum What { none, node_, in, out } what = none;
+        int node = -1;
+    };
+    Grip grip_;
+    int node_ = -1; // picked, of the outline of the patch in hand
     std::optional<tone::Stack> start_;
     int anew_ = -1; // the patch whose outline is drawn anew
+
+    // That of the patch in hand, on the sheet.
+    std::optional<Path> outline() const
+    {
+        const int k = desk_.patch();
+        if (k < 0) return std::nullopt;
+        return mapped(desk_.stack()->patches[static_cast<std::size_t>(k)].outline, desk_.toSheet());
+    }
+    tone::Stack withOutline(tone::Stack s, const Path& p) const
+    {
+        s.patches[static_cast<std::size_t>(desk_.patch())].outline = mapped(p, desk_.toPicture());
+        return s;
+    }
+    Grip gripAt(Vec2 p) const
+    {
+        const auto path = outline();
+        if (!path) return {};
+        const double reach = bench_.px(curve::nodeReach);
+        if (node_ >= 0 && node_ < static_cast<int>(path->nodes.size())) {
+            const curve::Node& n = path->nodes[static_cast<std::size_t>(node_)];
+            if (!(n.out == n.at) && distance(n.out, p) < reach) return {Grip::out, node_};
+            if (!(n.in == n.at) && distance(n.in, p) < reach) return {Grip::in, node_};
+        }
+        for (std::size_t k = 0; k < path->nodes.size(); ++k)
+            if (distance(path->nodes[k].at, p) < reach) return {Grip::node_, static_cast<int>(k)};
+        return {};
+    }
+    tone::Stack reshaped(const Pointer& p) const
+    {
+        const int k = desk_.patch();
+        if (k < 0 || grip_.node < 0) return *start_;
+        Path path = mapped(start_->patches[static_cast<std::size_t>(k)].outline, desk_.toSheet());
+        const auto node = static_cast<std::size_t>(grip_.node);
+        if (grip_.what == Grip::node_)
+            path = curve::withNodeMoved(path, node, p.sheet - way_.front());
+        else
+            path = curve::withHandleMoved(path, node, grip_.what == Grip::out ? curve::HandleSide::out : curve::HandleSide::in, p.sheet, p.alt());
+        return withOutline(*start_, path);
+    }
     bool pulling_ = false, painting_ = false;
     QPointF from_;
 

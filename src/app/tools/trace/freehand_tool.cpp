@@ -2,6 +2,7 @@
 #include "app/canvas/tool.h"
 #include "app/services/care.h"
 #include "app/tools/desk.h"
+#include "app/tools/shade/shade_hand.h"
 #include "art/edits.h"
 
 #include <QElapsedTimer>
@@ -57,6 +58,7 @@ public:
         const art::FittedStroke f = art::fitStroke(drawn, closes, quick);
         samples_.clear();
         if (f.path.nodes.size() < 2) return;
+        if (strokeIntoAreas(bench_, bench_.document(), f.path, tr("Freehand shade"))) return;
         art::Item i;
         i.name = tr("Line").toStdString();
         art::Artwork a;
@@ -77,6 +79,13 @@ public:
             fitWithCare(bench_.session(), added.id, tr("Freehand"), burst,
                         [this, samples = f.samples](std::size_t nodes, double stray) { tell(samples, nodes, stray); });
     }
+    bool key(const QKeyEvent& e) override
+    {
+        if (e.key() != Qt::Key_O || !drawing_ || !shading(bench_)) return false;
+        otherSide(bench_) = !otherSide(bench_);
+        bench_.update();
+        return true;
+    }
     bool drawsShapes() const override { return true; }
     bool escape() override
     {
@@ -95,6 +104,10 @@ public:
             QColor ink = marks().artLine;
             ink.setAlphaF(0.4F);
             const bool closes = art::closesItself(samples_, bench_.px(art::closingReach));
+            if (!closes && shading(bench_)) {
+                m.line(strokeForeseen(bench_, curve::polyline(line, false)), marks().geometry, 2);
+                m.chip(samples_.back().at, tr("O: the other side"));
+            }
             if (closes) m.wash({curve::polyline(line, true)}, fillInHand(bench_));
             m.line({curve::polyline(line, false)}, ink, std::max(1.5, bench_.look().width * curve::meanScale(m.toScreen())));
             if (closes) {

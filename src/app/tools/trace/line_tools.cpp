@@ -1,6 +1,7 @@
 // Pen and Straights: a line node by node. Each node is a step of its own, so undo works in the middle of a line.
 #include "app/canvas/tool.h"
 #include "app/tools/desk.h"
+#include "app/tools/shade/shade_hand.h"
 #include "art/edits.h"
 #include "curve/edit.h"
 
@@ -112,6 +113,12 @@ public:
     bool key(const QKeyEvent& e) override
     {
         if (e.key() == Qt::Key_Return || e.key() == Qt::Key_Enter) return finish();
+        if (e.key() == Qt::Key_O && drawing() && shading(bench_) && !areas_.empty()) {
+            otherSide(bench_) = !otherSide(bench_);
+            bench_.say(otherSide(bench_) ? tr("Cut off on the larger side.") : tr("Cut off on the smaller side."));
+            bench_.update();
+            return true;
+        }
         if (e.key() == Qt::Key_C && drawing() && !straights_) {
             Path path = *current();
             Node& n = path.nodes.back();
@@ -209,6 +216,7 @@ private:
     bool drawing() { return item_ != 0 && current(); }
     QString burst() const { return QString("line %1 %2").arg(item_).arg(nodeCount_); }
     std::size_t nodeCount_ = 0;
+    std::vector<art::Id> areas_; // in hand when the line was begun, while shading
 
     art::Snap snapHere(const Pointer& p) { return bench_.snap(p, drawing() ? std::vector<art::Id>{item_} : std::vector<art::Id>{}); }
 
@@ -293,6 +301,7 @@ private:
     {
         const art::Id layer = layerForWork(bench_);
         if (!layer) return;
+        areas_ = shading(bench_) ? areasInHand(bench_) : std::vector<art::Id>{};
         art::Item i;
         i.name = tr("Line").toStdString();
         art::Artwork a;
@@ -361,11 +370,26 @@ private:
             n.kind = NodeKind::smooth;
         }
         bench_.release();
+        if (shadeWith(path)) return;
         art::Document d = art::withPaths(bench_.document(), item_, {path});
         d = art::withItemChanged(d, item_, [this](art::Item& i) { fillWhenClosed(bench_, std::get<art::Artwork>(i.is)); });
         bench_.session().take(d, tr("Close line"));
         item_ = 0;
         bench_.say(tr("Closed."));
+    }
+
+    // The line in hand becomes a shade in the areas in hand.
+    bool shadeWith(const Path& path)
+    {
+        if (!shading(bench_) || areas_.empty()) return false;
+        const art::Id id = item_;
+        const art::Document without = art::withoutItems(bench_.document(), {id});
+        item_ = 0;
+        bench_.session().pickItems(areas_);
+        if (strokeIntoAreas(bench_, without, path, tr("Pen shade"))) return true;
+        bench_.session().pickItems({id});
+        item_ = id;
+        return false;
     }
 
     void takeBack()
@@ -394,6 +418,7 @@ private:
         }
         const art::Id id = item_;
         const bool lone = current()->nodes.size() < 2;
+        if (!lone && shadeWith(*current())) return true;
         item_ = 0;
         if (lone) bench_.session().take(art::withoutItems(bench_.document(), {id}), tr("Drop line"));
         bench_.update();
