@@ -820,8 +820,8 @@
    <translation>&lt;b&gt;Freihand&lt;/b&gt; zeichnet und passt an. Nahe am Anfang enden schließt. Der Spielraum steht auf der Karte. Esc verwirft den Strich.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Gradient&lt;/b&gt;: drag over the shape, or over several that are picked. Its ends can be dragged on. Shift steps by 15 degrees.</source>
-   <translation>&lt;b&gt;Verlauf&lt;/b&gt;: Über die Form ziehen, oder über mehrere gewählte. Seine Enden lassen sich weiterziehen. Umschalt in Schritten von 15 Grad.</translation>
+   <source>&lt;b&gt;Gradient&lt;/b&gt;: drag over the shape, or over several that are picked. Its ends are dragged on; Alt moves the focus of a round one.</source>
+   <translation>&lt;b&gt;Verlauf&lt;/b&gt;: über die Form ziehen oder über mehrere gewählte. Seine Enden zieht man weiter; Alt bewegt den Brennpunkt eines runden.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Guide&lt;/b&gt;: drag a guide at any angle, or take hold of one to move it. Shift steps by 15°. Delete drops the one under the pointer.</source>
@@ -2166,6 +2166,14 @@
    <translation>PNG in doppelter Größe exportieren…</translation>
   </message>
   <message>
+   <source>Export flat SVG</source>
+   <translation>Flaches SVG exportieren</translation>
+  </message>
+  <message>
+   <source>Export flat SVG…</source>
+   <translation>Flaches SVG exportieren…</translation>
+  </message>
+  <message>
    <source>Exported %1.</source>
    <translation>%1 exportiert.</translation>
   </message>
@@ -2316,6 +2324,10 @@
   <message>
    <source>Flat</source>
    <translation>Flach</translation>
+  </message>
+  <message>
+   <source>Flat SVG: opaque areas only (*.svg)</source>
+   <translation>Flaches SVG: nur deckende Flächen (*.svg)</translation>
   </message>
   <message>
    <source>Flat again</source>
@@ -3345,6 +3357,10 @@
    <translation>Schnitt %1 bewegen</translation>
   </message>
   <message>
+   <source>Move focus</source>
+   <translation>Brennpunkt bewegen</translation>
+  </message>
+  <message>
    <source>Move gradient</source>
    <translation>Verlauf bewegen</translation>
   </message>
@@ -3499,6 +3515,10 @@
   <message>
    <source>No line has an open end.</source>
    <translation>Keine Linie hat ein offenes Ende.</translation>
+  </message>
+  <message>
+   <source>No shades yet.</source>
+   <translation>Noch keine Schattierungen.</translation>
   </message>
   <message>
    <source>No two ends are that near.</source>

@@ -820,8 +820,8 @@
    <translation>&lt;b&gt;A mano&lt;/b&gt; dibuja y ajusta. Acabe cerca del inicio para cerrar. La holgura está en la ficha. Esc descarta el trazo.</translation>
   </message>
   <message>
-   <source>&lt;b&gt;Gradient&lt;/b&gt;: drag over the shape, or over several that are picked. Its ends can be dragged on. Shift steps by 15 degrees.</source>
-   <translation>&lt;b&gt;Degradado&lt;/b&gt;: arrastre sobre la forma, o sobre varias elegidas. Sus extremos se pueden mover. Mayús avanza de 15 en 15 grados.</translation>
+   <source>&lt;b&gt;Gradient&lt;/b&gt;: drag over the shape, or over several that are picked. Its ends are dragged on; Alt moves the focus of a round one.</source>
+   <translation>&lt;b&gt;Degradado&lt;/b&gt;: arrastra sobre la forma o sobre varias elegidas. Sus extremos se arrastran; Alt mueve el foco de uno redondo.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Guide&lt;/b&gt;: drag a guide at any angle, or take hold of one to move it. Shift steps by 15°. Delete drops the one under the pointer.</source>
@@ -2166,6 +2166,14 @@
    <translation>Exportar PNG al doble…</translation>
   </message>
   <message>
+   <source>Export flat SVG</source>
+   <translation>Exportar SVG plano</translation>
+  </message>
+  <message>
+   <source>Export flat SVG…</source>
+   <translation>Exportar SVG plano…</translation>
+  </message>
+  <message>
    <source>Exported %1.</source>
    <translation>Se exportó %1.</translation>
   </message>
@@ -2316,6 +2324,10 @@
   <message>
    <source>Flat</source>
    <translation>Plano</translation>
+  </message>
+  <message>
+   <source>Flat SVG: opaque areas only (*.svg)</source>
+   <translation>SVG plano: solo áreas opacas (*.svg)</translation>
   </message>
   <message>
    <source>Flat again</source>
@@ -3345,6 +3357,10 @@
    <translation>Mover corte %1</translation>
   </message>
   <message>
+   <source>Move focus</source>
+   <translation>Mover foco</translation>
+  </message>
+  <message>
    <source>Move gradient</source>
    <translation>Mover degradado</translation>
   </message>
@@ -3499,6 +3515,10 @@
   <message>
    <source>No line has an open end.</source>
    <translation>Ninguna línea tiene un extremo abierto.</translation>
+  </message>
+  <message>
+   <source>No shades yet.</source>
+   <translation>Aún no hay sombras.</translation>
   </message>
   <message>
    <source>No two ends are that near.</source>

@@ -204,6 +204,7 @@ std::vector<Paths> levelsOfBlur(const Paths& outlines, double sigma, const std::
             curve::FitOptions o;
             o.slack = std::max(0.15, slack * scale);
             o.cornerFrom = curve::pi; // a blur has none
+            o.quick = true;           // steps of a dozen levels each: few enough nodes as it is
             here.push_back(transformed(curve::fit(l.points, true, o).path, back));
         }
         out.push_back(std::move(here));

@@ -304,7 +304,28 @@ Edited withGradient(const Document& d, const std::vector<Id>& items, Gradient::K
     g.stops = stops;
     std::stable_sort(g.stops.begin(), g.stops.end(), earlier);
     const Shared<Gradient> one = shared(std::move(g));
-    return withFills(d, items, [&](Fill& f) { put(f, one); });
+    return withFills(d, items, [&](Fill& f) {
+        if (!f.gradient || f.gradient->kind != kind || f.gradient->focus == Vec2{}) {
+            put(f, one);
+            return;
+        }
+        Gradient own = *one;
+        own.focus = f.gradient->focus; // moved, it keeps it
+        put(f, shared(std::move(own)));
+    });
+}
+
+Edited withGradientFocus(const Document& d, const std::vector<Id>& items, Vec2 focus)
+{
+    constexpr double rim = 0.98;
+    if (!isFinite(focus)) return {d, Refusal::doesNotFit};
+    if (length(focus) > rim) focus = rim * unit(focus);
+    return withFills(d, items, [&](Fill& f) {
+        if (!f.gradient || f.gradient->kind != Gradient::Kind::radial) return;
+        Gradient g = *f.gradient;
+        g.focus = focus;
+        put(f, shared(std::move(g)));
+    });
 }
 
 Edited withGradientStops(const Document& d, const std::vector<Id>& items, std::vector<GradientStop> stops)

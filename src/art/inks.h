@@ -62,6 +62,8 @@ Document withPaintReplaced(const Document& d, const Paint& from, const Paint& to
 // on its rim. Two stops unless `stops` says otherwise.
 Edited withGradient(const Document& d, const std::vector<Id>& items, Gradient::Kind kind, curve::Vec2 from, curve::Vec2 to,
                     const std::vector<GradientStop>& stops);
+// Where the first stop of round ones lies, in the unit of the gradient: (0, 0) the middle, 1 the rim; brought within it.
+Edited withGradientFocus(const Document& d, const std::vector<Id>& items, curve::Vec2 focus);
 Edited withGradientStops(const Document& d, const std::vector<Id>& items, std::vector<GradientStop> stops);
 Edited withoutGradient(const Document& d, const std::vector<Id>& items);
 // Its colour there, mixed in sRGB without premultiplying (SVG 1.1, 13.2).

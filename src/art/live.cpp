@@ -296,7 +296,10 @@ Item withSourcesOf(const Item& item, const Remap& ids)
     Item out = item;
     const auto below = [&](const Item& i) { return withSourcesOf(i, ids); };
     std::visit(Each{[&](Artwork& a) {
-                        if (Recipe r = remapped(*a.live, ids); !(r == *a.live)) a.setDerived(curve::Paths(a.paths), std::move(r), a.made);
+                        if (Recipe r = remapped(*a.live, ids); !(r == *a.live)) {
+                            const Key made = std::holds_alternative<std::monostate>(r) ? 0 : a.made; // left behind: plain
+                            a.setDerived(curve::Paths(a.paths), std::move(r), made);
+                        }
                         a.inside = mappedItems(a.inside, below);
                     },
                     [](Reference&) {}, [&](Group& g) { g.setDerived(mappedItems(g.items, below), remapped(*g.live, ids), g.made); }},

@@ -53,7 +53,7 @@ struct Gradient {
     // radius 1 round (0, 0).
     curve::Affine place;
     std::vector<GradientStop> stops; // by place; at least one
-    curve::Vec2 focus;               // of a radial one, in its unit: where the first stop is; within the circle of radius 1
+    curve::Vec2 focus;               // of a radial one, in its unit: where the first stop is; beyond the circle of radius 1 they make a cone
     bool byLight = false;            // laid along the sheet's light (lights.h)
     friend bool operator==(const Gradient&, const Gradient&) = default;
 };

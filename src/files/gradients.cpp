@@ -110,11 +110,9 @@ art::Shared<Gradient> Gradients::make(const std::string& name, const curve::Box&
         const double r = at("r", 0.5);
         const Vec2 centre{at("cx", 0.5), at("cy", 0.5)}, focus{at("fx", centre.x), at("fy", centre.y)};
         unit = {r, 0, 0, r, centre.x, centre.y};
-        // One outside the circle lies on its rim (SVG 1.1, 13.2.3); just within, so that the last colour still ends there.
-        constexpr double rim = 0.999;
+        // One outside the circle makes a cone (SVG 2, 14.2.3).
         if (r > 0) g->focus = (focus - centre) / r;
         if (!isFinite(g->focus)) g->focus = {};
-        if (length(g->focus) > rim) g->focus = rim * curve::unit(g->focus);
     }
     const Affine turned = transformOf(value("gradientTransform")) * unit;
     if (own) {

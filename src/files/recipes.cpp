@@ -323,7 +323,8 @@ void writeCrescent(pugi::xml_node n, const art::Crescent& c)
 {
     set(n, "rope:crescent", crescents[static_cast<std::size_t>(c.kind)]);
     set(n, "rope:shift", num(c.angle) + ' ' + num(c.width) + ' ' + num(c.from));
-    if (c.byLight) set(n, "rope:by-light", c.against ? "against" : "towards");
+    if (c.byLight) set(n, "rope:by-light", "true");
+    if (c.against) set(n, "rope:against", "true");
     if (c.source) set(n, "rope:source", std::to_string(c.source));
 }
 
@@ -338,9 +339,8 @@ art::Recipe readCrescent(pugi::xml_node n)
     c.angle = std::clamp(v[0], -1e3, 1e3);
     c.width = std::clamp(v[1], 0.0, 1e5);
     c.from = std::clamp(v[2], 0.0, c.width);
-    const std::string light = n.attribute("rope:by-light").value();
-    c.byLight = !light.empty();
-    c.against = light == "against";
+    c.byLight = flagged(n, "rope:by-light");
+    c.against = flagged(n, "rope:against");
     c.source = std::min<art::Id>(n.attribute("rope:source").as_ullong(0), 1000000000000000ULL);
     return art::shared(std::move(c));
 }

@@ -104,6 +104,8 @@ private:
         }
     }
 
+    bool inPart_ = false; // of a part that a recipe keeps: what lies in it has the ids of what it was made from
+
     void miss(const char* what, const std::string& name = {}) { ++missed_[{what, name}]; }
 
     // A sheet of no size, or of none that is a number, is none.
@@ -322,7 +324,7 @@ private:
         i.name = n.attribute("rope:name") ? n.attribute("rope:name").value() : n.attribute("id").value();
         i.locked = flagged(n, "rope:locked");
         i.opacity = style.opacity;
-        if (const Id worn = n.attribute("rope:look").as_ullong(0); d_.look(worn)) i.look = worn;
+        i.look = std::min<Id>(n.attribute("rope:look").as_ullong(0), mostId);
         if (const auto o = numbers(n.attribute("rope:opacity").value()); o.size() == 1) i.opacity = std::clamp(o[0], 0.0, 1.0);
         i.blend = style.blend;
         i.shown = out_.working ? std::strcmp(n.attribute("rope:shown").value(), "false") != 0 : !style.hidden;
@@ -599,7 +601,9 @@ private:
         if (!std::holds_alternative<std::monostate>(live)) a.setDerived(Paths(a.paths), std::move(live), n.attribute("rope:made").as_ullong(0));
         if (const pugi::xml_node below = n.child("rope:inside")) {
             List inside;
+            const bool was = std::exchange(inPart_, true);
             children(below, {}, {}, inside, 1);
+            inPart_ = was;
             a.inside = std::move(inside);
         }
         return a;
@@ -631,7 +635,8 @@ private:
 
     void put(pugi::xml_node n, Item i, List& to)
     {
-        i.id = free(n.attribute("rope:item").as_ullong(0));
+        const Id given = n.attribute("rope:item").as_ullong(0);
+        i.id = inPart_ ? std::min<Id>(given, mostId) : free(given);
         to.push_back(art::shared(std::move(i)));
     }
 

@@ -234,13 +234,28 @@ private:
             content(i, alpha);
             return;
         }
+        if (a && !(alpha < 1 && composed(*i)) && !blends(a->inside) && plainFill(*a)) {
+            // One fill blends by itself.
+            cairo_set_operator(cr_, operatorOf(i->blend));
+            paintFill(cr_, *a, alpha, false);
+            cairo_set_operator(cr_, CAIRO_OPERATOR_OVER);
+            return;
+        }
+        // No larger than it needs to be: a sheet with hundreds of shades has hundreds of these.
+        cairo_save(cr_);
+        const double px = 2 / std::max(1e-6, curve::meanScale(toDevice(cr_)));
+        const Box part = b.grown(px);
+        cairo_rectangle(cr_, part.min.x, part.min.y, part.width(), part.height());
+        cairo_clip(cr_);
         cairo_push_group(cr_);
         content(i, 1);
         cairo_pop_group_to_source(cr_);
         cairo_set_operator(cr_, operatorOf(i->blend));
         cairo_paint_with_alpha(cr_, alpha);
-        cairo_set_operator(cr_, CAIRO_OPERATOR_OVER);
+        cairo_restore(cr_);
     }
+
+    static bool plainFill(const Artwork& a) { return a.fill.colour && !(a.stroke.colour && a.stroke.width > 0) && a.inside.empty() && !(a.fill.overlap > 0); }
 
     void content(const art::ItemPtr& i, double opacity)
     {

@@ -88,6 +88,12 @@ bool plain(QString text)
 
 void check(const QString& where, const QString& what, const QString& text)
 {
+    static std::set<QString> good; // most texts are seen at every look
+    if (good.count(text)) return;
+    if (!plain(text)) {
+        good.insert(text);
+        return;
+    }
     INFO(where.toStdString() << ", " << what.toStdString() << ": " << text.toStdString());
     CHECK_FALSE(plain(text));
 }

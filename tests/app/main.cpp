@@ -6,8 +6,26 @@
 #include "app/theme/theme.h"
 #include "app/widgets/told.h"
 
+#include <QDir>
 #include <QSettings>
 #include <QTemporaryDir>
+
+namespace {
+
+// Each test begins as if the program were started for the first time: a whole file of them runs in one process.
+struct Afresh : Catch::TestEventListenerBase {
+    using TestEventListenerBase::TestEventListenerBase;
+    void testCaseStarting(const Catch::TestCaseInfo&) override
+    {
+        QSettings().clear();
+        QDir(qEnvironmentVariable("XDG_STATE_HOME")).removeRecursively();
+        softrope::app::useLanguage("en");
+        softrope::app::applyTheme(softrope::app::Theme::day);
+    }
+};
+CATCH_REGISTER_LISTENER(Afresh)
+
+} // namespace
 
 int main(int argc, char** argv)
 {

@@ -7,6 +7,7 @@
 #include "art/inks.h"
 #include "art/lights.h"
 #include "art/looks.h"
+#include "art/mirrored.h"
 #include "art/shades.h"
 #include "art/tree.h"
 #include "files/svg.h"
@@ -278,6 +279,57 @@ TEST_CASE("what one thing casts on another, put inside and taken out, scatter an
     CHECK(h.document().item(grain->id)->artwork()->fill.gradient->stops.back().opacity == 0);
     w.run("undo");
     CHECK_FALSE(h.document().item(grain->id)->artwork()->fill.gradient);
+}
+
+TEST_CASE("a half-drawn glass jar: bowed straights, mirrored, shade and light inside, all still to be edited")
+{
+    app::Window w;
+    Hand h(w);
+    w.session().start(art::newDocument(), {});
+    h.canvas().fitSheet();
+    w.setStep(app::StepId::trace);
+    h.canvas().setFocus();
+    // Half of it by straights, its side bowed out; then the other half.
+    h.key(Qt::Key_F);
+    for (const Vec2 p : {Vec2{540, 250}, {660, 250}, {660, 800}, {540, 800}}) h.click(p);
+    h.key(Qt::Key_Return);
+    h.key(Qt::Key_G);
+    REQUIRE(h.canvas().tool()->id() == "bow");
+    h.drag({660, 525}, {760, 525});
+    const art::Id layer = w.session().selection().layer;
+    w.session().take(art::withMirror(h.document(), layer, mirror::Axis{{540, 0}, curve::pi / 2}), "Mirror");
+    w.run("weld");
+    REQUIRE(hand::waitFor([&] { return !h.document().layer(layer)->mirror; }));
+    const art::Id jar = h.document().layer(layer)->items.front()->id;
+    const art::Artwork& whole = *h.document().item(jar)->artwork();
+    REQUIRE(whole.paths->size() == 1);
+    CHECK(whole.paths->front().closed);
+    const curve::Box b = curve::bounds(whole.paths);
+    CHECK(b.centre().x == Approx(540).margin(1));
+    w.session().pickItems({jar});
+    w.session().take(art::withPaint(h.document(), {jar}, {art::Colour{180, 214, 208}, {}}, art::Part::area), "Fill");
+    // Shade and light inside: one act each.
+    shadeStep(h);
+    w.session().pickItems({jar});
+    const std::size_t before = w.session().history().length();
+    h.key(Qt::Key_F3);
+    w.session().pickItems({jar});
+    h.key(Qt::Key_F3, Qt::ShiftModifier);
+    CHECK(w.session().history().length() == before + 2);
+    REQUIRE(insideOf(h.document(), jar).size() == 2);
+    // A node of the jar moved: its shades follow; a width typed on the card; the light turned.
+    const double was = curve::bounds(insideOf(h.document(), jar)[1]->artwork()->paths).max.x;
+    w.setStep(app::StepId::trace);
+    w.session().pickItems({jar});
+    h.canvas().takeTool("nodes");
+    Vec2 node;
+    for (const curve::Node& n : h.document().item(jar)->artwork()->paths->front().nodes)
+        if (n.at.x > 600 && n.at.y > 700) node = n.at;
+    h.drag(node, node + Vec2{60, 10});
+    hand::idle(w);
+    CHECK(curve::bounds(insideOf(h.document(), jar)[1]->artwork()->paths).max.x > was + 5);
+    CHECK(art::staleShades(h.document()).empty());
+    CHECK(h.document().item(jar)->artwork()->inside.size() == 2);
 }
 
 TEST_CASE("the dial turns the light by pointer and keys, and flattening leaves what it was made from")

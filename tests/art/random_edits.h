@@ -1,7 +1,10 @@
 // Random edits of every kind, for what must hold whatever is done.
 #pragma once
 
+#include "art/lights.h"
+#include "art/looks.h"
 #include "art/pieces.h"
+#include "art/shades.h"
 #include "curve/strokes.h"
 
 namespace pieces {
@@ -96,7 +99,7 @@ inline Document edited(const Document& d, strokes::Random& r)
     const Id layer = d.layers[static_cast<std::size_t>(r.below(static_cast<int>(d.layers.size())))]->id;
     const Id one = any(d, r), two = any(d, r), area = anyArea(d, r);
     const Colour c{static_cast<std::uint8_t>(r.below(256)), static_cast<std::uint8_t>(r.below(256)), 40};
-    switch (r.below(40)) {
+    switch (r.below(49)) {
     case 0:
     case 1:
     case 2:
@@ -159,6 +162,40 @@ inline Document edited(const Document& d, strokes::Random& r)
     }
     case 37: return withPasted(d, fragmentOf(d, {one, two}), {layer}).document;
     case 38: return withEndsJoined(d, openEnds(d).empty() ? OpenEnd{} : openEnds(d).front(), openEnds(d).empty() ? OpenEnd{} : openEnds(d).back());
+    case 39:
+    case 40: {
+        Crescent k;
+        k.kind = static_cast<Crescent::Kind>(r.below(3));
+        k.width = r.between(1, 60);
+        k.from = r.between(0, 0.9) * k.width;
+        k.byLight = r.unit() < 0.7;
+        k.against = r.unit() < 0.4;
+        k.angle = r.between(-3, 3);
+        k.source = k.kind == Crescent::Kind::cast ? anyArea(d, r) : 0;
+        const Added look = withReadyLook(d, readyLooks[static_cast<std::size_t>(r.below(3))]);
+        return everyId(d).size() < 120 ? withCrescents(look.document, {area, anyArea(d, r)}, k, look.id, "Shade").document : d;
+    }
+    case 41: {
+        shade::Scatter s;
+        s.mark = static_cast<shade::Mark>(r.below(5));
+        s.spacing = r.between(15, 40);
+        s.turn = static_cast<shade::Turn>(r.below(4));
+        s.fall = static_cast<shade::Fall>(r.below(4));
+        return everyId(d).size() < 120 ? withScatter(d, {area}, s, {c, {}}, "Scatter").document : d;
+    }
+    case 42: {
+        Light l = d.light;
+        l.angle += r.between(-2, 2);
+        l.height = r.unit();
+        l.strength = r.unit();
+        if (r.unit() < 0.3) l.warm = c;
+        return withLight(d, l);
+    }
+    case 43: return d.looks.empty() ? d : withLook(d, {one, two}, d.looks[static_cast<std::size_t>(r.below(static_cast<int>(d.looks.size())))].id).document;
+    case 44: return d.looks.empty() ? d : withLookChanged(d, d.looks.back().id, [&](NamedLook& l) { l.opacity = r.unit(); });
+    case 45: return r.unit() < 0.3 && !d.looks.empty() ? withoutLook(d, d.looks.back().id) : withLookKept(d, one, "Own").document;
+    case 46: return withStrokeInside(d, {area}, curve::polyline({{r.between(0, 900), 0}, {r.between(0, 900), 1000}}, false), r.unit() < 0.5, 0, "Cut").document;
+    case 47: return r.unit() < 0.5 ? withFade(d, {one}, std::nullopt).document : withGradientsByLight(d, {one}, r.unit() < 0.7).document;
     default: return withPaths(d, one, {curve::circle({r.between(0, 900), r.between(0, 900)}, 30)});
     }
 }

@@ -113,6 +113,42 @@ TEST_CASE("what is exported looks the same there: gradients across shapes, turne
     }
 }
 
+TEST_CASE("a focus off the middle, ours and from a foreign file, looks as rsvg-convert draws it, and stays when the gradient is moved")
+{
+    if (std::system("rsvg-convert --version > /dev/null 2>&1") != 0) {
+        WARN("rsvg-convert is not there");
+        return;
+    }
+    const std::string foreign = R"x(<svg xmlns="http://www.w3.org/2000/svg" width="300" height="200" viewBox="0 0 300 200">
+        <radialGradient id="a" cx="0.4" cy="0.5" r="0.6" fx="0.2" fy="0.3"><stop offset="0" stop-color="#fff0c0"/><stop offset="1" stop-color="#204060"/></radialGradient>
+        <radialGradient id="b" cx="0.5" cy="0.5" r="0.4" fx="0.95" fy="0.5"><stop offset="0" stop-color="#a03020"/><stop offset="1" stop-color="#30a060"/></radialGradient>
+        <rect width="300" height="200" fill="#fff"/><rect x="20" y="20" width="120" height="150" fill="url(#a)"/><rect x="160" y="30" width="120" height="120" fill="url(#b)"/></svg>)x";
+    const auto folder = std::filesystem::temp_directory_path();
+    const std::string base = (folder / ("soft-rope-focus-" + std::to_string(::getpid()))).string();
+    const auto theirs = [&](const std::string& svg) {
+        REQUIRE(files::saveAtomically(base + ".svg", svg).ok());
+        REQUIRE(std::system(("rsvg-convert '" + base + ".svg' -o '" + base + ".png'").c_str()) == 0);
+        return files::readPictureFile(base + ".png").picture;
+    };
+    const art::Document d = files::readSvg(foreign).document;
+    CHECK(between(render::renderSheet(d, 300, {}), theirs(foreign)).mean < 0.7);
+    CHECK(between(render::renderSheet(d, 300, {}), theirs(files::writeCleanSvg(d))).mean < 0.7);
+    // Moved by hand, and by its ends.
+    const std::vector<art::Id> all = [&] {
+        std::vector<art::Id> ids;
+        for (const art::ItemPtr& i : d.layers.back()->items)
+            if (i->artwork() && i->artwork()->fill.gradient) ids.push_back(i->id);
+        return ids;
+    }();
+    REQUIRE(all.size() == 2);
+    art::Document moved = art::withGradientFocus(d, all, {0.3, -0.4});
+    moved = art::withGradient(moved, all, art::Gradient::Kind::radial, {60, 90}, {150, 120}, d.item(all[0])->artwork()->fill.gradient->stops);
+    for (const art::Id id : all) CHECK(moved.item(id)->artwork()->fill.gradient->focus == Vec2{0.3, -0.4});
+    CHECK(between(render::renderSheet(moved, 300, {}), theirs(files::writeCleanSvg(moved))).mean < 0.7);
+    CHECK(length(art::withGradientFocus(d, all, {9, 9}).document.item(all[0])->artwork()->fill.gradient->focus) < 1);
+    for (const char* ending : {".svg", ".png"}) std::filesystem::remove(base + ending);
+}
+
 TEST_CASE("tints and harmonies of an ink are colours that come out as they were meant")
 {
     // Each is written as sRGB and drawn: what is seen is what was computed, within rounding (nothing was out of gamut).

@@ -349,7 +349,9 @@ public:
     {
         Bottom b;
         const int n = static_cast<int>(at_.survey.now().against.size());
-        b.text = n == 0 ? tr("All shades follow the light.") : tr("%n shade(s) ignore the light.", nullptr, n);
+        b.text = at_.survey.now().shades == 0 ? tr("No shades yet.")
+                 : n == 0                     ? tr("All shades follow the light.")
+                                              : tr("%n shade(s) ignore the light.", nullptr, n);
         b.act = n == 0 ? tr("Add core shade") : tr("Show next");
         b.run = [this, n] { at_.run(n == 0 ? "core-shade" : "next-against"); };
         return b;

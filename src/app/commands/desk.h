@@ -44,6 +44,7 @@ struct CommandDesk {
         std::function<void(const QString& path)> open{};
         std::function<void(const QStringList&paths)> bring{}, openAny{};
         std::function<void(const QString& path, int width)> exportTo{};
+        std::function<void(const QString& path)> exportFlat{};
         std::function<void(const QString& page, int dotsPerInch, quint64 seed)> scan{};
         std::function<void(const std::shared_ptr<const art::PictureFile>&, const QString& name)> addPicture{};
         std::function<QString()> suggestedName{};

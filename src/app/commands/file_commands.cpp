@@ -32,6 +32,12 @@ void addFileCommands(CommandDesk& at)
         const QString path = at.askFile(false, tr("Export PNG"), tr("PNG (*.png)"), at.files.suggestedName() + ".png");
         if (!path.isEmpty()) at.files.exportTo(path, static_cast<int>(at.session.document().sheet.width * 2));
     });
+    at.add("export-flat", tr("Export flat SVG…"), "Ctrl+Alt+Shift+E", file, [&at] {
+        QString path = at.askFile(false, tr("Export flat SVG"), tr("Flat SVG: opaque areas only (*.svg)"), at.files.suggestedName() + "-flat.svg");
+        if (path.isEmpty()) return;
+        if (!path.endsWith(".svg", Qt::CaseInsensitive)) path += ".svg";
+        at.files.exportFlat(path);
+    });
     int scanKey = 0;
     for (const demo::Page& page : demo::pages())
         for (const int dpi : {150, 300}) {

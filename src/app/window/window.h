@@ -57,6 +57,7 @@ public:
     // Returns a page of the paper pile as scanned. A step by itself once it is there.
     void scanPage(const QString& page, int dotsPerInch, quint64 seed);
     // In the background; `then` is told a message when it failed (it is on a notice as well).
+    void exportFlat(const QString& path, const std::function<void(const QString& trouble)>& then = {});
     void exportTo(const QString& path, int width = 0, const std::function<void(const QString& trouble)>& then = {});
     bool busy() const { return busy_; }
     // Anything under way whose end would change what is seen.

@@ -34,6 +34,7 @@ void Window::makeCommands()
                 .bring = [this](const QStringList& paths) { bringPictures(paths); },
                 .openAny = [this](const QStringList& paths) { openFiles(paths); },
                 .exportTo = [this](const QString& path, int width) { exportTo(path, width); },
+                .exportFlat = [this](const QString& path) { exportFlat(path); },
                 .scan = [this](const QString& page, int dotsPerInch, quint64 seed) { scanPage(page, dotsPerInch, seed); },
                 .addPicture = [this](const std::shared_ptr<const art::PictureFile>& file, const QString& name) { addReference(file, name, nullptr); },
                 .suggestedName = [this] { return nameForFile(); }};

@@ -1,6 +1,7 @@
 // What comes in and goes out: pictures, scans, drawings, the clipboard.
 #include "app/window/window.h"
 #include "art/edits.h"
+#include "art/flatten.h"
 #include "art/tree.h"
 #include "demo/pages.h"
 #include "demo/scanner.h"
@@ -350,6 +351,32 @@ void Window::exportTo(const QString& path, int width, const std::function<void(c
             if (suffix == "svg") return QString::fromStdString(files::saveAtomically(path.toStdString(), text).problem);
             if (bytes.empty()) return memory;
             return QString::fromStdString(files::saveAtomically(path.toStdString(), bytes).problem);
+        },
+        [this, path, then](const std::optional<QString>& trouble) {
+            endBusy();
+            tellExport(path, trouble.value_or(tr("It was not exported.")), then);
+        },
+        Jobs::For::anyPiece, progress);
+}
+
+void Window::exportFlat(const QString& path, const std::function<void(const QString&)>& then)
+{
+    if (busy_) {
+        tellExport(path, tr("One thing is still being worked on."), then);
+        return;
+    }
+    const Progress progress;
+    setBusy(tr("Exporting %1").arg(QFileInfo(path).fileName()), progress);
+    session_.jobs().run<QString>(
+        Lane::working, this,
+        [d = session_.document(), path, steps = canvas_->setting(settings::flattenSteps), stopped = tr("Stopped. Nothing was written.")](const Progress& p) {
+            art::FlattenOptions o;
+            o.steps = steps;
+            o.cancelled = [&p] { return p.cancelled(); };
+            o.progress = [&p](double v) { p.share->store(v); };
+            const art::Flattened flat = art::flattened(d, o);
+            if (p.cancelled() || flat.document.layers.empty()) return stopped;
+            return QString::fromStdString(files::saveAtomically(path.toStdString(), files::writeCleanSvg(flat.document)).problem);
         },
         [this, path, then](const std::optional<QString>& trouble) {
             endBusy();

@@ -238,7 +238,7 @@ class GradientTool : public Tool {
 public:
     explicit GradientTool(Canvas& c)
         : Tool(c, "gradient", tr("Gradient"), "gradient", "D",
-               tr("<b>Gradient</b>: drag over the shape, or over several that are picked. Its ends can be dragged on. Shift steps by 15 degrees."))
+               tr("<b>Gradient</b>: drag over the shape, or over several that are picked. Its ends are dragged on; Alt moves the focus of a round one."))
     {
     }
     bool marksPicked() const override { return true; }
@@ -250,6 +250,16 @@ public:
         grip_ = 0;
         if (const art::Gradient* g = inHand()) {
             const double reach = bench_.px(9);
+            if (g->kind == art::Gradient::Kind::radial && p.alt() && distance(focusOf(*g), p.sheet) < 2 * reach) {
+                grip_ = 3;
+                start_ = p.sheet;
+                return;
+            }
+            if (!(g->focus == Vec2{}) && distance(focusOf(*g), p.sheet) < reach) {
+                grip_ = 3;
+                start_ = p.sheet;
+                return;
+            }
             if (distance(art::gradientEnd(*g), p.sheet) < reach)
                 grip_ = 2;
             else if (distance(art::gradientStart(*g), p.sheet) < reach)
@@ -276,6 +286,12 @@ public:
     {
         if (!down_) return;
         moved_ = moved_ || distance(p.sheet, grip_ ? start_ : from_) > bench_.px(4);
+        if (grip_ == 3) {
+            to_ = p.sheet;
+            bench_.hold(held());
+            bench_.update();
+            return;
+        }
         Vec2& end = grip_ == 1 ? from_ : to_;
         const Vec2 other = grip_ == 1 ? to_ : from_;
         end = p.sheet;
@@ -297,7 +313,7 @@ public:
             bench_.say(tr("There is no shape here. Drag over a shape, or pick several first."));
             return;
         }
-        bench_.session().take(make(bench_.document()), grip_ ? tr("Move gradient") : tr("Gradient"));
+        bench_.session().take(make(bench_.document()), grip_ == 3 ? tr("Move focus") : grip_ ? tr("Move gradient") : tr("Gradient"));
         bench_.update();
     }
     bool escape() override
@@ -321,6 +337,13 @@ public:
         m.segment(a, b, marks().geometry, 2);
         if (kind() == art::Gradient::Kind::radial || (g && g->kind == art::Gradient::Kind::radial && !down_))
             m.line({curve::circle(a, distance(a, b))}, marks().geometry, 1.25, Qt::DashLine);
+        if (g && g->kind == art::Gradient::Kind::radial) {
+            const Vec2 focus = down_ && grip_ == 3 ? to_ : focusOf(*g);
+            if (grip_ == 3 || !(g->focus == Vec2{})) {
+                m.segment(a, focus, marks().geometry, 1, Qt::DotLine);
+                m.ring(focus, marks().geometry, 7);
+            }
+        }
         const auto stops = g ? g->stops : newStops();
         for (const art::GradientStop& s : stops) {
             const Vec2 at = lerp(a, b, s.at);
@@ -365,9 +388,11 @@ private:
         }
         return {{0, *first.colour, 1, {}}, {1, art::tintOf(*first.colour, 2), 1, {}}};
     }
+    static Vec2 focusOf(const art::Gradient& g) { return g.place * g.focus; }
     art::Document make(const art::Document& d) const
     {
         const art::Gradient* g = inHand();
+        if (g && grip_ == 3) return art::withGradientFocus(d, bench_.selection().items, curve::inverse(g->place).value_or(curve::Affine{}) * to_);
         if (!g && bench_.session().shading && bench_.setting(settings::gradientFades))
             return art::withFade(d, bench_.selection().items, art::FadeWay{from_, to_});
         return art::withGradient(d, bench_.selection().items, g && grip_ ? g->kind : kind(), from_, to_, g ? g->stops : newStops());

@@ -1,4 +1,5 @@
-// The piece under another light, worked out in the background while the light is turned, newest first; the document does not change.
+// The piece under another light, worked out in the background while the light is turned, newest first, what follows it outlined; the document
+// does not change.
 #pragma once
 
 #include "app/canvas/canvas.h"
@@ -11,15 +12,12 @@ public:
     void show(const art::Light& light);
     // The piece itself again.
     void end();
-    // Of what follows the light, as it was worked out last.
-    const curve::Paths& outlines() const { return outlines_; }
 
 private:
     Session& session_;
     Canvas& canvas_;
     bool working_ = false, shown_ = false;
     std::optional<art::Light> next_;
-    curve::Paths outlines_;
     void begin(const art::Light& light);
 };
 

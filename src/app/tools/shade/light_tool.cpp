@@ -76,7 +76,6 @@ public:
         m.dot(sun, QColor(l.warm.r, l.warm.g, l.warm.b), 11);
         m.ring(sun, marks().geometry, 11);
         m.chip(sun, tr("light %1°, %2").arg(degreesOf(l)).arg(l.height < 0.34 ? tr("low") : l.height < 0.67 ? tr("half high") : tr("high")));
-        if (dragging_) m.line(preview_.outlines(), marks().geometry, 1.25);
     }
     QCursor cursor() const override { return Qt::CrossCursor; }
 
