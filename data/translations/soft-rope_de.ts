@@ -4248,6 +4248,10 @@
    <translation>Ebene umbenennen</translation>
   </message>
   <message>
+   <source>Rename look</source>
+   <translation>Aussehen umbenennen</translation>
+  </message>
+  <message>
    <source>Replace ink</source>
    <translation>Tinte ersetzen</translation>
   </message>
@@ -5960,6 +5964,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>What stands out stays, texture goes</source>
    <translation>Was heraussticht, bleibt; Textur geht</translation>
+  </message>
+  <message>
+   <source>What the look is called</source>
+   <translation>Wie das Aussehen heißt</translation>
   </message>
   <message>
    <source>What was kept cannot be read: %1</source>

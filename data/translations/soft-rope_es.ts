@@ -4248,6 +4248,10 @@
    <translation>Renombrar capa</translation>
   </message>
   <message>
+   <source>Rename look</source>
+   <translation>Renombrar aspecto</translation>
+  </message>
+  <message>
    <source>Replace ink</source>
    <translation>Reemplazar tinta</translation>
   </message>
@@ -5960,6 +5964,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>What stands out stays, texture goes</source>
    <translation>Lo que destaca queda, la textura se va</translation>
+  </message>
+  <message>
+   <source>What the look is called</source>
+   <translation>Cómo se llama el aspecto</translation>
   </message>
   <message>
    <source>What was kept cannot be read: %1</source>

@@ -96,21 +96,47 @@ void addPartings(const Gradient& g, const std::vector<double>& cuts, const curve
 
 constexpr double mitreLimit = 4; // of the width, as SVG has it unless it is said otherwise
 
-// The tips of mitred corners, which the round outline lacks.
-void addTips(const Path& p, double width, Paths& to)
+// What fills the outer side of a corner: a tip, or where that would reach too far or the join is bevelled, a triangle.
+Path cornerFill(Vec2 at, Vec2 in, Vec2 out, double width, Join join)
 {
+    const double bend = turn(in, out), side = bend > 0 ? -1 : 1; // the outer one
+    const Vec2 a = at + side * 0.5 * width * perpendicular(in), b = at + side * 0.5 * width * perpendicular(out);
+    std::vector<Vec2> ring{at, a, b};
+    const double sharp = 1 / std::max(1e-9, std::abs(std::cos(bend / 2)));
+    if (join == Join::mitre && sharp <= mitreLimit) ring = {at, a, at + 0.5 * width * sharp * unit(side * (perpendicular(in) + perpendicular(out))), b};
+    return curve::polyline(ring, true);
+}
+
+// The outline of an even line whose corners are not round: what lies between them, each with flat ends, and what fills the corners.
+void addCornered(const Path& p, const Stroke& stroke, Paths& to)
+{
+    const curve::Swell even = curve::tidied({});
     const std::size_t n = p.nodes.size();
+    std::vector<std::size_t> corners;
+    const auto put = [&](Path part) { to.push_back(curve::area(part) < 0 ? reversed(part) : std::move(part)); }; // all turn one way: none cancels another
     for (std::size_t k = 0; k < n; ++k) {
         if (!p.closed && (k == 0 || k + 1 == n)) continue;
         const Vec2 in = endTangent(p.piece((k + n - 1) % n)), out = startTangent(p.piece(k));
-        const double bend = turn(in, out);
-        if (in == Vec2{} || out == Vec2{} || std::abs(bend) < 0.02) continue;
-        const double sharp = 1 / std::max(1e-9, std::abs(std::cos(bend / 2)));
-        if (sharp > mitreLimit) continue;
-        const double side = bend > 0 ? -1 : 1; // the outer one
-        const Vec2 at = p.nodes[k].at, a = at + side * 0.5 * width * perpendicular(in), b = at + side * 0.5 * width * perpendicular(out);
-        const Vec2 tip = at + 0.5 * width * sharp * unit(side * (perpendicular(in) + perpendicular(out)));
-        to.push_back(curve::polyline(side > 0 ? std::vector<Vec2>{at, b, tip, a} : std::vector<Vec2>{at, a, tip, b}, true));
+        if (in == Vec2{} || out == Vec2{} || std::abs(turn(in, out)) < 0.02) continue;
+        corners.push_back(k);
+        put(cornerFill(p.nodes[k].at, in, out, stroke.width, stroke.join));
+    }
+    if (p.closed && corners.empty()) {
+        for (Path& o : curve::swelledOutline(p, stroke.width, even, false, 0.02)) to.push_back(std::move(o)); // its two edges turn each their way
+        return;
+    }
+    if (!p.closed) {
+        corners.insert(corners.begin(), 0);
+        corners.push_back(n - 1);
+        if (stroke.cap == Cap::round)
+            for (const std::size_t end : {std::size_t{0}, n - 1}) put(curve::circle(p.nodes[end].at, stroke.width / 2));
+    } else {
+        corners.push_back(corners.front() + n);
+    }
+    for (std::size_t k = 0; k + 1 < corners.size(); ++k) {
+        Path run;
+        for (std::size_t at = corners[k]; at <= corners[k + 1]; ++at) run.nodes.push_back(p.nodes[at % n]);
+        for (Path& o : curve::swelledOutline(run, stroke.width, even, false, 0.02)) put(std::move(o));
     }
 }
 
@@ -118,10 +144,13 @@ Paths strokeOutline(const Artwork& a)
 {
     Paths out;
     if (!a.stroke.colour || !(a.stroke.width > 0)) return out;
-    const curve::Swell even = a.stroke.swell.value_or(curve::tidied({}));
     for (const Path& p : a.paths) {
-        for (Path& o : curve::swelledOutline(p, a.stroke.width, even, a.stroke.cap == Cap::round, 0.02)) out.push_back(std::move(o));
-        if (a.stroke.join == Join::mitre && !a.stroke.swell) addTips(p, a.stroke.width, out);
+        if (a.stroke.join != Join::round && !a.stroke.swell && p.nodes.size() > 1) {
+            addCornered(p, a.stroke, out);
+            continue;
+        }
+        for (Path& o : curve::swelledOutline(p, a.stroke.width, a.stroke.swell.value_or(curve::tidied({})), a.stroke.cap == Cap::round, 0.02))
+            out.push_back(std::move(o));
     }
     return planar::combine({{out, false}}, planar::Operation::unite);
 }

@@ -220,7 +220,7 @@ private:
     {
         Style own;
         own.apply(n);
-        return own.filter.empty() && own.clip.empty() && own.blend == art::Blend::normal;
+        return own.filter.empty() && own.clip.empty() && own.blend == art::Blend::normal && !own.isolated;
     }
 
     void layer(pugi::xml_node n, Style style)
@@ -377,7 +377,8 @@ private:
         return std::pair{std::move(*paths), std::strcmp(shape.attribute("clip-rule").value(), "evenodd") == 0};
     }
 
-    // A group of any file. Plain ones that hold one thing are dissolved, and so are those too deep to be kept.
+    // A group of any file. Plain ones that hold one thing are dissolved, and so are those too deep to be kept or without which things
+    // would blend otherwise.
     void group(pugi::xml_node n, Style style, const Affine& m, List& to, int depth)
     {
         Item i = traitsOf(n, style, m);
@@ -391,7 +392,8 @@ private:
         children(n, style, m, items, depth + 1);
         const bool liveOne = !std::holds_alternative<std::monostate>(live);
         const bool plain = i.shown && i.opacity >= 1 && i.blend == art::Blend::normal && i.blur <= 0;
-        if (!ours && (items.empty() || (plain && items.size() == 1))) {
+        // What blends in a plain group blends with what lies under it, which a group of ours keeps in.
+        if (!ours && (items.empty() || (plain && !style.isolated && (items.size() == 1 || anyBlends(items))))) {
             to.insert(to.end(), items.begin(), items.end());
             return;
         }
@@ -453,22 +455,48 @@ private:
             miss(clipLeft);
             return false;
         }
+        // It is clipped first and blended then: the blend is the area's.
         Style own = style;
         own.clip.clear();
+        own.blend = art::Blend::normal;
         List inside;
         unclipped(n, own, m, inside, depth + 1);
-        if (inside.empty()) return true;
-        Artwork a;
-        a.setPaths(clip->first);
-        a.stroke.colour.reset();
-        a.fill.evenOdd = clip->second;
-        a.inside = std::move(inside);
-        Item i;
-        i.name = "Clip";
-        i.is = std::move(a);
-        i.id = nextFree();
-        to.push_back(art::shared(std::move(i)));
+        const auto area = [&](List in, art::Blend blend) {
+            Artwork a;
+            a.setPaths(Paths(clip->first));
+            a.stroke.colour.reset();
+            a.fill.evenOdd = clip->second;
+            a.inside = std::move(in);
+            Item i;
+            i.name = "Clip";
+            i.is = std::move(a);
+            i.blend = blend;
+            i.id = nextFree();
+            to.push_back(art::shared(std::move(i)));
+        };
+        if (style.isolates() || !anyBlends(inside)) {
+            if (!inside.empty()) area(std::move(inside), style.blend);
+            return true;
+        }
+        // What blends in it blends with what lies under the whole, which an area keeps in: each has an area of its own.
+        List plain;
+        for (const ItemPtr& i : inside) {
+            if (i->blend == art::Blend::normal) {
+                plain.push_back(i);
+                continue;
+            }
+            if (!plain.empty()) area(std::exchange(plain, {}), art::Blend::normal);
+            Item alone = *i;
+            alone.blend = art::Blend::normal;
+            area({art::shared(std::move(alone))}, i->blend);
+        }
+        if (!plain.empty()) area(std::move(plain), art::Blend::normal);
         return true;
+    }
+
+    static bool anyBlends(const List& items)
+    {
+        return std::any_of(items.begin(), items.end(), [](const ItemPtr& i) { return i->blend != art::Blend::normal; });
     }
 
     void element(pugi::xml_node n, Style style, const Affine& parent, List& to, int depth)
@@ -486,6 +514,7 @@ private:
         // Not inherited: each element has its own.
         style.filter.clear();
         style.clip.clear();
+        style.isolated = false;
         style.apply(n);
         if (n.attribute("rope:guide")) style.hidden = false;
         const Affine m = parent * transformOf(n.attribute("transform").value());

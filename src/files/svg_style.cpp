@@ -139,6 +139,8 @@ void Style::set(std::string_view name, std::string_view value)
         opacity *= share(value);
     else if (name == "mix-blend-mode")
         blend = art::blendFrom(value).value_or(art::Blend::normal);
+    else if (name == "isolation")
+        isolated = value == "isolate";
     else if (name == "filter")
         filter = value == "none" ? std::string() : nameOf(value).empty() ? "?" : nameOf(value);
     else if (name == "clip-path")

@@ -26,12 +26,15 @@ struct Style {
     // Not inherited: whoever goes down takes them out first.
     double opacity = 1;
     art::Blend blend = art::Blend::normal;
+    bool isolated = false;
     std::string filter, clip; // names
     art::Cap cap = art::Cap::flat;
     art::Join join = art::Join::mitre;
 
     // Takes over what the element sets, by attributes first and then by its style declarations.
     void apply(pugi::xml_node n);
+    // Whether what blends in the element stays in it (Compositing and Blending Level 1, 3.4.2; clip paths aside, as viewers have it).
+    bool isolates() const { return isolated || opacity < 1 || blend != art::Blend::normal || !filter.empty(); }
 
 private:
     void set(std::string_view name, std::string_view value);

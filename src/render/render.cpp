@@ -10,8 +10,11 @@
 
 #include <cairo-pdf.h>
 #include <cairo.h>
+#include <tbb/parallel_for.h>
+#include <tbb/task_arena.h>
 
 #include <algorithm>
+#include <atomic>
 #include <cmath>
 
 namespace softrope::render {
@@ -234,8 +237,8 @@ private:
             content(i, alpha);
             return;
         }
-        if (a && !(alpha < 1 && composed(*i)) && !blends(a->inside) && plainFill(*a)) {
-            // One fill blends by itself.
+        if (a && plainFill(*a) && (alpha >= 1 || i->blend < art::Blend::hue)) {
+            // One fill blends by itself. Hue, saturation, colour and luminosity of clear paint are too coarse so, of 8 bits a channel.
             cairo_set_operator(cr_, operatorOf(i->blend));
             paintFill(cr_, *a, alpha, false);
             cairo_set_operator(cr_, CAIRO_OPERATOR_OVER);
@@ -255,7 +258,10 @@ private:
         cairo_restore(cr_);
     }
 
-    static bool plainFill(const Artwork& a) { return a.fill.colour && !(a.stroke.colour && a.stroke.width > 0) && a.inside.empty() && !(a.fill.overlap > 0); }
+    static bool plainFill(const Artwork& a)
+    {
+        return a.fill.colour && !a.fill.gradient && !(a.stroke.colour && a.stroke.width > 0) && a.inside.empty() && !(a.fill.overlap > 0);
+    }
 
     void content(const art::ItemPtr& i, double opacity)
     {
@@ -362,15 +368,27 @@ Surface renderView(const art::Document& d, const Affine& view, int width, int he
     s.width = width;
     s.height = height;
     s.pixels.assign(static_cast<std::size_t>(width) * static_cast<std::size_t>(height), 0);
-    SurfaceHandle image(cairo_image_surface_create_for_data(reinterpret_cast<unsigned char*>(s.pixels.data()), CAIRO_FORMAT_ARGB32, width, height, width * 4));
-    if (!image.good()) return {};
-    {
-        ContextHandle c(image.surface);
-        const cairo_matrix_t m = matrix(view);
-        cairo_set_matrix(c.cr, &m);
-        paint(c.cr, d, o);
-    }
-    cairo_surface_flush(image.surface);
+    // In bands, one a core: each walks the tree and passes over what lies outside of it.
+    constexpr int least = 200; // px: below that the walk costs more than the painting
+    const int bands = std::clamp(height / least, 1, tbb::this_task_arena::max_concurrency());
+    std::atomic<bool> good = true;
+    tbb::parallel_for(0, bands, [&](int k) {
+        const int top = height * k / bands, bottom = height * (k + 1) / bands;
+        std::uint32_t* first = s.pixels.data() + static_cast<std::size_t>(top) * static_cast<std::size_t>(width);
+        SurfaceHandle image(cairo_image_surface_create_for_data(reinterpret_cast<unsigned char*>(first), CAIRO_FORMAT_ARGB32, width, bottom - top, width * 4));
+        if (!image.good()) {
+            good = false;
+            return;
+        }
+        {
+            ContextHandle c(image.surface);
+            const cairo_matrix_t m = matrix(curve::translation({0, -1.0 * top}) * view);
+            cairo_set_matrix(c.cr, &m);
+            paint(c.cr, d, o);
+        }
+        cairo_surface_flush(image.surface);
+    });
+    if (!good) return {};
     return s;
 }
 

@@ -44,7 +44,8 @@ struct Surface {
     int width = 0, height = 0;
     std::vector<std::uint32_t> pixels;
 };
-// The document seen through `view` (sheet px to surface px) on transparent ground.
+// The document seen through `view` (sheet px to surface px) on transparent ground. Painted on all cores: what `o` calls is called
+// from any of them.
 Surface renderView(const art::Document& d, const curve::Affine& view, int width, int height, const Options& o);
 // The sheet at the given width, straight alpha. The height follows. 1..30000 px a side; empty when there is no memory.
 pixel::Picture renderSheet(const art::Document& d, int width, const Options& o);

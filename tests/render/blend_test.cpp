@@ -8,6 +8,8 @@
 #include "render/render.h"
 
 #include <array>
+#include <random>
+#include <sstream>
 
 using namespace pieces;
 using namespace outside;
@@ -114,6 +116,16 @@ Document with(const Document& d, Item i, Blend blend = Blend::normal, double opa
     return a.document;
 }
 
+// Mean absolute difference of the channels, edges included.
+double meanDifference(const pixel::Picture& a, const pixel::Picture& b)
+{
+    REQUIRE(a.data.size() == b.data.size());
+    double sum = 0;
+    for (std::size_t k = 0; k < a.data.size(); ++k)
+        sum += std::abs(a.data[k].r - b.data[k].r) + std::abs(a.data[k].g - b.data[k].g) + std::abs(a.data[k].b - b.data[k].b);
+    return sum / 3 / static_cast<double>(a.data.size());
+}
+
 Rgb seenAt(const Document& d, int x, int y)
 {
     const pixel::Rgba p = render::renderSheet(d, static_cast<int>(d.sheet.width), {}).at(x, y);
@@ -159,6 +171,22 @@ TEST_CASE("all sixteen blend modes give what the W3C's formulas say, at ten pair
             for (std::size_t c = 0; c < 3; ++c) CHECK(std::abs(seen[c] - meant[c]) <= 2.0 / 255);
             CHECK(blendFrom(cssName(mode)) == mode);
         }
+    }
+}
+
+TEST_CASE("multiply and screen give what another renderer shows: npm @resvg/resvg-js 2.6, recorded by reference_blends.cjs")
+{
+    const struct {
+        Blend mode;
+        Colour below, above, shown;
+    } recorded[] = {
+#include "reference_blends.inc"
+    };
+    for (const auto& [mode, below, above, shown] : recorded) {
+        const Document d = with(with(sheet(40, 40, std::nullopt), square({0, 0}, 40, below)), square({0, 0}, 40, above), mode);
+        const Rgb seen = seenAt(d, 20, 20), meant = of(shown);
+        INFO(cssName(mode) << " of " << text(above) << " on " << text(below));
+        for (std::size_t c = 0; c < 3; ++c) CHECK(std::abs(seen[c] - meant[c]) <= 1.01 / 255);
     }
 }
 
@@ -327,4 +355,68 @@ TEST_CASE("whatever is drawn is painted without a throw, as whole and in part")
         REQUIRE_NOTHROW(render::renderView(d, {}, 80, 60, ghosts));
         if (seed % 6 == 0) CHECK_FALSE(render::renderPdf(d, {}).empty());
     }
+}
+
+TEST_CASE("foreign drawings with clips, blends, opacity, gradients and blur look as rsvg-convert draws them, and so do their exports")
+{
+    std::mt19937 random(20);
+    const auto upTo = [&](int n) { return static_cast<int>(random() % static_cast<unsigned>(n)); };
+    const auto colour = [&] {
+        return text(Colour{static_cast<std::uint8_t>(upTo(256)), static_cast<std::uint8_t>(upTo(256)), static_cast<std::uint8_t>(upTo(256))});
+    };
+    const char* const modes[] = {"multiply", "screen", "overlay", "darken", "lighten", "soft-light", "hard-light", "difference", "luminosity", "hue"};
+    double total = 0;
+    constexpr int drawings = 30;
+    const Folder f;
+    for (int k = 0; k < drawings; ++k) {
+        std::ostringstream defs, body;
+        for (int g = 0; g < 4; ++g) {
+            const std::string stops = "<stop offset='0' stop-color='" + colour() + "'/><stop offset='0.6' stop-color='" + colour() + "' stop-opacity='0." +
+                                      std::to_string(3 + upTo(7)) + "'/><stop offset='1' stop-color='" + colour() + "'/>";
+            if (g % 2)
+                defs << "<linearGradient id='g" << g << "' x1='0.1' y1='0' x2='0.9' y2='0." << upTo(10) << "'>" << stops << "</linearGradient>";
+            else
+                defs << "<radialGradient id='g" << g << "' gradientUnits='userSpaceOnUse' cx='" << 100 + upTo(200) << "' cy='" << 100 + upTo(100) << "' r='"
+                     << 80 + upTo(90) << "'>" << stops << "</radialGradient>";
+            defs << "<clipPath id='c" << g << "'><circle cx='" << 100 + upTo(200) << "' cy='" << 80 + upTo(140) << "' r='" << 50 + upTo(70) << "'/></clipPath>";
+            defs << "<filter id='f" << g << "'><feGaussianBlur stdDeviation='" << 1 + upTo(9) << "'/></filter>";
+        }
+        const auto looks = [&] {
+            std::ostringstream out;
+            if (upTo(3) == 0) out << " opacity='0." << 2 + upTo(8) << "'";
+            if (upTo(3) == 0) out << " style='mix-blend-mode:" << modes[upTo(10)] << "'";
+            return out.str();
+        };
+        for (int i = 0; i < 12; ++i) {
+            const int kind = upTo(5);
+            const bool group = kind == 0;
+            if (group) body << "<g" << looks() << (upTo(2) ? " clip-path='url(#c" + std::to_string(upTo(4)) + ")'" : "") << ">";
+            for (int part = 0; part < (group ? 2 : 1); ++part) {
+                body << (upTo(2) ? "<ellipse cx='" + std::to_string(40 + upTo(320)) + "' cy='" + std::to_string(40 + upTo(220)) + "' rx='" +
+                                       std::to_string(30 + upTo(80)) + "' ry='" + std::to_string(20 + upTo(60)) + "'"
+                                 : "<path d='M" + std::to_string(upTo(300)) + " " + std::to_string(upTo(200)) + "h90q40 60-10 90l-90-20z'")
+                     << " fill='" << (upTo(2) ? colour() : "url(#g" + std::to_string(upTo(4)) + ")") << "'" << looks();
+                if (kind == 1) body << " clip-path='url(#c" << upTo(4) << ")'";
+                if (kind == 2) body << " filter='url(#f" << upTo(4) << ")'";
+                body << "/>";
+            }
+            if (group) body << "</g>";
+        }
+        const std::string svg = "<svg xmlns='http://www.w3.org/2000/svg' width='400' height='300' viewBox='0 0 400 300'><defs>" + defs.str() +
+                                "</defs><rect width='400' height='300' fill='#efe6d2'/>" + body.str() + "</svg>";
+        const files::SvgResult read = files::readSvg(svg);
+        REQUIRE(read.ok());
+        INFO("drawing " << k << ": " << svg);
+        CHECK(read.leftOut.empty());
+        REQUIRE(files::saveAtomically(f.at("in.svg"), svg).ok());
+        REQUIRE(files::saveAtomically(f.at("out.svg"), files::writeCleanSvg(read.document)).ok());
+        REQUIRE(runs("rsvg-convert '" + f.at("in.svg") + "' -o '" + f.at("in.png") + "'"));
+        REQUIRE(runs("rsvg-convert '" + f.at("out.svg") + "' -o '" + f.at("out.png") + "'"));
+        const pixel::Picture meant = files::readPictureFile(f.at("in.png")).picture;
+        const double shown = meanDifference(render::renderSheet(read.document, 400, {}), meant);
+        CHECK(shown <= 1.2);
+        CHECK(meanDifference(files::readPictureFile(f.at("out.png")).picture, meant) <= 1.2);
+        total += shown;
+    }
+    CHECK(total / drawings <= 0.6);
 }

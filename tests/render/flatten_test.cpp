@@ -207,3 +207,33 @@ TEST_CASE("areas take the nearest ink when that is wanted, and nothing painted g
     o.cancelled = [] { return true; };
     CHECK(flattened(d, o).document.layers.empty());
 }
+
+TEST_CASE("corners of lines flatten as they are joined: tips, bevels and rounds, the tip that would reach too far cut")
+{
+    for (const Join join : {Join::mitre, Join::bevel, Join::round})
+        for (const Cap cap : {Cap::flat, Cap::round})
+            for (const bool closed : {false, true}) {
+                Document d = sheet();
+                put(d, curve::rectangle({0, 0}, {500, 400}), {240, 232, 210});
+                // Two wide corners, one of 12 degrees, and a bow in between.
+                curve::Path p = curve::polyline({{60, 330}, {90, 80}, {230, 90}, {110, 300}, {400, 320}, {430, 100}}, closed);
+                p.nodes[4].out = {380, 200};
+                p.nodes[5].in = {480, 180};
+                put(d, p, {0, 0, 0}, [&](Item& i) {
+                    Artwork& a = std::get<Artwork>(i.is);
+                    a.fill.colour.reset();
+                    a.stroke.colour = Colour{30, 60, 110};
+                    a.stroke.width = 34;
+                    a.stroke.join = join;
+                    a.stroke.cap = cap;
+                });
+                const Flattened flat = flattened(d);
+                isFlat(flat.document);
+                const outside::Folder f;
+                const pixel::Picture was = drawn(f, d, "a"), is = drawn(f, flat.document, "b");
+                long off = 0; // px more than half a step apart: a missing tip of this width is over 100
+                for (std::size_t k = 0; k < was.data.size(); ++k) off += std::abs(was.data[k].r - is.data[k].r) > 105;
+                INFO("join " << static_cast<int>(join) << ", cap " << static_cast<int>(cap) << (closed ? ", closed" : ""));
+                CHECK(off <= 12);
+            }
+}

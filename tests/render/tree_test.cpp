@@ -115,6 +115,23 @@ TEST_CASE("a part of the sheet is painted as in the whole, blurred things and bl
                 }
         CHECK(off <= 2);
     }
+    // Tall pictures are painted in bands: nothing shows where they meet, in a blend and in the blur least of all.
+    Document tall = sheet(60, 900);
+    Item column = square({5, 5}, 50, {60, 160, 200});
+    std::get<Artwork>(column.is).setPaths({curve::rectangle({5, 5}, {55, 895})});
+    Item veil = column;
+    veil.blur = 4;
+    veil.blend = Blend::multiply;
+    veil.opacity = 0.6;
+    tall = withItem(withItem(tall, 0, column).document, 0, veil).document;
+    const render::Surface bands = render::renderView(tall, {}, 60, 900, {});
+    for (int y = 40; y < 860; ++y)
+        for (const int x : {7, 20, 30})
+            for (const int shift : {0, 8, 16, 24}) {
+                const int a = static_cast<int>(bands.pixels[static_cast<std::size_t>(y * 60 + x)] >> shift & 255);
+                const int b = static_cast<int>(bands.pixels[static_cast<std::size_t>(450 * 60 + x)] >> shift & 255);
+                if (std::abs(a - b) > 1) FAIL_CHECK("at " << x << ", " << y << ": " << a << " for " << b);
+            }
 }
 
 TEST_CASE("blur is of the sheet: larger pictures show the same, moved and turned things too")

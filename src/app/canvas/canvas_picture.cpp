@@ -65,10 +65,13 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     const auto draw = [d, toImage, w, h, o, rings, stamp, ratio] {
         QElapsedTimer t;
         t.start();
-        const render::Surface s = render::renderView(d, toImage, w, h, o);
-        QImage image(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4,
-                     QImage::Format_ARGB32_Premultiplied);
-        image = image.copy();
+        // The picture keeps the surface instead of copying it.
+        auto s = std::make_unique<render::Surface>(render::renderView(d, toImage, w, h, o));
+        if (s->pixels.empty()) return std::pair(QImage(), static_cast<double>(t.nsecsElapsed()) / 1e6);
+        QImage image(
+            reinterpret_cast<uchar*>(s->pixels.data()), s->width, s->height, static_cast<qsizetype>(s->width) * 4, QImage::Format_ARGB32_Premultiplied,
+            [](void* surface) { delete static_cast<render::Surface*>(surface); }, s.get());
+        s.release(); // NOLINT(bugprone-unused-return-value): the picture is its owner now
         if (!rings.empty()) {
             QPainter p(&image);
             const double half = openEndSize * ratio / 2;

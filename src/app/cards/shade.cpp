@@ -13,8 +13,10 @@
 #include "art/tree.h"
 
 #include <QHBoxLayout>
+#include <QLineEdit>
 #include <QMenu>
 #include <QVBoxLayout>
+#include <QWidgetAction>
 
 #include <algorithm>
 #include <cmath>
@@ -191,6 +193,22 @@ void lookList(Fields& f)
         });
         QObject::connect(pill, &QWidget::customContextMenuRequested, [&at, id, pill](const QPoint& p) {
             QMenu menu;
+            const art::NamedLook* look = at.session.document().look(id);
+            if (!look) return;
+            auto* name = new QLineEdit(QString::fromStdString(look->name), &menu);
+            name->setToolTip(tr("What the look is called"));
+            name->setAccessibleName(name->toolTip());
+            auto* field = new QWidgetAction(&menu);
+            field->setDefaultWidget(name);
+            menu.addAction(field);
+            QObject::connect(name, &QLineEdit::returnPressed, [&at, &menu, name, id] {
+                const std::string wanted = name->text().trimmed().toStdString();
+                menu.close();
+                if (wanted.empty()) return;
+                at.session.take(art::withLookChanged(at.session.document(), id, [&](art::NamedLook& l) { l.name = wanted; }), tr("Rename look"));
+                at.refresh();
+            });
+            menu.addSeparator();
             menu.addAction(tr("Pick all that wear it"), [&at, id] { at.session.pickItems(art::wearersOf(at.session.document(), id)); });
             menu.addAction(tr("As the picked one is now"), [&at, id] {
                 const auto items = at.session.selection().items;
