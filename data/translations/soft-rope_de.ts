@@ -611,6 +611,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n rule(s) of style sheets</source>
+   <translation>
+    <numerusform>%n Regel einer Stilvorlage</numerusform>
+    <numerusform>%n Regeln von Stilvorlagen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n seam(s) welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</source>
    <translation>
     <numerusform>%n Naht verschweißt, davon %1 glatt; %2 kopiert. Die Hälften bleiben auf einer verborgenen Ebene.</numerusform>
@@ -678,13 +685,6 @@
    <translation>
     <numerusform>%n Krümel geht an seinen Nachbarn.</numerusform>
     <numerusform>%n Krümel gehen an ihre Nachbarn.</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n style sheet(s)</source>
-   <translation>
-    <numerusform>%n Stilvorlage</numerusform>
-    <numerusform>%n Stilvorlagen</numerusform>
    </translation>
   </message>
   <message numerus="yes">

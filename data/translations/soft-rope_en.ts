@@ -319,6 +319,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n rule(s) of style sheets</source>
+   <translation>
+    <numerusform>%n rule of style sheets</numerusform>
+    <numerusform>%n rules of style sheets</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n seam(s) welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</source>
    <translation>
     <numerusform>%n seam welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</numerusform>
@@ -386,13 +393,6 @@
    <translation>
     <numerusform>%n speck goes to its neighbour.</numerusform>
     <numerusform>%n specks go to their neighbours.</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n style sheet(s)</source>
-   <translation>
-    <numerusform>%n style sheet</numerusform>
-    <numerusform>%n style sheets</numerusform>
    </translation>
   </message>
   <message numerus="yes">

@@ -611,6 +611,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n rule(s) of style sheets</source>
+   <translation>
+    <numerusform>%n regla de hojas de estilo</numerusform>
+    <numerusform>%n reglas de hojas de estilo</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n seam(s) welded, %1 smooth; %2 copied. The halves are kept on a hidden layer.</source>
    <translation>
     <numerusform>%n costura soldada, %1 suaves; %2 copiadas. Las mitades se guardan en una capa oculta.</numerusform>
@@ -678,13 +685,6 @@
    <translation>
     <numerusform>%n mota pasa a su vecina.</numerusform>
     <numerusform>%n motas pasan a sus vecinas.</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n style sheet(s)</source>
-   <translation>
-    <numerusform>%n hoja de estilo</numerusform>
-    <numerusform>%n hojas de estilo</numerusform>
    </translation>
   </message>
   <message numerus="yes">

@@ -21,22 +21,6 @@ bool isGradient(pugi::xml_node n)
     return name == "linearGradient" || name == "radialGradient";
 }
 
-// A declaration of the style attribute, or the attribute itself.
-std::string property(pugi::xml_node n, const std::string& name)
-{
-    const std::string style = n.attribute("style").value();
-    for (std::size_t at = style.find(name); at != std::string::npos; at = style.find(name, at + 1)) {
-        const auto colon = style.find_first_not_of(" \t", at + name.size());
-        if ((at > 0 && style[at - 1] != ';' && style[at - 1] != ' ') || colon == std::string::npos || style[colon] != ':') continue;
-        const auto from = style.find_first_not_of(" \t", colon + 1);
-        if (from == std::string::npos) break;
-        std::string value = style.substr(from, style.find(';', from) - from);
-        while (!value.empty() && value.back() == ' ') value.pop_back();
-        return value;
-    }
-    return n.attribute(name.c_str()).value();
-}
-
 // A number, or a percentage as a share; nothing when there is none.
 std::optional<double> share(const std::string& text)
 {
@@ -91,9 +75,9 @@ art::Shared<Gradient> Gradients::make(const std::string& name, const curve::Box&
             if (localName(s) != "stop") continue;
             art::GradientStop stop;
             stop.at = last = std::clamp(share(s.attribute("offset").value()).value_or(0), last, 1.0);
-            const std::string colour = property(s, "stop-color");
+            const std::string colour = propertyOf(s, "stop-color", style.sheet);
             stop.colour = colour == "currentColor" ? style.current : art::colourFrom(colour).value_or(art::Colour{0, 0, 0});
-            stop.opacity = std::clamp(share(property(s, "stop-opacity")).value_or(1), 0.0, 1.0);
+            stop.opacity = std::clamp(share(propertyOf(s, "stop-opacity", style.sheet)).value_or(1), 0.0, 1.0);
             stop.ink = inkUse(s.attribute("rope:ink").value());
             g->stops.push_back(stop);
         }

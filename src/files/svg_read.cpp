@@ -3,6 +3,7 @@
 #include "art/tree.h"
 #include "curve/polygon.h"
 #include "files/bytes.h"
+#include "files/css.h"
 #include "files/gradients.h"
 #include "files/path_data.h"
 #include "files/recipes.h"
@@ -32,7 +33,7 @@ using curve::Vec2;
 namespace {
 
 constexpr const char* clipLeft = words::marked("%n clip path(s) (drawn without)");
-constexpr const char* sheetLeft = words::marked("%n style sheet(s)");
+constexpr const char* rulesLeft = words::marked("%n rule(s) of style sheets");
 
 constexpr int deepest = 200;     // groups inside groups; more is refused rather than followed
 constexpr int deepestItems = 16; // groups that stay groups; deeper ones are flattened
@@ -52,9 +53,11 @@ public:
         } else {
             sheet(svg);
         }
-        style.apply(svg);
         gradients_.gather(svg);
         nameAll(svg);
+        for (int k = 0; k < sheetOfStyles_.leftOut(); ++k) miss(rulesLeft);
+        if (!sheetOfStyles_.empty()) style.sheet = &sheetOfStyles_;
+        style.apply(svg);
         for (const pugi::xml_node n : svg.children()) {
             const std::string name = localName(n);
             if (name == "g" && (out_.working ? n.attribute("rope:layer") : canBeLayer(n)))
@@ -99,9 +102,21 @@ private:
             open.pop_back();
             const std::string name = localName(n);
             if ((name == "clipPath" || name == "filter") && *n.attribute("id").value()) named_.emplace(n.attribute("id").value(), n);
-            for (const pugi::xml_node c : n.children())
+            if (name == "style") styled(n);
+            // The first is taken next: of style sheets the later one wins.
+            for (pugi::xml_node c = n.last_child(); c; c = c.previous_sibling())
                 if (c.type() == pugi::node_element) open.push_back(c);
         }
+    }
+    StyleSheet sheetOfStyles_;
+    void styled(pugi::xml_node n)
+    {
+        const std::string type = n.attribute("type").value(), media = n.attribute("media").value();
+        if ((!type.empty() && type != "text/css") || (!media.empty() && media != "all" && media != "screen")) return;
+        std::string css;
+        for (const pugi::xml_node c : n.children())
+            if (c.type() == pugi::node_pcdata || c.type() == pugi::node_cdata) css += c.value();
+        sheetOfStyles_.add(css);
     }
 
     bool inPart_ = false; // of a part that a recipe keeps: what lies in it has the ids of what it was made from
@@ -216,9 +231,10 @@ private:
     }
 
     // A layer has opacity and nothing else: a group with more is a thing on a layer.
-    static bool canBeLayer(pugi::xml_node n)
+    bool canBeLayer(pugi::xml_node n) const
     {
         Style own;
+        own.sheet = &sheetOfStyles_;
         own.apply(n);
         return own.filter.empty() && own.clip.empty() && own.blend == art::Blend::normal && !own.isolated;
     }
@@ -374,7 +390,7 @@ private:
             p = curve::transformed(p, to);
             p.closed = true;
         }
-        return std::pair{std::move(*paths), std::strcmp(shape.attribute("clip-rule").value(), "evenodd") == 0};
+        return std::pair{std::move(*paths), propertyOf(shape, "clip-rule", &sheetOfStyles_) == "evenodd"};
     }
 
     // A group of any file. Plain ones that hold one thing are dissolved, and so are those too deep to be kept or without which things
@@ -503,14 +519,9 @@ private:
     {
         if (flagged(n, "rope:derived")) return; // shown for others, worked out again here
         const std::string name = localName(n);
-        for (const char* said :
-             {"", "tones", "facets", "mesh", "inside", "title", "desc", "metadata", "namedview", "clipPath", "filter", "linearGradient", "radialGradient"})
+        for (const char* said : {"", "defs", "style", "tones", "facets", "mesh", "inside", "title", "desc", "metadata", "namedview", "clipPath", "filter",
+                                 "linearGradient", "radialGradient"})
             if (name == said) return;
-        if (name == "defs") {
-            for (const pugi::xml_node c : n.children())
-                if (localName(c) == "style") miss(sheetLeft);
-            return;
-        }
         // Not inherited: each element has its own.
         style.filter.clear();
         style.clip.clear();
@@ -518,7 +529,7 @@ private:
         style.apply(n);
         if (n.attribute("rope:guide")) style.hidden = false;
         const Affine m = parent * transformOf(n.attribute("transform").value());
-        if (n.attribute("mask") && std::strcmp(n.attribute("mask").value(), "none") != 0) miss(words::marked("%n mask(s) (drawn without)"));
+        if (const std::string mask = propertyOf(n, "mask", style.sheet); !mask.empty() && mask != "none") miss(words::marked("%n mask(s) (drawn without)"));
         if (!clipped(n, style, m, to, depth)) unclipped(n, style, m, to, depth);
     }
 
@@ -537,10 +548,9 @@ private:
         } else if (const auto shape = basicShape(name, n)) {
             if (!shape->empty()) add(n, *shape, style, m, to);
         } else if (!style.hidden) {
-            name == "text"    ? miss(words::marked("%n text(s)"))
-            : name == "use"   ? miss(words::marked("%n use(s) of another element"))
-            : name == "style" ? miss(sheetLeft)
-                              : miss(words::marked("%n %1 element(s)"), name);
+            name == "text"  ? miss(words::marked("%n text(s)"))
+            : name == "use" ? miss(words::marked("%n use(s) of another element"))
+                            : miss(words::marked("%n %1 element(s)"), name);
         }
     }
 

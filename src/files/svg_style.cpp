@@ -1,5 +1,7 @@
 #include "files/svg_style.h"
 
+#include "files/css.h"
+
 #include <pugixml.hpp>
 
 #include <algorithm>
@@ -161,20 +163,44 @@ void Style::set(std::string_view name, std::string_view value)
         hidden = hidden || value == "hidden" || value == "collapse";
 }
 
+namespace {
+
+// Tells `told` everything that is said of the element, the weakest first.
+template <typename Told> void eachSaid(pugi::xml_node n, const StyleSheet* sheet, const Told& told)
+{
+    for (const pugi::xml_attribute a : n.attributes()) told(a.name(), a.value());
+    const std::vector<Declaration> ruled = sheet ? sheet->of(n) : std::vector<Declaration>{}, own = declarationsIn(n.attribute("style").value());
+    for (const bool important : {false, true})
+        for (const auto* from : {&ruled, &own})
+            for (const Declaration& d : *from)
+                if (d.important == important) told(d.name, d.value);
+}
+
+// Those that Style::set knows, "color" first: currentColor on the same element means the new one.
+constexpr std::array<std::string_view, 17> known{
+    "color",     "fill",         "stroke",    "fill-opacity",   "stroke-opacity",  "opacity",          "mix-blend-mode", "isolation", "filter",
+    "clip-path", "stroke-width", "fill-rule", "stroke-linecap", "stroke-linejoin", "stroke-dasharray", "display",        "visibility"};
+
+} // namespace
+
+std::string propertyOf(pugi::xml_node n, std::string_view name, const StyleSheet* sheet)
+{
+    std::string_view out;
+    eachSaid(n, sheet, [&](std::string_view of, std::string_view value) {
+        if (of == name) out = value;
+    });
+    return std::string(trimmed(out));
+}
+
 void Style::apply(pugi::xml_node n)
 {
-    // "color" first: currentColor on the same element means the new one.
-    if (const auto c = n.attribute("color")) set("color", c.value());
-    for (const pugi::xml_attribute a : n.attributes())
-        if (std::string_view(a.name()) != "color") set(a.name(), a.value());
-    std::string_view css = n.attribute("style").value();
-    while (!css.empty()) {
-        const auto end = css.find(';');
-        const std::string_view one = css.substr(0, end);
-        const auto colon = one.find(':');
-        if (colon != std::string_view::npos) set(trimmed(one.substr(0, colon)), one.substr(colon + 1));
-        css = end == std::string_view::npos ? std::string_view{} : css.substr(end + 1);
-    }
+    std::array<std::string_view, known.size()> said{};
+    eachSaid(n, sheet, [&](std::string_view name, std::string_view value) {
+        const auto at = std::find(known.begin(), known.end(), name);
+        if (at != known.end()) said[static_cast<std::size_t>(at - known.begin())] = value;
+    });
+    for (std::size_t k = 0; k < known.size(); ++k)
+        if (!said[k].empty()) set(known[k], said[k]);
 }
 
 } // namespace softrope::files

@@ -14,6 +14,8 @@ class xml_node;
 
 namespace softrope::files {
 
+class StyleSheet;
+
 struct Style {
     struct Paint {
         std::optional<art::Colour> colour;
@@ -31,7 +33,9 @@ struct Style {
     art::Cap cap = art::Cap::flat;
     art::Join join = art::Join::mitre;
 
-    // Takes over what the element sets, by attributes first and then by its style declarations.
+    const StyleSheet* sheet = nullptr; // the document's, where it has one
+    // Takes over what is said of the element: by attributes, the style sheet, its own style, then by what is important of the two
+    // (CSS Cascading Level 4, 6).
     void apply(pugi::xml_node n);
     // Whether what blends in the element stays in it (Compositing and Blending Level 1, 3.4.2; clip paths aside, as viewers have it).
     bool isolates() const { return isolated || opacity < 1 || blend != art::Blend::normal || !filter.empty(); }
@@ -41,6 +45,8 @@ private:
     Paint paint(std::string_view value, const Paint& before) const;
 };
 
+// What is said of one property of the element, in the same order; empty where nothing is.
+std::string propertyOf(pugi::xml_node n, std::string_view name, const StyleSheet* sheet);
 // "12", "3mm", "1in", "2pt", "5pc", "1cm", "10px"; nothing for percentages, em and what is no length. In px.
 std::optional<double> lengthPx(std::string_view text);
 // matrix, translate, scale, rotate, skewX, skewY in sequence (SVG 1.1, 7.6); the identity where it cannot be read.
