@@ -101,7 +101,7 @@ private:
             const pugi::xml_node n = open.back();
             open.pop_back();
             const std::string name = localName(n);
-            if ((name == "clipPath" || name == "filter") && *n.attribute("id").value()) named_.emplace(n.attribute("id").value(), n);
+            if (*n.attribute("id").value()) named_.emplace(n.attribute("id").value(), n);
             if (name == "style") styled(n);
             // The first is taken next: of style sheets the later one wins.
             for (pugi::xml_node c = n.last_child(); c; c = c.previous_sibling())
@@ -406,10 +406,16 @@ private:
         art::GroupRecipe live = ours ? recipes::readGroup(n, reader()) : art::GroupRecipe{};
         List items;
         children(n, style, m, items, depth + 1);
+        together(n, std::move(i), std::move(items), std::move(live), style.isolated, to, depth);
+    }
+
+    void together(pugi::xml_node n, Item i, List items, art::GroupRecipe live, bool isolated, List& to, int depth)
+    {
+        const bool ours = flagged(n, "rope:group");
         const bool liveOne = !std::holds_alternative<std::monostate>(live);
         const bool plain = i.shown && i.opacity >= 1 && i.blend == art::Blend::normal && i.blur <= 0;
         // What blends in a plain group blends with what lies under it, which a group of ours keeps in.
-        if (!ours && (items.empty() || (plain && !style.isolated && (items.size() == 1 || anyBlends(items))))) {
+        if (!ours && (items.empty() || (plain && !isolated && (items.size() == 1 || anyBlends(items))))) {
             to.insert(to.end(), items.begin(), items.end());
             return;
         }
@@ -477,19 +483,7 @@ private:
         own.blend = art::Blend::normal;
         List inside;
         unclipped(n, own, m, inside, depth + 1);
-        const auto area = [&](List in, art::Blend blend) {
-            Artwork a;
-            a.setPaths(Paths(clip->first));
-            a.stroke.colour.reset();
-            a.fill.evenOdd = clip->second;
-            a.inside = std::move(in);
-            Item i;
-            i.name = "Clip";
-            i.is = std::move(a);
-            i.blend = blend;
-            i.id = nextFree();
-            to.push_back(art::shared(std::move(i)));
-        };
+        const auto area = [&](List in, art::Blend blend) { clipInto(Paths(clip->first), clip->second, std::move(in), blend, to); };
         if (style.isolates() || !anyBlends(inside)) {
             if (!inside.empty()) area(std::move(inside), style.blend);
             return true;
@@ -510,6 +504,95 @@ private:
         return true;
     }
 
+    // What is given lies inside an area without paint.
+    void clipInto(Paths paths, bool evenOdd, List in, art::Blend blend, List& to)
+    {
+        Artwork a;
+        a.setPaths(std::move(paths));
+        a.stroke.colour.reset();
+        a.fill.evenOdd = evenOdd;
+        a.inside = std::move(in);
+        Item i;
+        i.name = "Clip";
+        i.is = std::move(a);
+        i.blend = blend;
+        i.id = nextFree();
+        to.push_back(art::shared(std::move(i)));
+    }
+
+    // -- other elements shown again, and views within the view (SVG 1.1, 5.6, 7.7 to 7.9) --
+
+    static constexpr int mostAgain = 300000; // elements shown again: a hostile file asks for billions
+    int again_ = 0;
+    std::vector<pugi::xml_node> using_; // those that are being shown again: none shows itself
+
+    void use(pugi::xml_node n, Style style, const Affine& m, List& to, int depth)
+    {
+        const std::string_view h = hrefOf(n);
+        const auto at = h.empty() || h.front() != '#' ? named_.end() : named_.find(std::string(h.substr(1)));
+        if (at == named_.end()) {
+            if (!h.empty() && h.front() != '#') miss(words::marked("%n use(s) of another element"));
+            return; // of what is not there nothing is shown
+        }
+        const pugi::xml_node target = at->second;
+        if (again_ > mostAgain || using_.size() > 20 || std::find(using_.begin(), using_.end(), target) != using_.end()) {
+            miss(words::marked("%n use(s) of another element"));
+            return;
+        }
+        using_.push_back(target);
+        Item i = traitsOf(n, style, m);
+        List items;
+        const auto v = [&](const char* a) { return lengthPx(n.attribute(a).value()).value_or(0); };
+        const Affine there = m * curve::translation({v("x"), v("y")});
+        if (const std::string name = localName(target); name == "symbol" || name == "svg") {
+            Style own = style;
+            own.opacity = 1;
+            own.apply(target);
+            view(target, n, own, there, items, depth);
+        } else {
+            element(target, style, there, items, depth + 1);
+        }
+        using_.pop_back();
+        together(n, std::move(i), std::move(items), {}, style.isolated, to, depth);
+    }
+
+    // A view within the view: of the target's view box, as large as `sized` says or else the target itself.
+    void view(pugi::xml_node target, pugi::xml_node sized, const Style& style, const Affine& m, List& to, int depth)
+    {
+        const auto side_ = [&](const char* a, double whole) {
+            for (const pugi::xml_node n : {sized, target})
+                if (const auto v = lengthPx(n.attribute(a).value())) return *v;
+            return whole;
+        };
+        const double w = side_("width", d_.sheet.width), h = side_("height", d_.sheet.height);
+        if (!(w > 0 && h > 0)) return;
+        Affine in = m;
+        const auto box = numbers(target.attribute("viewBox").value());
+        if (box.size() == 4 && box[2] > 0 && box[3] > 0) {
+            double sx = w / box[2], sy = h / box[3];
+            const std::string fit = target.attribute("preserveAspectRatio").value();
+            if (fit.substr(0, 4) != "none") sx = sy = fit.find("slice") != std::string::npos ? std::max(sx, sy) : std::min(sx, sy);
+            const auto placed = [&](const char* least, const char* most) {
+                return fit.find(least) != std::string::npos ? 0.0 : fit.find(most) != std::string::npos ? 1.0 : 0.5;
+            };
+            in = m * curve::translation({placed("xMin", "xMax") * (w - sx * box[2]), placed("YMin", "YMax") * (h - sy * box[3])}) * curve::scaling(sx, sy) *
+                 curve::translation({-box[0], -box[1]});
+        }
+        List items;
+        children(target, style, in, items, depth + 1);
+        // It shows through its frame, where it reaches beyond.
+        const Path frame = curve::transformed(curve::rectangle({0, 0}, {w, h}), m);
+        const curve::Box inner = curve::bounds(frame).grown(0.01);
+        const bool within = std::all_of(items.begin(), items.end(), [&](const ItemPtr& i) {
+            const curve::Box b = art::bounds(*i);
+            return b.empty() || (inner.contains(b.min) && inner.contains(b.max));
+        });
+        if (within || propertyOf(target, "overflow", style.sheet) == "visible" || anyBlends(items))
+            to.insert(to.end(), items.begin(), items.end());
+        else
+            clipInto({frame}, false, std::move(items), art::Blend::normal, to);
+    }
+
     static bool anyBlends(const List& items)
     {
         return std::any_of(items.begin(), items.end(), [](const ItemPtr& i) { return i->blend != art::Blend::normal; });
@@ -519,9 +602,10 @@ private:
     {
         if (flagged(n, "rope:derived")) return; // shown for others, worked out again here
         const std::string name = localName(n);
-        for (const char* said : {"", "defs", "style", "tones", "facets", "mesh", "inside", "title", "desc", "metadata", "namedview", "clipPath", "filter",
-                                 "linearGradient", "radialGradient"})
+        for (const char* said : {"", "defs", "style", "symbol", "tones", "facets", "mesh", "inside", "title", "desc", "metadata", "namedview", "clipPath",
+                                 "filter", "linearGradient", "radialGradient"})
             if (name == said) return;
+        if (!using_.empty() && ++again_ > mostAgain) return; // said of the use
         // Not inherited: each element has its own.
         style.filter.clear();
         style.clip.clear();
@@ -536,8 +620,17 @@ private:
     void unclipped(pugi::xml_node n, const Style& style, const Affine& m, List& to, int depth)
     {
         const std::string name = localName(n);
-        if (name == "g" || name == "a" || name == "svg" || name == "switch") {
+        if (name == "g" || name == "a" || name == "switch") {
             group(n, style, m, to, depth);
+        } else if (name == "use") {
+            use(n, style, m, to, depth);
+        } else if (name == "svg") {
+            Style own = style;
+            Item i = traitsOf(n, own, m);
+            List items;
+            const auto v = [&](const char* a) { return lengthPx(n.attribute(a).value()).value_or(0); };
+            view(n, n, own, m * curve::translation({v("x"), v("y")}), items, depth);
+            together(n, std::move(i), std::move(items), {}, style.isolated, to, depth);
         } else if (name == "path") {
             ParsedPaths p = parsePathData(n.attribute("d").value());
             if (p.fault) miss(words::marked("%n path(s) broken off at a fault"));
@@ -548,9 +641,9 @@ private:
         } else if (const auto shape = basicShape(name, n)) {
             if (!shape->empty()) add(n, *shape, style, m, to);
         } else if (!style.hidden) {
-            name == "text"  ? miss(words::marked("%n text(s)"))
-            : name == "use" ? miss(words::marked("%n use(s) of another element"))
-                            : miss(words::marked("%n %1 element(s)"), name);
+            name == "text" ? miss(words::marked("%n text(s)"))
+
+                           : miss(words::marked("%n %1 element(s)"), name);
         }
     }
 

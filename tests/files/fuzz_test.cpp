@@ -101,7 +101,7 @@ TEST_CASE("styles: inheritance, shorthand, what cannot be kept is listed once wi
       <g display="none"><path d="M0 0L1 1"/></g>
       <path d="M0 0L9 9" stroke="#123" stroke-dasharray="4 2" stroke-linecap="round" stroke-linejoin="bevel" stroke-opacity="50%"/>
       <path d="M0 0L9 9" stroke="black" stroke-dasharray="1"/><path d="M0 0" visibility="hidden"/>
-      <path d="M0 0L1 1" mask="url(#m)"/><use href="#x"/><style>path:nth-child(9){fill:blue}</style></svg>)svg");
+      <path d="M0 0L1 1" mask="url(#m)"/><use href="other.svg#x"/><style>path:nth-child(9){fill:blue}</style></svg>)svg");
     REQUIRE(r.ok());
     const auto& first = *r.document.layers[0];
     CHECK(*first.items[0]->artwork()->stroke.colour == art::Colour{0, 0, 128});
