@@ -1,11 +1,11 @@
 #include "files/gradients.h"
 
+#include "files/named.h"
 #include "files/path_data.h"
 #include "files/xml.h"
 
 #include <algorithm>
 #include <cmath>
-#include <set>
 
 namespace softrope::files {
 
@@ -14,6 +14,8 @@ using curve::Affine;
 using curve::Vec2;
 
 namespace {
+
+constexpr std::size_t longestChain = 64; // gradients that refer to gradients; more are a hostile file's
 
 bool isGradient(pugi::xml_node n)
 {
@@ -31,35 +33,15 @@ std::optional<double> share(const std::string& text)
 
 } // namespace
 
-void Gradients::gather(pugi::xml_node root)
+art::Shared<Gradient> gradientOf(const Named& named, const std::string& name, const curve::Box& bounds, const Affine& toSheet, const Style& style)
 {
-    // By hand, not by recursion: hostile files nest deeply.
-    std::vector<pugi::xml_node> open{root};
-    while (!open.empty()) {
-        const pugi::xml_node n = open.back();
-        open.pop_back();
-        for (const pugi::xml_node c : n.children()) {
-            if (c.type() != pugi::node_element) continue;
-            if (isGradient(c) && *c.attribute("id").value()) byName_.emplace(c.attribute("id").value(), c);
-            open.push_back(c);
-        }
-    }
-}
-
-art::Shared<Gradient> Gradients::make(const std::string& name, const curve::Box& bounds, const Affine& toSheet, const Style& style) const
-{
-    const auto found = byName_.find(name);
-    if (found == byName_.end()) return nullptr;
     // What a gradient does not say it takes from the one it refers to, and so on.
-    std::vector<pugi::xml_node> chain{found->second};
-    std::set<std::string> seen{name};
-    while (true) {
-        const std::string next = hrefOf(chain.back());
-        if (next.size() < 2 || next[0] != '#' || !seen.insert(next.substr(1)).second) break;
-        const auto at = byName_.find(next.substr(1));
-        if (at == byName_.end()) break;
-        chain.push_back(at->second);
+    std::vector<pugi::xml_node> chain;
+    for (pugi::xml_node n = named.find(name); isGradient(n) && std::find(chain.begin(), chain.end(), n) == chain.end(); n = named.referredBy(n)) {
+        if (chain.size() >= longestChain) break;
+        chain.push_back(n);
     }
+    if (chain.empty()) return nullptr;
     const bool linear = localName(chain.front()) == "linearGradient";
     const auto value = [&](const char* attribute) -> std::string {
         for (const pugi::xml_node n : chain)
