@@ -5266,6 +5266,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Das unterste ohne die anderen</translation>
   </message>
   <message>
+   <source>The marks are being scattered. Kind, size and seed can be changed on the card.</source>
+   <translation>Die Zeichen werden gestreut. Art, Größe und Saat lassen sich auf der Karte ändern.</translation>
+  </message>
+  <message>
    <source>The mirror is off; what was drawn stays as it is.</source>
    <translation>Der Spiegel ist aus; was gezeichnet wurde, bleibt, wie es ist.</translation>
   </message>

@@ -5266,6 +5266,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>La más baja sin las demás</translation>
   </message>
   <message>
+   <source>The marks are being scattered. Kind, size and seed can be changed on the card.</source>
+   <translation>Se están esparciendo las marcas. Tipo, tamaño y semilla se cambian en la tarjeta.</translation>
+  </message>
+  <message>
    <source>The mirror is off; what was drawn stays as it is.</source>
    <translation>El espejo está quitado; lo dibujado queda como está.</translation>
   </message>

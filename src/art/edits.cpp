@@ -240,8 +240,8 @@ Edited withTraits(const Document& d, const std::vector<Id>& items, const Traits&
 {
     const std::unordered_set<Id> wanted(items.begin(), items.end());
     Refusal why = Refusal::nothingPicked;
-    bool any = false, again = false;
-    const auto act = [&](const ItemPtr& i, const Where& w) {
+    bool any = false;
+    Document out = rebuilt(d, [&](const ItemPtr& i, const Where& w) {
         if (!wanted.count(i->id)) return Rebuild::below();
         const bool heldRound = w.locked && !i->locked;
         // The lock keeps the rest of its item as it is; showing and hiding is how one looks.
@@ -261,15 +261,8 @@ Edited withTraits(const Document& d, const std::vector<Id>& items, const Traits&
         if (t.blur && std::isfinite(*t.blur)) c.blur = std::clamp(*t.blur, 0.0, mostBlur);
         if (c == *i) return Rebuild::below();
         letGoOfLook(d, *i, c);
-        again = true;
-        return Rebuild::by(shared(std::move(c)));
-    };
-    // Those below one that is replaced come in the next round.
-    Document out = d;
-    do {
-        again = false;
-        out = rebuilt(out, act);
-    } while (again);
+        return Rebuild::changed(shared(std::move(c)));
+    });
     return {std::move(out), any ? Refusal::none : why};
 }
 
@@ -321,9 +314,36 @@ Item transformed(Item item, const Affine& m)
     return item;
 }
 
+namespace {
+
+// A crescent that was moved without the area that it follows is what the hand made of it.
+void letGoOfArea(Item& item)
+{
+    std::visit(Each{[](Artwork& a) {
+                        if (a.crescent()) a.set();
+                    },
+                    [](Reference&) {},
+                    [](Group& g) {
+                        if (g.derived()) return;
+                        std::vector<ItemPtr> items = g.items;
+                        for (ItemPtr& i : items) {
+                            Item below = *i;
+                            letGoOfArea(below);
+                            if (!(below == *i)) i = shared(std::move(below));
+                        }
+                        g.setItems(std::move(items));
+                    }},
+               item.is);
+}
+
+} // namespace
+
 Edited transformed(const Document& d, const std::vector<Id>& items, const Affine& m)
 {
-    return withItemsChanged(d, items, [&](Item& i) { i = transformed(std::move(i), m); });
+    return withItemsChanged(d, items, [&](Item& i) {
+        i = transformed(std::move(i), m);
+        letGoOfArea(i);
+    });
 }
 
 Taken withCopies(const Document& d, const std::vector<Id>& items)

@@ -15,8 +15,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 #include <map>
-#include <numeric>
 
 namespace softrope::art {
 
@@ -159,132 +159,126 @@ std::vector<Paths> apart(const Paths& outlines)
     return out;
 }
 
-} // namespace
+// -- the steps ---------------------------------------------------------------------------------------------------------------------------
 
-Flattened flattened(const Document& d, const FlattenOptions& options)
+using Stopped = std::function<bool()>;
+
+// The colour of each face, as the brush would leave it there; the nearest ink's where only inks are wanted.
+std::vector<std::optional<Colour>> coloursOf(const Document& d, const Painting& painting, const Faces& faces, const FlattenOptions& options)
 {
-    Flattened out;
-    const auto stopped = [&] { return options.cancelled && options.cancelled(); };
-    const auto tell = [&](double share) {
-        if (options.progress) options.progress(share);
-    };
-    const Painting painting = paintingOf(d, options, out.notes);
-    tell(0.3);
-    if (stopped()) return {};
-    const Faces faces = facesOf(painting);
-    tell(0.6);
-    if (stopped()) return {};
-
-    // The colour of each face: as the brush would leave it there.
-    const planar::Map& map = *faces.map;
-    const std::size_t n = map.faces().size();
-    std::vector<std::optional<Colour>> colourOf(n);
     std::vector<std::pair<pixel::Lab, Colour>> inks;
     if (options.inks)
         for (const Ink& i : d.inks)
             if (i.meaning == Meaning::paint) inks.emplace_back(pixel::labOf({i.colour.r, i.colour.g, i.colour.b, 255}), i.colour);
-    tbb::parallel_for(std::size_t{1}, n, [&](std::size_t f) {
+    const planar::Map& map = *faces.map;
+    std::vector<std::optional<Colour>> out(map.faces().size());
+    tbb::parallel_for(std::size_t{1}, out.size(), [&](std::size_t f) {
         if (map.faces()[f].joined != static_cast<int>(f) || faces.regions[f].empty()) return;
-        const std::optional<Colour> c = colourAt(painting, faces.regions[f], faces.inner[f], options);
-        if (!c) return;
-        colourOf[f] = c;
-        if (inks.empty()) return;
-        const pixel::Lab lab = pixel::labOf({c->r, c->g, c->b, 255});
-        colourOf[f] = std::min_element(inks.begin(), inks.end(), [&](const auto& a, const auto& b) {
-                          return pixel::ciede2000(a.first, lab) < pixel::ciede2000(b.first, lab);
-                      })->second;
+        out[f] = colourAt(painting, faces.regions[f], faces.inner[f], options);
+        if (!out[f] || inks.empty()) return;
+        const pixel::Lab lab = pixel::labOf({out[f]->r, out[f]->g, out[f]->b, 255});
+        out[f] = std::min_element(inks.begin(), inks.end(), [&](const auto& a, const auto& b) {
+                     return pixel::ciede2000(a.first, lab) < pixel::ciede2000(b.first, lab);
+                 })->second;
     });
-    tell(0.75);
+    return out;
+}
 
-    // Faces of one colour are one, however they hang together.
-    std::map<std::tuple<int, int, int>, std::vector<int>> byColour;
-    for (std::size_t f = 1; f < n; ++f)
-        if (colourOf[f]) byColour[{colourOf[f]->r, colourOf[f]->g, colourOf[f]->b}].push_back(static_cast<int>(f));
-    std::vector<std::pair<Colour, std::vector<int>>> colours;
-    for (auto& [key, list] : byColour)
-        colours.emplace_back(
-            Colour{static_cast<std::uint8_t>(std::get<0>(key)), static_cast<std::uint8_t>(std::get<1>(key)), static_cast<std::uint8_t>(std::get<2>(key))},
-            std::move(list));
-    std::vector<std::vector<Area>> made(colours.size());
-    tbb::parallel_for(std::size_t{0}, colours.size(), [&](std::size_t k) {
+std::uint32_t keyOf(Colour c)
+{
+    return static_cast<std::uint32_t>(c.r) << 16 | static_cast<std::uint32_t>(c.g) << 8 | c.b;
+}
+
+// Faces of one colour are one area wherever they touch. Large ones first: what is painted later lies on the rim of what was painted before.
+std::vector<Area> areasOf(const planar::Map& map, const std::vector<std::optional<Colour>>& colourOf, std::size_t& colours, const Stopped& stopped)
+{
+    std::map<std::uint32_t, std::vector<int>> byColour;
+    for (std::size_t f = 1; f < colourOf.size(); ++f)
+        if (colourOf[f]) byColour[keyOf(*colourOf[f])].push_back(static_cast<int>(f));
+    colours = byColour.size();
+    std::vector<std::vector<int>> lists;
+    for (auto& [key, list] : byColour) lists.push_back(std::move(list));
+    std::vector<std::vector<Area>> made(lists.size());
+    tbb::parallel_for(std::size_t{0}, lists.size(), [&](std::size_t k) {
         if (stopped()) return;
-        for (Paths& outline : apart(map.outline(colours[k].second))) {
-            Area a{colours[k].first, std::move(outline), 0, {}};
+        for (Paths& outline : apart(map.outline(lists[k]))) {
+            Area a{*colourOf[static_cast<std::size_t>(lists[k].front())], std::move(outline), 0, {}};
             for (const Path& p : a.outline) a.size += area(p);
             a.box = curve::bounds(a.outline);
             made[k].push_back(std::move(a));
         }
     });
-    if (stopped()) return {};
-    std::vector<Area> areas;
-    for (auto& list : made) std::move(list.begin(), list.end(), std::back_inserter(areas));
-    // Large ones first: what is painted later lies on the rim of what was painted before.
-    std::stable_sort(areas.begin(), areas.end(), [](const Area& a, const Area& b) { return a.size > b.size; });
-    tell(0.85);
+    std::vector<Area> out;
+    for (auto& list : made) std::move(list.begin(), list.end(), std::back_inserter(out));
+    std::stable_sort(out.begin(), out.end(), [](const Area& a, const Area& b) { return a.size > b.size; });
+    return out;
+}
 
-    if (options.overlap > 0) {
-        // Which area a face went into, by a place in it.
-        std::vector<int> areaOfFace(n, -1);
-        std::map<std::tuple<int, int, int>, std::vector<int>> ofColour;
-        for (std::size_t k = 0; k < areas.size(); ++k) ofColour[{areas[k].colour.r, areas[k].colour.g, areas[k].colour.b}].push_back(static_cast<int>(k));
-        tbb::parallel_for(std::size_t{1}, n, [&](std::size_t f) {
-            if (!colourOf[f]) return;
-            const auto& candidates = ofColour.at({colourOf[f]->r, colourOf[f]->g, colourOf[f]->b});
-            for (const int k : candidates) {
-                const Area& a = areas[static_cast<std::size_t>(k)];
-                if (candidates.size() == 1 || (a.box.contains(faces.inner[f]) && curve::insidePaths(a.outline, faces.inner[f]))) {
-                    areaOfFace[f] = k;
-                    return;
-                }
-            }
-        });
-        std::vector<Paths> strips(areas.size());
-        // The lowest area at each corner, -1 where nothing is painted beside it.
-        const planar::Graph& g = map.graph();
-        std::vector<int> lowest;
-        for (std::size_t v = 0; v + 1 < g.turnStart.size(); ++v) {
-            int least = static_cast<int>(areas.size());
-            for (int t = g.turnStart[v]; t < g.turnStart[v + 1]; ++t)
-                least = std::min(least, areaOfFace[static_cast<std::size_t>(map.areaOf(g.turn[static_cast<std::size_t>(t)]))]);
-            lowest.push_back(least);
+// Which area each face went into, by a place in it; -1 for none.
+std::vector<int> areaOfFaces(const Faces& faces, const std::vector<std::optional<Colour>>& colourOf, const std::vector<Area>& areas)
+{
+    std::vector<int> out(colourOf.size(), -1);
+    std::map<std::uint32_t, std::vector<int>> ofColour;
+    for (std::size_t k = 0; k < areas.size(); ++k) ofColour[keyOf(areas[k].colour)].push_back(static_cast<int>(k));
+    tbb::parallel_for(std::size_t{1}, out.size(), [&](std::size_t f) {
+        if (!colourOf[f]) return;
+        const auto& candidates = ofColour.at(keyOf(*colourOf[f]));
+        for (const int k : candidates) {
+            const Area& a = areas[static_cast<std::size_t>(k)];
+            if (candidates.size() > 1 && !(a.box.contains(faces.inner[f]) && curve::insidePaths(a.outline, faces.inner[f]))) continue;
+            out[f] = k;
+            return;
         }
-        for (int h = 0; h < static_cast<int>(map.graph().edges.size()) * 2; ++h) {
-            const auto mine = static_cast<std::size_t>(map.areaOf(h)), next = static_cast<std::size_t>(map.areaOf(planar::twin(h)));
-            const int a = areaOfFace[mine], b = areaOfFace[next];
-            if (a < 0 || b < 0 || a >= b) continue; // reaches under what is painted later only
-            const double wide = std::min(options.overlap, 0.45 * map.faces()[next].width);
-            const bool first = lowest[static_cast<std::size_t>(g.start(h))] == a, last = lowest[static_cast<std::size_t>(g.target(h))] == a;
-            if (wide > 1e-3) strips[static_cast<std::size_t>(a)].push_back(stripAlong(map, h, wide, first, last));
-        }
-        // Where several meet, the lowest lies under all of them.
-        for (std::size_t v = 0; v < lowest.size(); ++v) {
-            if (lowest[v] < 0 || g.turnStart[v + 1] - g.turnStart[v] < 3) continue;
-            double thinnest = options.overlap;
-            for (int t = g.turnStart[v]; t < g.turnStart[v + 1]; ++t)
-                thinnest = std::min(thinnest, 0.45 * map.faces()[static_cast<std::size_t>(map.areaOf(g.turn[static_cast<std::size_t>(t)]))].width);
-            const int h = g.turn[static_cast<std::size_t>(g.turnStart[v])];
-            const curve::Cubic c = map.curveOf(h / 2);
-            if (thinnest > 1e-3) strips[static_cast<std::size_t>(lowest[v])].push_back(curve::circle(h & 1 ? c.p3 : c.p0, thinnest));
-        }
-        tbb::parallel_for(std::size_t{0}, areas.size(), [&](std::size_t k) {
-            if (strips[k].empty() || stopped()) return;
-            Paths all = areas[k].outline;
-            all.insert(all.end(), strips[k].begin(), strips[k].end());
-            if (Paths whole = planar::combine({{std::move(all), false}}, planar::Operation::unite); !whole.empty()) areas[k].outline = std::move(whole);
-        });
+    });
+    return out;
+}
+
+// What each area has to reach under those that are painted later, `overlap` px: strips along the borders it shares with them, and discs
+// where several meet.
+std::vector<Paths> stripsOf(const planar::Map& map, const std::vector<int>& areaOfFace, std::size_t areas, double overlap)
+{
+    constexpr double least = 1e-3, share = 0.45; // of what the neighbour is wide: no strip shows on its other side
+    std::vector<Paths> out(areas);
+    const planar::Graph& g = map.graph();
+    const auto face = [&](int half) { return static_cast<std::size_t>(map.areaOf(half)); };
+    // The lowest area at each corner, -1 where nothing is painted beside it.
+    std::vector<int> lowest;
+    for (std::size_t v = 0; v + 1 < g.turnStart.size(); ++v) {
+        int lowestHere = static_cast<int>(areas);
+        for (int t = g.turnStart[v]; t < g.turnStart[v + 1]; ++t) lowestHere = std::min(lowestHere, areaOfFace[face(g.turn[static_cast<std::size_t>(t)])]);
+        lowest.push_back(lowestHere);
     }
-    if (stopped()) return {};
+    for (int h = 0; h < static_cast<int>(g.edges.size()) * 2; ++h) {
+        const int mine = areaOfFace[face(h)], next = areaOfFace[face(planar::twin(h))];
+        if (mine < 0 || next < 0 || mine >= next) continue; // reaches under what is painted later only
+        const double wide = std::min(overlap, share * map.faces()[face(planar::twin(h))].width);
+        const bool first = lowest[static_cast<std::size_t>(g.start(h))] == mine, last = lowest[static_cast<std::size_t>(g.target(h))] == mine;
+        if (wide > least) out[static_cast<std::size_t>(mine)].push_back(stripAlong(map, h, wide, first, last));
+    }
+    for (std::size_t v = 0; v < lowest.size(); ++v) {
+        if (lowest[v] < 0 || g.turnStart[v + 1] - g.turnStart[v] < 3) continue;
+        double thinnest = overlap;
+        for (int t = g.turnStart[v]; t < g.turnStart[v + 1]; ++t)
+            thinnest = std::min(thinnest, share * map.faces()[face(g.turn[static_cast<std::size_t>(t)])].width);
+        const int h = g.turn[static_cast<std::size_t>(g.turnStart[v])];
+        const curve::Cubic c = map.curveOf(h / 2);
+        if (thinnest > least) out[static_cast<std::size_t>(lowest[v])].push_back(curve::circle(h & 1 ? c.p3 : c.p0, thinnest));
+    }
+    return out;
+}
 
-    out.document = d;
-    out.document.layers.clear();
-    out.document.guides.clear();
-    out.document.looks.clear();
+Document documentOf(const Document& d, std::vector<Area> areas)
+{
+    Document out = d;
+    out.layers.clear();
+    out.guides.clear();
+    out.looks.clear();
     auto layer = std::make_shared<Layer>();
-    layer->id = out.document.nextId++;
+    layer->id = out.nextId++;
     layer->name = words::said("Flat");
     for (Area& a : areas) {
         Item i;
-        i.id = out.document.nextId++;
+        i.id = out.nextId++;
         Artwork work;
         for (Path& p : a.outline) curve::markKinds(p);
         work.setPaths(std::move(a.outline));
@@ -295,9 +289,42 @@ Flattened flattened(const Document& d, const FlattenOptions& options)
         i.is = std::move(work);
         layer->items.push_back(shared(std::move(i)));
     }
-    out.document.layers.push_back(layer);
+    out.layers.push_back(layer);
+    return out;
+}
+
+} // namespace
+
+Flattened flattened(const Document& d, const FlattenOptions& options)
+{
+    Flattened out;
+    const Stopped stopped = [&] { return options.cancelled && options.cancelled(); };
+    const auto tell = [&](double share) {
+        if (options.progress) options.progress(share);
+    };
+    const Painting painting = paintingOf(d, options, out.notes);
+    tell(0.3);
+    if (stopped()) return {};
+    const Faces faces = facesOf(painting);
+    tell(0.6);
+    if (stopped()) return {};
+    const std::vector<std::optional<Colour>> colourOf = coloursOf(d, painting, faces, options);
+    tell(0.75);
+    std::vector<Area> areas = areasOf(*faces.map, colourOf, out.colours, stopped);
+    if (stopped()) return {};
+    tell(0.85);
+    if (options.overlap > 0) {
+        const std::vector<Paths> strips = stripsOf(*faces.map, areaOfFaces(faces, colourOf, areas), areas.size(), options.overlap);
+        tbb::parallel_for(std::size_t{0}, areas.size(), [&](std::size_t k) {
+            if (strips[k].empty() || stopped()) return;
+            Paths all = areas[k].outline;
+            all.insert(all.end(), strips[k].begin(), strips[k].end());
+            if (Paths whole = planar::combine({{std::move(all), false}}, planar::Operation::unite); !whole.empty()) areas[k].outline = std::move(whole);
+        });
+    }
+    if (stopped()) return {};
     out.areas = areas.size();
-    out.colours = colours.size();
+    out.document = documentOf(d, std::move(areas));
     tell(1);
     return out;
 }

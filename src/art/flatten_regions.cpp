@@ -307,15 +307,12 @@ private:
         Node n = nodeOf(i, opacity);
         if (a.fill.colour) leaf(a.paths, a.fill.evenOdd, a.fill, blur, n.children);
         if (!a.inside.empty()) {
-            Node within;
-            for (const ItemPtr& c : a.inside) item(*c, 1, blur, within.children);
-            if (!within.children.empty()) {
-                within.clip = {region(a.paths, a.fill.evenOdd)};
-                // What lies inside is laid on the fill by itself: only clipped.
-                for (Node& c : within.children) {
-                    c.clip.insert(c.clip.end(), within.clip.begin(), within.clip.end());
-                    n.children.push_back(std::move(c));
-                }
+            // What lies inside is laid on the fill by itself: only clipped.
+            const std::size_t before = n.children.size();
+            for (const ItemPtr& c : a.inside) item(*c, 1, blur, n.children);
+            if (n.children.size() > before) {
+                const std::uint32_t clip = region(a.paths, a.fill.evenOdd);
+                for (std::size_t k = before; k < n.children.size(); ++k) n.children[k].clip.push_back(clip);
             }
         }
         if (Paths line = strokeOutline(a); !line.empty()) {

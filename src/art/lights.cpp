@@ -40,27 +40,12 @@ double towards(double hue, double other, double share)
     return hue + share * std::remainder(other - hue, 2 * curve::pi);
 }
 
-constexpr double blueViolet = 285 * 0.017453292519943295; // radians of OKLCH hue
+const double blueViolet = curve::radians(285); // OKLCH hue
 
-Item relit(const Item& item, const Light& light)
+// What of the artwork goes by the light.
+bool lit(const Artwork& a)
 {
-    Item out = item;
-    const auto below = [&](const std::vector<ItemPtr>& items) {
-        std::vector<ItemPtr> all;
-        for (const ItemPtr& c : items) {
-            Item next = relit(*c, light);
-            all.push_back(next == *c ? c : shared(std::move(next)));
-        }
-        return all;
-    };
-    std::visit(Each{[&](Artwork& a) {
-                        a.fill = litBy(std::move(a.fill), light);
-                        if (a.fill.gradient && a.fill.gradient->byLight) a.fill.gradient = shared(alongLight(*a.fill.gradient, curve::bounds(a.paths), light));
-                        a.inside = below(a.inside);
-                    },
-                    [](Reference&) {}, [&](Group& g) { g.setDerived(below(g.items), GroupRecipe(g.live), g.made); }},
-               out.is);
-    return out;
+    return a.fill.lit != Lit::none || (a.fill.gradient && a.fill.gradient->byLight);
 }
 
 } // namespace
@@ -117,18 +102,14 @@ Document withLight(const Document& d, const Light& light)
     if (!std::isfinite(out.light.angle)) out.light.angle = d.light.angle;
     for (NamedLook& l : out.looks)
         if (l.fill) l.fill = litBy(*l.fill, out.light);
-    for (LayerPtr& l : out.layers) {
-        Layer copy = *l;
-        bool any = false;
-        for (ItemPtr& i : copy.items) {
-            Item next = relit(*i, out.light);
-            if (next == *i) continue;
-            i = shared(std::move(next));
-            any = true;
-        }
-        if (any) l = shared(std::move(copy));
-    }
-    return out;
+    return rebuilt(out, [&](const ItemPtr& i, const Where&) {
+        if (!i->artwork() || !lit(*i->artwork())) return Rebuild::below();
+        Item next = *i;
+        Artwork& a = std::get<Artwork>(next.is);
+        a.fill = litBy(std::move(a.fill), out.light);
+        if (a.fill.gradient && a.fill.gradient->byLight) a.fill.gradient = shared(alongLight(*a.fill.gradient, curve::bounds(a.paths), out.light));
+        return next == *i ? Rebuild::below() : Rebuild::changed(shared(std::move(next)));
+    });
 }
 
 Edited withGradientsByLight(const Document& d, const std::vector<Id>& items, bool on)

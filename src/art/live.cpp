@@ -416,8 +416,7 @@ std::vector<Id> stale(const Document& d, double gap)
         if (shade) return; // with the areas they lie in, below
         if (const Key k = keyOf(d, i, lines, [] { return nullptr; }); k && k != madeOf(i)) out.push_back(i.id);
     });
-    const std::vector<Id> shades = staleShades(d);
-    out.insert(out.end(), shades.begin(), shades.end());
+    for (const Shade& s : staleShades(d)) out.push_back(s.item->id);
     std::sort(out.rbegin(), out.rend());
     return out;
 }

@@ -26,18 +26,11 @@ Document redressed(const Document& d, Id look)
 {
     const NamedLook* l = d.look(look);
     if (!l) return d;
-    Document out = d;
-    for (bool again = true; again;) { // those below one that is replaced come in the next round
-        again = false;
-        out = rebuilt(out, [&](const ItemPtr& i, const Where&) {
-            if (i->look != look) return Rebuild::below();
-            Item next = dressed(*i, *l, d.light);
-            if (next == *i) return Rebuild::below();
-            again = true;
-            return Rebuild::by(shared(std::move(next)));
-        });
-    }
-    return out;
+    return rebuilt(d, [&](const ItemPtr& i, const Where&) {
+        if (i->look != look) return Rebuild::below();
+        Item next = dressed(*i, *l, d.light);
+        return next == *i ? Rebuild::below() : Rebuild::changed(shared(std::move(next)));
+    });
 }
 
 } // namespace
@@ -138,17 +131,12 @@ Document withoutLook(const Document& d, Id look)
 {
     Document out = d;
     std::erase_if(out.looks, [&](const NamedLook& l) { return l.id == look; });
-    for (bool again = true; again;) {
-        again = false;
-        out = rebuilt(out, [&](const ItemPtr& i, const Where&) {
-            if (i->look != look) return Rebuild::below();
-            Item next = *i;
-            next.look = 0;
-            again = true;
-            return Rebuild::by(shared(std::move(next)));
-        });
-    }
-    return out;
+    return rebuilt(out, [&](const ItemPtr& i, const Where&) {
+        if (i->look != look) return Rebuild::below();
+        Item next = *i;
+        next.look = 0;
+        return Rebuild::changed(shared(std::move(next)));
+    });
 }
 
 Edited withLook(const Document& d, const std::vector<Id>& items, Id look)

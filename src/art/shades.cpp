@@ -62,7 +62,7 @@ Taken withInsides(const Document& d, const std::vector<Id>& areas, const std::fu
     Taken out{d, {}, Refusal::nothingPicked};
     Id next = d.nextId;
     const std::set<Id> wanted(areas.begin(), areas.end());
-    std::vector<std::pair<Id, Id>> made; // by area
+    std::map<Id, Id> made; // by area
     out.document = rebuilt(d, [&](const ItemPtr& i, const Where& w) {
         if (!wanted.count(i->id)) return Rebuild::below();
         if (w.locked || w.derived) {
@@ -79,7 +79,7 @@ Taken withInsides(const Document& d, const std::vector<Id>& areas, const std::fu
             return Rebuild::stay();
         }
         one->id = next++;
-        made.emplace_back(i->id, one->id);
+        made[i->id] = one->id;
         Item area = *i;
         std::get<Artwork>(area.is).inside.push_back(shared(std::move(*one)));
         return Rebuild::by(shared(std::move(area)));
@@ -87,8 +87,7 @@ Taken withInsides(const Document& d, const std::vector<Id>& areas, const std::fu
     out.document.nextId = next;
     // In the order they were asked for.
     for (const Id a : areas)
-        for (const auto& [area, shade] : made)
-            if (area == a) out.items.push_back(shade);
+        if (const auto shade = made.extract(a)) out.items.push_back(shade.mapped());
     if (!out.items.empty()) out.why = Refusal::none;
     return out;
 }
@@ -104,6 +103,8 @@ Item shadeItem(const Document& d, Artwork a, Id look, const std::string& name)
     return i;
 }
 
+} // namespace
+
 Paths crescentPaths(const Document& d, const Crescent& c, const Artwork& area)
 {
     const double side = sideOf(c, d.light);
@@ -114,10 +115,10 @@ Paths crescentPaths(const Document& d, const Crescent& c, const Artwork& area)
     }
     const Item* source = d.item(c.source);
     if (!source || !source->artwork()) return {};
-    // What stands low throws far.
-    const double length = c.byLight ? c.width * 2 * (1 - d.light.height) : c.width;
-    return shade::cast(shapeOf(*source->artwork()), -length * curve::direction(side), shapeOf(area));
+    return shade::cast(shapeOf(*source->artwork()), -c.width * reachOf(c, d.light) * curve::direction(side), shapeOf(area));
 }
+
+namespace {
 
 // On a grid fine enough for every eye, so that rounding by moves changes nothing.
 Paths settledLocally(const Artwork& area, const curve::Affine& back)
@@ -159,10 +160,9 @@ Taken withCrescents(const Document& d, const std::vector<Id>& areas, const Cresc
 
 Taken withScatter(const Document& d, const std::vector<Id>& areas, const shade::Scatter& how, const Paint& paint, const std::string& name)
 {
-    return withInsides(d, areas, [&](const Item& area) -> std::optional<Item> {
+    return withInsides(d, areas, [&](const Item&) -> std::optional<Item> {
         Artwork a;
-        a.setDerived(scatterPaths(d, how, *area.artwork()), shared(shade::Scatter(how)));
-        a.made = shadeKey(d, a, *area.artwork());
+        a.setDerived({}, shared(shade::Scatter(how)));
         a.fill.colour = paint.colour.value_or(Colour{0, 0, 0});
         a.fill.ink = paint.ink;
         return shadeItem(d, std::move(a), 0, name);
@@ -249,7 +249,6 @@ Edited withCrescentsChanged(const Document& d, const std::vector<Id>& items, con
         if (!(c == *now)) a->setDerived(Paths(a->paths), shared(std::move(c)), 0);
     });
     if (!any && out.done()) out.why = Refusal::doesNotFit;
-    if (out.done()) out.document = withShadesFollowed(out.document);
     return out;
 }
 
@@ -266,7 +265,6 @@ Edited withScatterChanged(const Document& d, const std::vector<Id>& items, const
         if (!(s == *now)) a->setDerived(Paths(a->paths), shared(std::move(s)), 0);
     });
     if (!any && out.done()) out.why = Refusal::doesNotFit;
-    if (out.done()) out.document = withShadesFollowed(out.document);
     return out;
 }
 
@@ -296,6 +294,11 @@ double sideOf(const Crescent& c, const Light& light)
     if (!c.byLight) return c.angle;
     // A cast falls away from the light whatever it is painted with.
     return light.angle + (c.against && c.kind != Crescent::Kind::cast ? curve::pi : 0.0);
+}
+
+double reachOf(const Crescent& c, const Light& light)
+{
+    return c.kind == Crescent::Kind::cast && c.byLight ? 2 * (1 - light.height) : 1;
 }
 
 namespace {
@@ -339,7 +342,7 @@ std::optional<Vec2> middleOf(const Paths& paths)
 
 std::vector<Id> againstLight(const Document& d)
 {
-    constexpr double within = 30 * 0.017453292519943295;
+    const double within = curve::radians(30);
     std::vector<Id> out;
     eachShade(d, [&](const Shade& s) {
         const Artwork* a = s.item->artwork();
@@ -380,7 +383,6 @@ Edited withTurnedToLight(const Document& d, const std::vector<Id>& items)
         a->setDerived(Paths(a->paths), shared(std::move(c)), 0);
     });
     if (!any && out.done()) out.why = Refusal::doesNotFit;
-    if (out.done()) out.document = withShadesFollowed(out.document);
     return out;
 }
 
@@ -434,10 +436,10 @@ std::vector<std::pair<Shade, Key>> waiting(const Document& d)
 
 } // namespace
 
-std::vector<Id> staleShades(const Document& d)
+std::vector<Shade> staleShades(const Document& d)
 {
-    std::vector<Id> out;
-    for (const auto& [shade, key] : waiting(d)) out.push_back(shade.item->id);
+    std::vector<Shade> out;
+    for (const auto& [shade, key] : waiting(d)) out.push_back(shade);
     return out;
 }
 
@@ -457,18 +459,16 @@ Document withShadesFollowed(const Document& d, const std::function<bool()>& canc
         if (cancelled && cancelled()) return out;
         std::map<Id, std::size_t> at;
         for (std::size_t k = 0; k < stale.size(); ++k) at[stale[k].first.item->id] = k;
-        Document next = out;
-        // Locked things too: what follows is not what a hand does. One that lies in another that changes comes in the next round.
-        next = rebuilt(out, [&](const ItemPtr& i, const Where&) {
+        // Locked things too: what follows is not what a hand does.
+        out = rebuilt(out, [&](const ItemPtr& i, const Where&) {
             const auto mine = at.find(i->id);
             if (mine == at.end()) return Rebuild::below();
             Item changed = *i;
             Artwork& a = std::get<Artwork>(changed.is);
             a.setDerived(std::move(made[mine->second]), Recipe(a.live), stale[mine->second].second);
             if (a.fill.gradient && a.fill.gradient->byLight) a.fill.gradient = shared(alongLight(*a.fill.gradient, curve::bounds(a.paths), out.light));
-            return Rebuild::by(shared(std::move(changed)));
+            return Rebuild::changed(shared(std::move(changed)));
         });
-        out = std::move(next);
     }
     return out;
 }

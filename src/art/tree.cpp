@@ -63,8 +63,9 @@ std::optional<std::vector<ItemPtr>> rebuiltIn(const std::vector<ItemPtr>& items,
         out->insert(out->end(), items.begin(), items.begin() + static_cast<std::ptrdiff_t>(k));
     };
     for (std::size_t k = 0; k < items.size(); ++k) {
-        const ItemPtr& i = items[k];
-        Rebuild r = act(i, of(at, *i));
+        Rebuild r = act(items[k], of(at, *items[k]));
+        const bool changed = r.act == Rebuild::Act::change && !r.with.front().same(items[k]);
+        const ItemPtr i = changed ? r.with.front() : items[k];
         if (r.act == Rebuild::Act::replace) {
             if (r.with.size() == 1 && r.with.front().same(i)) {
                 if (out) out->push_back(i);
@@ -74,7 +75,8 @@ std::optional<std::vector<ItemPtr>> rebuiltIn(const std::vector<ItemPtr>& items,
             for (ItemPtr& one : r.with) out->push_back(std::move(one));
             continue;
         }
-        if (r.act == Rebuild::Act::goOn && !childrenOf(*i).empty())
+        if (changed) begin(k);
+        if (r.act != Rebuild::Act::stay && !childrenOf(*i).empty())
             if (auto children = rebuiltIn(childrenOf(*i), below(at, *i), act)) {
                 begin(k);
                 out->push_back(shared(withChildren(*i, std::move(*children))));

@@ -43,15 +43,16 @@ std::vector<Id> outermost(const Document& d, const std::vector<Id>& ids);
 
 // -- building ---------------------------------------------------------------------------------------------------------------------
 
-// What becomes of an item: goes on below it (the children are asked next), stays as it is with all that lies in it, or is another
-// (or none, when it goes).
+// What becomes of an item: goes on below it (the children are asked next), stays as it is with all that lies in it, is another (or none,
+// when it goes) with all that lies in that, or is changed, and what lies in it is asked next.
 struct Rebuild {
-    enum class Act { goOn, stay, replace } act = Act::goOn;
-    std::vector<ItemPtr> with; // for replace
+    enum class Act { goOn, stay, replace, change } act = Act::goOn;
+    std::vector<ItemPtr> with; // for replace and change
     static Rebuild below() { return {}; }
     static Rebuild stay() { return {Act::stay, {}}; }
     static Rebuild by(ItemPtr one) { return {Act::replace, {std::move(one)}}; }
     static Rebuild by(std::vector<ItemPtr> some) { return {Act::replace, std::move(some)}; }
+    static Rebuild changed(ItemPtr one) { return {Act::change, {std::move(one)}}; }
     static Rebuild gone() { return {Act::replace, {}}; }
 };
 using Rebuilder = std::function<Rebuild(const ItemPtr&, const Where&)>;

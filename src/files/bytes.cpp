@@ -1,6 +1,7 @@
 #include "files/bytes.h"
 #include "words/said.h"
 
+#include <algorithm>
 #include <array>
 #include <cerrno>
 #include <cstdlib>
@@ -39,6 +40,13 @@ mode_t umaskNow()
 }
 
 } // namespace
+
+std::vector<std::byte> bytesOf(std::string_view text)
+{
+    std::vector<std::byte> out(text.size());
+    std::transform(text.begin(), text.end(), out.begin(), [](char c) { return static_cast<std::byte>(c); });
+    return out;
+}
 
 std::string base64(const std::vector<std::byte>& bytes)
 {

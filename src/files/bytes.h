@@ -9,6 +9,7 @@
 
 namespace softrope::files {
 
+std::vector<std::byte> bytesOf(std::string_view text);
 std::string base64(const std::vector<std::byte>& bytes);
 // White space is skipped (RFC 2045); nothing when other foreign characters are found.
 std::optional<std::vector<std::byte>> fromBase64(std::string_view text);

@@ -1,5 +1,6 @@
 #include "files/css.h"
 
+#include "files/text.h"
 #include "files/xml.h"
 
 #include <pugixml.hpp>
@@ -15,21 +16,10 @@ namespace {
 constexpr std::size_t longest = 30;      // compounds of a selector: they are kept track of in the bits of a word
 constexpr std::size_t mostRules = 50000; // a hostile sheet says no more than that
 
-bool space(char c)
-{
-    return std::isspace(static_cast<unsigned char>(c)) != 0;
-}
 bool inName(char c)
 {
     return std::isalnum(static_cast<unsigned char>(c)) != 0 || c == '-' || c == '_' || static_cast<unsigned char>(c) >= 128;
 }
-std::string_view trimmed(std::string_view s)
-{
-    while (!s.empty() && space(s.front())) s.remove_prefix(1);
-    while (!s.empty() && space(s.back())) s.remove_suffix(1);
-    return s;
-}
-
 std::string withoutComments(std::string_view css)
 {
     std::string out;
@@ -46,10 +36,9 @@ std::string withoutComments(std::string_view css)
     return out;
 }
 
-// Where a block that begins behind its brace ends; quoted braces count for nothing.
-std::size_t endOfBlock(std::string_view css, std::size_t at)
+// The first place from `at` where `stop` holds of a character that is not quoted; the end where there is none.
+template <typename Stop> std::size_t findUnquoted(std::string_view css, std::size_t at, const Stop& stop)
 {
-    int depth = 1;
     char quote = 0;
     for (; at < css.size(); ++at) {
         const char c = css[at];
@@ -57,13 +46,31 @@ std::size_t endOfBlock(std::string_view css, std::size_t at)
             if (c == quote) quote = 0;
         } else if (c == '"' || c == '\'') {
             quote = c;
-        } else if (c == '{') {
-            ++depth;
-        } else if (c == '}' && --depth == 0) {
-            return at;
+        } else if (stop(c)) {
+            break;
         }
     }
-    return css.size();
+    return at;
+}
+
+// Where a block that begins behind its brace ends.
+std::size_t endOfBlock(std::string_view css, std::size_t at)
+{
+    int depth = 1;
+    return findUnquoted(css, at, [&](char c) {
+        depth += c == '{' ? 1 : c == '}' ? -1 : 0;
+        return depth == 0;
+    });
+}
+
+// Where a declaration ends: a semicolon in an address is none.
+std::size_t endOfDeclaration(std::string_view css)
+{
+    int round = 0;
+    return findUnquoted(css, 0, [&](char c) {
+        round = std::max(0, round + (c == '(' ? 1 : c == ')' ? -1 : 0));
+        return c == ';' && round == 0;
+    });
 }
 
 // The words of a class attribute.
@@ -71,9 +78,9 @@ std::vector<std::string_view> wordsOf(std::string_view text)
 {
     std::vector<std::string_view> out;
     for (std::size_t at = 0; at < text.size();) {
-        while (at < text.size() && space(text[at])) ++at;
+        while (at < text.size() && isSpace(text[at])) ++at;
         const std::size_t from = at;
-        while (at < text.size() && !space(text[at])) ++at;
+        while (at < text.size() && !isSpace(text[at])) ++at;
         if (at > from) out.push_back(text.substr(from, at - from));
     }
     return out;
@@ -85,23 +92,7 @@ std::vector<Declaration> declarationsIn(std::string_view css)
 {
     std::vector<Declaration> out;
     while (!css.empty()) {
-        // A semicolon in a quoted name or in an address is none.
-        std::size_t end = 0;
-        char quote = 0;
-        for (int round = 0; end < css.size(); ++end) {
-            const char c = css[end];
-            if (quote) {
-                if (c == quote) quote = 0;
-            } else if (c == '"' || c == '\'') {
-                quote = c;
-            } else if (c == '(') {
-                ++round;
-            } else if (c == ')') {
-                round = std::max(0, round - 1);
-            } else if (c == ';' && round == 0) {
-                break;
-            }
-        }
+        const std::size_t end = endOfDeclaration(css);
         const std::string_view one = css.substr(0, end);
         css = end < css.size() ? css.substr(end + 1) : std::string_view{};
         const auto colon = one.find(':');

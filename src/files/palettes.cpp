@@ -1,6 +1,7 @@
 #include "files/palettes.h"
 
 #include "files/path_data.h"
+#include "files/text.h"
 #include "pixel/ink_colours.h"
 #include "words/said.h"
 
@@ -21,13 +22,6 @@ using art::Colour;
 namespace {
 
 using std::numbers::pi;
-
-std::string trimmed(std::string_view s)
-{
-    while (!s.empty() && std::isspace(static_cast<unsigned char>(s.front()))) s.remove_prefix(1);
-    while (!s.empty() && std::isspace(static_cast<unsigned char>(s.back()))) s.remove_suffix(1);
-    return std::string(s);
-}
 
 // "Night sky" as a CSS name: letters and digits, all else a dash.
 std::string dashed(const std::string& name)
@@ -81,7 +75,7 @@ std::optional<Colour> functionColour(const std::string& value)
 {
     const auto open = value.find('(');
     if (open == std::string::npos) return std::nullopt;
-    const std::string name = trimmed(std::string_view(value).substr(0, open));
+    const std::string name(trimmed(std::string_view(value).substr(0, open)));
     std::string inside = value.substr(open + 1);
     const auto v = numbers(inside.c_str());
     if (v.size() < 3) return std::nullopt;
@@ -145,7 +139,7 @@ void verdict(PaletteResult& r)
 
 PaletteResult readPalette(std::string_view text)
 {
-    const std::string start = trimmed(text.substr(0, 200));
+    const std::string start(trimmed(text.substr(0, 200)));
     if (!start.empty() && start[0] == '{') return readTokenPalette(text);
     return readCssPalette(text);
 }
@@ -157,14 +151,14 @@ PaletteResult readCssPalette(std::string_view given)
     std::vector<std::string> order;
     std::map<std::string, std::string> values;
     for (std::size_t at = text.find("--"); at != std::string::npos; at = text.find("--", at)) {
-        const bool begins = at == 0 || std::isspace(static_cast<unsigned char>(text[at - 1])) || text[at - 1] == ';' || text[at - 1] == '{';
+        const bool begins = at == 0 || isSpace(text[at - 1]) || text[at - 1] == ';' || text[at - 1] == '{';
         const auto colon = text.find(':', at), brace = text.find_first_of("{};", at);
         if (!begins || colon == std::string::npos || (brace != std::string::npos && brace < colon)) {
             at += 2;
             continue;
         }
         const auto end = std::min(text.find_first_of(";}", colon), text.size());
-        const std::string name = trimmed(std::string_view(text).substr(at + 2, colon - at - 2));
+        const std::string name(trimmed(std::string_view(text).substr(at + 2, colon - at - 2)));
         if (!name.empty() && !values.count(name)) order.push_back(name);
         if (!name.empty()) values[name] = trimmed(std::string_view(text).substr(colon + 1, end - colon - 1)); // the last one holds
         at = end;
@@ -173,7 +167,7 @@ PaletteResult readCssPalette(std::string_view given)
         std::string value = values[name];
         std::set<std::string> seen{name};
         while (value.rfind("var(", 0) == 0) {
-            std::string other = trimmed(std::string_view(value).substr(4, value.find_first_of(",)") - 4));
+            std::string other(trimmed(std::string_view(value).substr(4, value.find_first_of(",)") - 4)));
             if (other.rfind("--", 0) == 0) other = other.substr(2);
             if (!values.count(other) || !seen.insert(other).second) break;
             value = values[other];

@@ -1,6 +1,7 @@
 #include "files/svg_style.h"
 
 #include "files/css.h"
+#include "files/text.h"
 
 #include <pugixml.hpp>
 
@@ -13,13 +14,6 @@
 namespace softrope::files {
 
 namespace {
-
-std::string_view trimmed(std::string_view s)
-{
-    while (!s.empty() && std::isspace(static_cast<unsigned char>(s.front()))) s.remove_prefix(1);
-    while (!s.empty() && std::isspace(static_cast<unsigned char>(s.back()))) s.remove_suffix(1);
-    return s;
-}
 
 std::optional<double> plain(std::string_view s)
 {
@@ -64,7 +58,7 @@ curve::Affine transformOf(std::string_view text)
         const auto close = open == std::string_view::npos ? open : text.find(')', open);
         if (close == std::string_view::npos) return m;
         std::string_view name = trimmed(text.substr(0, open));
-        while (!name.empty() && (name.front() == ',' || std::isspace(static_cast<unsigned char>(name.front())))) name.remove_prefix(1);
+        while (!name.empty() && (name.front() == ',' || isSpace(name.front()))) name.remove_prefix(1);
         std::vector<double> v;
         std::string_view inside = text.substr(open + 1, close - open - 1);
         while (!inside.empty()) {

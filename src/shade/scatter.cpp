@@ -123,4 +123,13 @@ Paths scattered(const planar::Shape& shape, const Scatter& how, double towardsLi
     return out;
 }
 
+double marksExpected(const Scatter& how, const curve::Box& bounds)
+{
+    constexpr double density = 0.7; // points of a maximal sample to a square of the distance (Bridson 2007 and measured in the tests)
+    if (bounds.empty() || !(how.spacing > 0.05)) return 0;
+    // The frame's size counts: marks go with it.
+    const double spacing = how.spacing * curve::meanScale(how.frame);
+    return std::min(static_cast<double>(mostMarks), density * bounds.width() * bounds.height() / (spacing * spacing));
+}
+
 } // namespace softrope::shade

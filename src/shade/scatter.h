@@ -31,5 +31,7 @@ struct Scatter {
 // Outlines of the marks with their middles in the shape, `mostMarks` at most. `towardsLight`: radians, for what goes by the light.
 // The same shape and seed give the same marks, and so they are after any move, turn or size of the shape with its frame.
 curve::Paths scattered(const planar::Shape& shape, const Scatter& how, double towardsLight);
+// About how many marks a shape with these bounds will have if it fills them.
+double marksExpected(const Scatter& how, const curve::Box& bounds);
 
 } // namespace softrope::shade

@@ -55,6 +55,13 @@ struct Shelf {
     }
 };
 
+std::vector<Id> staleIds(const Document& d)
+{
+    std::vector<Id> out;
+    for (const Shade& s : staleShades(d)) out.push_back(s.item->id);
+    return out;
+}
+
 } // namespace
 
 TEST_CASE("one act gives every picked area its own crescent, inside it, in the look")
@@ -94,7 +101,7 @@ TEST_CASE("crescents follow their area, the light, and what casts them, and set 
     CHECK(areaOf(s.shade(made[0])) == Approx(before).epsilon(1e-6));
     // Its area drawn anew: another crescent.
     s.d = withPaths(s.d, s.disc, {curve::rectangle({200, 400}, {400, 600})});
-    CHECK(staleShades(s.d) == std::vector<Id>{made[0]});
+    CHECK(staleIds(s.d) == std::vector<Id>{made[0]});
     s.d = withShadesFollowed(s.d);
     const double k = 12 / std::sqrt(2.0);
     CHECK(areaOf(s.shade(made[0])) == Approx(2 * 200 * k - k * k).epsilon(1e-6));
@@ -254,7 +261,7 @@ TEST_CASE("what ignores the light is found, and crescents among it are turned")
     right.angle = curve::pi / 4 + 0.3; // a shadow at the lower right
     const auto shadow = s.crescents({s.other}, right, Ready::shadow);
     CHECK(againstLight(s.d) == rim);
-    s.d = withTurnedToLight(s.d, rim);
+    s.d = withShadesFollowed(withTurnedToLight(s.d, rim));
     CHECK(againstLight(s.d).empty());
     CHECK(curve::bounds(s.shade(rim[0]).artwork()->paths).centre().x < 300);
     CHECK_FALSE(s.shade(rim[0]).artwork()->crescent()->against);
@@ -301,16 +308,29 @@ TEST_CASE("scatter stays the same under moves of its area, and comes anew when i
     how.turn = shade::Turn::fixed;
     const Taken t = withScatter(s.d, {s.disc}, how, {Colour{5, 5, 5}, {}}, "Grain");
     REQUIRE(t.items.size() == 1);
-    s.d = t.document;
+    CHECK(staleIds(t.document) == t.items);
+    s.d = withShadesFollowed(t.document);
     const std::size_t marks = s.shade(t.items[0]).artwork()->paths->size();
     CHECK(marks > 100);
     const Document moved = transformed(s.d, {s.disc}, curve::translation({33.3, 7}) * curve::about({300, 300}, curve::rotation(0.5)));
     CHECK(staleShades(moved).empty());
     CHECK(derivedAnew(moved, {}).item(t.items[0])->artwork()->paths->size() == marks);
-    const Document seeded = withScatterChanged(s.d, t.items, [](shade::Scatter& k) { k.seed = 9; });
+    const Document seeded = withShadesFollowed(withScatterChanged(s.d, t.items, [](shade::Scatter& k) { k.seed = 9; }));
     CHECK_FALSE(seeded.item(t.items[0])->artwork()->paths == s.shade(t.items[0]).artwork()->paths);
-    CHECK(staleShades(withPaths(s.d, s.disc, {curve::circle({300, 300}, 50)})) == t.items);
+    CHECK(staleIds(withPaths(s.d, s.disc, {curve::circle({300, 300}, 50)})) == t.items);
     CHECK(withScatterChanged(s.d, {s.disc}, [](shade::Scatter&) {}).why == Refusal::doesNotFit);
+}
+
+TEST_CASE("a crescent that is moved without its area stays where it was put")
+{
+    Shelf s;
+    const auto rim = s.crescents({s.disc}, {}, Ready::rim);
+    const Document together = transformed(s.d, {s.disc, rim[0]}, curve::translation({50, 0}));
+    CHECK(together.item(rim[0])->artwork()->crescent());
+    CHECK(staleIds(withShadesFollowed(together)).empty());
+    const Document alone = transformed(s.d, rim, curve::translation({5, 0}));
+    CHECK_FALSE(alone.item(rim[0])->artwork()->crescent());
+    CHECK(curve::bounds(derivedAnew(alone, {}).item(rim[0])->artwork()->paths).min.x == Approx(curve::bounds(s.shade(rim[0]).artwork()->paths).min.x + 5));
 }
 
 TEST_CASE("a shade in a shade follows in turn, and copies keep their own source")
@@ -320,7 +340,7 @@ TEST_CASE("a shade in a shade follows in turn, and copies keep their own source"
     const auto inner = s.crescents(outer, {.width = 5, .against = true});
     REQUIRE(inner.size() == 1);
     const curve::Box before = curve::bounds(s.shade(inner[0]).artwork()->paths);
-    s.d = withCrescentsChanged(s.d, outer, [](Crescent& c) { c.width = 40; });
+    s.d = withShadesFollowed(withCrescentsChanged(s.d, outer, [](Crescent& c) { c.width = 40; }));
     CHECK(staleShades(s.d).empty());
     CHECK(curve::bounds(s.shade(inner[0]).artwork()->paths).centre().x > before.centre().x + 5);
     const Taken copy = withCopies(s.d, {s.disc});

@@ -208,13 +208,22 @@ void Fields::settingSlider(const QString& name, double least, double most, doubl
     });
 }
 
+void Fields::number(const QString& name, const NumberRange& range, const std::function<double()>& get, const std::function<void(double)>& set)
+{
+    const bool within = range.unit == "°" || range.unit == "%";
+    auto* field = new NumberField(range.least, range.most, range.decimals, within ? range.unit : QString());
+    field->setFixedWidth(70);
+    row(name, field, within ? nullptr : label(range.unit, "small"));
+    QObject::connect(field, &NumberField::changed, set);
+    follow([field, get] { field->setValue(get()); });
+}
+
 template <class T> void Fields::settingField(const QString& name, const Setting<T>& setting)
 {
-    auto* field = new NumberField(setting.least, setting.most, setting.decimals);
-    field->setFixedWidth(66);
-    row(name, field, label(QString::fromUtf8(setting.unit), "small"));
-    QObject::connect(field, &NumberField::changed, [&at = at, setting](double v) { at.canvas.setSetting(setting, static_cast<T>(v)); });
-    follow([&at = at, field, setting] { field->setValue(at.canvas.setting(setting)); });
+    number(
+        name, {double(setting.least), double(setting.most), setting.decimals, QString::fromUtf8(setting.unit)},
+        [&at = at, setting] { return double(at.canvas.setting(setting)); },
+        [&at = at, setting](double v) { at.canvas.setSetting(setting, static_cast<T>(v)); });
 }
 template void Fields::settingField(const QString&, const Setting<double>&);
 template void Fields::settingField(const QString&, const Setting<int>&);

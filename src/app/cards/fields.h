@@ -53,6 +53,12 @@ struct Option {
     const char* command = nullptr; // that does the same
 };
 
+struct NumberRange {
+    double least, most;
+    int decimals;
+    QString unit;
+};
+
 class Fields {
 public:
     // Laid out in a new body; `room` px stand side by side.
@@ -81,6 +87,8 @@ public:
     SliderRow sliderRow(const QString& name, double least, double most, double sag, const QString& accessibleName = {});
     void settingSlider(const QString& name, double least, double most, double sag, const std::function<double()>& get, const std::function<void(double)>& set,
                        const std::function<QString(double)>& text);
+    // A number in a row of its own.
+    void number(const QString& name, const NumberRange& range, const std::function<double()>& get, const std::function<void(double)>& set);
     template <class T> void settingField(const QString& name, const Setting<T>& setting);
     // Buttons side by side; what finds no room goes below.
     void buttonRow(const std::vector<CardButton>& buttons);

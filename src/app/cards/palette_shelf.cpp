@@ -36,8 +36,7 @@ void paletteShelf(Fields& f)
         });
         QObject::connect(strip, &QAbstractButton::clicked, [&at, &palette, name, now] {
             const bool lays = at.canvas.setting(settings::paletteLays);
-            at.session.take(lays ? inPalette(now(), palette) : art::withReadyPalette(now(), palette).document,
-                            tr("Palette %1").arg(name));
+            at.session.take(lays ? inPalette(now(), palette) : art::withReadyPalette(now(), palette).document, tr("Palette %1").arg(name));
             at.canvas.say(lays ? tr("The inks of %1 are loaded, and the drawing is painted with them. Ctrl+Z puts both back.").arg(name)
                                : tr("The inks of %1 are loaded.").arg(name));
             at.refresh();

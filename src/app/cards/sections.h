@@ -5,7 +5,11 @@
 #include "app/cards/page.h"
 #include "art/paint.h"
 
+#include <memory>
+
 namespace softrope::app {
+
+class LightPreview;
 
 // How a change of a stroke is made, under the name of its step.
 using StrokeChange = std::function<void(const std::function<void(art::Stroke&)>&, const QString&)>;
@@ -23,6 +27,16 @@ void toolFields(Fields& f);
 // Opacity, blend and blur of what is picked; the first thing's are shown.
 void effectFields(Fields& f);
 void alignRow(Fields& f);
+// The sheet's light; while it is turned the preview shows it.
+void lightFields(Fields& f, const std::shared_ptr<LightPreview>& preview);
+// What the Crescent and the Scatter tool make next.
+void nextCrescentFields(Fields& f);
+void nextScatterFields(Fields& f);
+// Which look new shades get and picked ones are given; the document's own looks, and what that list depends on; the look of what is picked.
+void lookChoice(Fields& f);
+void lookList(Fields& f);
+QVariantList looksKey(const art::Document& d);
+void lookOfPicked(Fields& f);
 void roundSection(Fields& f, art::Id id);
 // Size, turn, live parts, line to shape, offset: what Build does with a picked shape.
 void shapeSection(Fields& f, art::Id id);

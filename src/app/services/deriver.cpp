@@ -50,20 +50,18 @@ void Deriver::stop()
 
 void Deriver::followShades()
 {
-    // A few are worked out on the spot, so that none is seen as it was; many in the background.
-    constexpr std::size_t atOnce = 12, mostNodes = 3000;
+    // What takes a few ms is worked out on the spot, so that none is seen as it was; more in the background.
+    constexpr double mostNodes = 6000, mostMarks = 1000;
     const art::Document d = session_.document();
-    const std::vector<art::Id> stale = art::staleShades(d);
+    const std::vector<art::Shade> stale = art::staleShades(d);
     if (stale.empty()) return;
-    std::size_t nodes = 0;
-    bool scatters = false;
-    for (const art::Id id : stale) {
-        const art::Item* i = d.item(id);
-        nodes += art::nodeCount(*i);
-        scatters = scatters || i->artwork()->scatter();
-        if (const art::Item* area = d.parentOf(id); area && area->artwork()) nodes += curve::nodeCount(area->artwork()->paths);
+    double nodes = 0, marks = 0;
+    for (const art::Shade& shade : stale) {
+        const art::Artwork &mine = *shade.item->artwork(), &area = *shade.area->artwork();
+        nodes += static_cast<double>(curve::nodeCount(area.paths));
+        if (const shade::Scatter* s = mine.scatter()) marks += shade::marksExpected(*s, curve::bounds(area.paths));
     }
-    if (stale.size() <= atOnce && nodes <= mostNodes && !scatters) {
+    if (nodes <= mostNodes && marks <= mostMarks) {
         session_.derive(art::withShadesFollowed(d));
         return;
     }

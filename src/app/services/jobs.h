@@ -92,11 +92,14 @@ private:
     static QString guarded(const std::function<void()>& act);
 };
 
-// Work that is begun anew whenever what it depends on changes: one at a time, the newest wish next, and what is out of date by the
-// time it is ready is let go. Lives in its owner.
+// What becomes of work that is out of date before it is ready: it is told to stop and let go, or it goes on and is shown, as while
+// something is dragged, when each new wish would else undo the one before and nothing be seen until the hand rests.
+enum class Late { letGo, shown };
+
+// Work that is begun anew whenever what it depends on changes: one at a time, the newest wish next. Lives in its owner.
 template <class Key, class Result> class Latest {
 public:
-    Latest(Jobs& jobs, QObject* owner, Lane lane = Lane::working) : jobs_(jobs), owner_(owner), lane_(lane) {}
+    Latest(Jobs& jobs, QObject* owner, Lane lane = Lane::working, Late late = Late::letGo) : jobs_(jobs), owner_(owner), lane_(lane), late_(late) {}
 
     using Work = std::function<Result(const Progress&)>;
     using Done = std::function<void(Result)>;
@@ -110,7 +113,7 @@ public:
                 next_.reset();
                 return;
             }
-            progress_.stop();
+            if (late_ == Late::letGo) progress_.stop();
             next_ = Wish{std::move(key), std::move(work), std::move(done), std::move(over)};
             return;
         }
@@ -137,6 +140,7 @@ private:
     Jobs& jobs_;
     QObject* owner_;
     Lane lane_;
+    Late late_;
     std::optional<Wish> now_, next_;
     Progress progress_;
 
@@ -145,13 +149,12 @@ private:
         now_ = std::move(wish);
         progress_ = jobs_.run<Result>(lane_, owner_, now_->work, [this](std::optional<Result> r) {
             const Wish was = *std::exchange(now_, std::nullopt);
-            if (next_) {
-                begin(*std::exchange(next_, std::nullopt));
-            } else if (r && !progress_.cancelled()) {
+            const bool good = r && !progress_.cancelled(), more = next_.has_value();
+            if (more) begin(*std::exchange(next_, std::nullopt));
+            if (good && (!more || late_ == Late::shown))
                 was.done(std::move(*r));
-            } else if (was.over) {
+            else if (!good && !more && was.over)
                 was.over();
-            }
         });
     }
 };

@@ -29,9 +29,8 @@ public:
     {
         const Findings& f = s.findings;
         const art::Light& l = s.session.document().light;
-        const long d = std::lround(-curve::degrees(l.angle));
         std::vector<Reading> r{{"crescent", {}, QString::number(f.shades), f.clipped ? tr("shades, %1 clipped").arg(f.clipped) : tr("shades, all inside")},
-                               {"light", tr("Light"), QString("%1°").arg(((d % 360) + 360) % 360), {}},
+                               {"light", tr("Light"), QString("%1°").arg(wayDegrees(l.angle)), {}},
                                {"", {}, QString::number(f.against.size()), tr("against the light")}};
         if (s.darkShare >= 0) {
             const long dark = std::lround(100 * s.darkShare);

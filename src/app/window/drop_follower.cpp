@@ -5,7 +5,8 @@
 
 namespace softrope::app {
 
-DropFollower::DropFollower(Session& session, Areas& areas, Canvas& canvas) : session_(session), areas_(areas), canvas_(canvas)
+DropFollower::DropFollower(Session& session, Areas& areas, Canvas& canvas, QObject* parent)
+    : QObject(parent), session_(session), areas_(areas), canvas_(canvas), following_(session.jobs(), this, Lane::working, Late::shown)
 {
     connect(&canvas_, &Canvas::heldChanged, this, &DropFollower::follow);
     // The drops are as they are now: nothing is ahead of them any more.
@@ -27,16 +28,10 @@ bool DropFollower::worthIt()
 
 void DropFollower::follow()
 {
-    again_ = false;
     if (!worthIt()) return;
-    if (working_) {
-        again_ = true;
-        return;
-    }
-    working_ = true;
     using Items = std::vector<art::ItemPtr>;
-    session_.jobs().run<Items>(
-        Lane::working, this,
+    following_.want(
+        canvas_.held(),
         [d = session_.document(), held = canvas_.held(), kept = kept_, o = areas_.options()](const Progress&) {
             const art::Document then = art::withItemsReplaced(d, held);
             const art::DrawnLines lines = art::drawnLines(then);
@@ -51,10 +46,8 @@ void DropFollower::follow()
             });
             return drops;
         },
-        [this, piece = session_.piece()](const std::optional<Items>& drops) {
-            working_ = false;
-            if (drops && piece == session_.piece() && !canvas_.held().empty()) canvas_.setFollowing(*drops);
-            if (again_) follow();
+        [this](Items drops) {
+            if (!canvas_.held().empty()) canvas_.setFollowing(std::move(drops));
         });
 }
 

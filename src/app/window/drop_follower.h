@@ -12,7 +12,7 @@ namespace softrope::app {
 class DropFollower : public QObject {
     Q_OBJECT
 public:
-    DropFollower(Session& session, Areas& areas, Canvas& canvas);
+    DropFollower(Session& session, Areas& areas, Canvas& canvas, QObject* parent);
 
 private:
     struct Kept {
@@ -23,7 +23,8 @@ private:
     Areas& areas_;
     Canvas& canvas_;
     std::shared_ptr<Kept> kept_ = std::make_shared<Kept>();
-    bool working_ = false, again_ = false;
+    // What was held, by the pointers: each move makes new ones.
+    Latest<std::vector<art::ItemPtr>, std::vector<art::ItemPtr>> following_;
     art::Document asked_; // whether this one has drops
     bool hasDrops_ = false;
     void follow();

@@ -194,8 +194,7 @@ Window::Window()
         if ((under ? under->id : 0) != underPointer_) refreshReadings();
     });
     connect(&deriver_, &Deriver::dropsFollowed, this, &Window::tellDrops);
-    follower_ = new DropFollower(session_, areas_, *canvas_);
-    follower_->setParent(this);
+    new DropFollower(session_, areas_, *canvas_, this);
     areas_.setFlows(canvas_->setting(settings::dropsFlow) == 1);
     connect(&areas_, &Areas::changed, this, [this] {
         canvas_->update();

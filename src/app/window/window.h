@@ -87,7 +87,6 @@ private:
     Areas areas_{session_};
     FarOff farOff_{session_};
     Deriver deriver_{session_, areas_};
-    DropFollower* follower_ = nullptr;
     ToneDesk desk_{session_, deriver_};
     std::optional<Desk> tools_;
     Canvas* canvas_;
@@ -145,6 +144,8 @@ private:
     void saveAs(const std::function<void()>& then = {});
     void saveTo(const QString& path, const std::function<void()>& then);
     QString nameForFile() const;
+    void exportBy(const QString& path, const std::function<void(const QString&)>& then,
+                  std::function<std::vector<std::byte>(const art::Document&, const Progress&)> make);
     void tellExport(const QString& path, const QString& trouble, const std::function<void(const QString&)>& then);
     // Another piece takes the place of this one, seen as it was left.
     void begin(const art::Document& d, const QString& path, bool recovered = false);

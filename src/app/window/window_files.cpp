@@ -326,40 +326,30 @@ void Window::exportTo(const QString& path, int width, const std::function<void(c
         tellExport(path, tr("The name must end in .svg, .pdf or .png."), then);
         return;
     }
-    if (busy_) {
-        tellExport(path, tr("One thing is still being worked on."), then);
-        return;
-    }
-    const Progress progress;
-    setBusy(tr("Exporting %1").arg(QFileInfo(path).fileName()), progress);
-    session_.jobs().run<QString>(
-        Lane::working, this,
-        [d = session_.document(), path, suffix, width, memory = tr("There is not enough memory for this size."),
-         stopped = tr("Stopped. Nothing was written.")](const Progress& p) {
-            render::Options o;
-            o.references = false;
-            o.cancelled = [&p] { return p.cancelled(); };
-            std::vector<std::byte> bytes;
-            std::string text;
-            if (suffix == "svg")
-                text = files::writeCleanSvg(d);
-            else if (suffix == "pdf")
-                bytes = render::renderPdf(d, o);
-            else
-                bytes = files::writePng(render::renderSheet(d, width > 0 ? width : static_cast<int>(std::lround(d.sheet.width)), o));
-            if (p.cancelled()) return stopped;
-            if (suffix == "svg") return QString::fromStdString(files::saveAtomically(path.toStdString(), text).problem);
-            if (bytes.empty()) return memory;
-            return QString::fromStdString(files::saveAtomically(path.toStdString(), bytes).problem);
-        },
-        [this, path, then](const std::optional<QString>& trouble) {
-            endBusy();
-            tellExport(path, trouble.value_or(tr("It was not exported.")), then);
-        },
-        Jobs::For::anyPiece, progress);
+    exportBy(path, then, [suffix, width](const art::Document& d, const Progress& p) -> std::vector<std::byte> {
+        if (suffix == "svg") return files::bytesOf(files::writeCleanSvg(d));
+        render::Options o;
+        o.references = false;
+        o.cancelled = [&p] { return p.cancelled(); };
+        if (suffix == "pdf") return render::renderPdf(d, o);
+        return files::writePng(render::renderSheet(d, width > 0 ? width : static_cast<int>(std::lround(d.sheet.width)), o));
+    });
 }
 
 void Window::exportFlat(const QString& path, const std::function<void(const QString&)>& then)
+{
+    exportBy(path, then, [steps = canvas_->setting(settings::flattenSteps)](const art::Document& d, const Progress& p) {
+        art::FlattenOptions o;
+        o.steps = steps;
+        o.cancelled = [&p] { return p.cancelled(); };
+        o.progress = [&p](double v) { p.share->store(v); };
+        return files::bytesOf(files::writeCleanSvg(art::flattened(d, o).document));
+    });
+}
+
+// What `make` gives (nothing for want of memory) is written to the path, unless it was stopped.
+void Window::exportBy(const QString& path, const std::function<void(const QString&)>& then,
+                      std::function<std::vector<std::byte>(const art::Document&, const Progress&)> make)
 {
     if (busy_) {
         tellExport(path, tr("One thing is still being worked on."), then);
@@ -369,14 +359,12 @@ void Window::exportFlat(const QString& path, const std::function<void(const QStr
     setBusy(tr("Exporting %1").arg(QFileInfo(path).fileName()), progress);
     session_.jobs().run<QString>(
         Lane::working, this,
-        [d = session_.document(), path, steps = canvas_->setting(settings::flattenSteps), stopped = tr("Stopped. Nothing was written.")](const Progress& p) {
-            art::FlattenOptions o;
-            o.steps = steps;
-            o.cancelled = [&p] { return p.cancelled(); };
-            o.progress = [&p](double v) { p.share->store(v); };
-            const art::Flattened flat = art::flattened(d, o);
-            if (p.cancelled() || flat.document.layers.empty()) return stopped;
-            return QString::fromStdString(files::saveAtomically(path.toStdString(), files::writeCleanSvg(flat.document)).problem);
+        [d = session_.document(), path, make = std::move(make), memory = tr("There is not enough memory for this size."),
+         stopped = tr("Stopped. Nothing was written.")](const Progress& p) {
+            const std::vector<std::byte> bytes = make(d, p);
+            if (p.cancelled()) return stopped;
+            if (bytes.empty()) return memory;
+            return QString::fromStdString(files::saveAtomically(path.toStdString(), bytes).problem);
         },
         [this, path, then](const std::optional<QString>& trouble) {
             endBusy();

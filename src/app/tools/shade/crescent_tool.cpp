@@ -2,7 +2,6 @@
 #include "app/tools/desk.h"
 #include "app/tools/shade/shade_hand.h"
 #include "art/tree.h"
-#include "shade/crescent.h"
 
 #include <algorithm>
 #include <cmath>
@@ -90,7 +89,7 @@ public:
             for (const art::Id id : areas_) {
                 const art::Item* i = bench_.document().item(id);
                 if (!i || !i->artwork()) continue;
-                m.line(outlineOf(c, *i->artwork()), marks().geometry, 2);
+                m.line(art::crescentPaths(bench_.document(), c, *i->artwork()), marks().geometry, 2);
             }
             m.segment(start_.sheet, now_.sheet, marks().selection, 2);
             m.dot(now_.sheet, marks().selection, 5);
@@ -142,7 +141,7 @@ private:
         c.width = std::round(length(v) * 10) / 10;
         c.source = source_;
         c = alongLight(c, now_.control());
-        if (c.kind == Crescent::Kind::cast && c.byLight) c.width /= std::max(0.1, 2 * (1 - bench_.document().light.height));
+        c.width /= std::max(0.1, art::reachOf(c, bench_.document().light));
         if (c.kind == Crescent::Kind::band) c.from = std::min(bench_.setting(settings::bandFrom), 0.9 * c.width);
         return c;
     }
@@ -173,17 +172,6 @@ private:
                              : lit(c)                         ? tr("edge light %1")
                                                               : tr("core shade %1");
         return what.arg(pxText(c.width)) + (c.byLight ? tr(" · by the light") : QString());
-    }
-
-    curve::Paths outlineOf(const Crescent& c, const art::Artwork& area) const
-    {
-        const double side = art::sideOf(c, bench_.document().light);
-        const planar::Shape shape{area.paths, area.fill.evenOdd};
-        if (c.kind == Crescent::Kind::rim) return shade::crescent(shape, curve::direction(side), c.width);
-        if (c.kind == Crescent::Kind::band) return shade::band(shape, curve::direction(side), c.from, c.width);
-        const art::Item* s = bench_.document().item(c.source);
-        const double length = c.byLight ? c.width * 2 * (1 - bench_.document().light.height) : c.width;
-        return s && s->artwork() ? shade::cast({s->artwork()->paths, s->artwork()->fill.evenOdd}, -length * curve::direction(side), shape) : curve::Paths{};
     }
 
     // The picked areas without the source; else the shown ones that the cast falls on and that lie under the source.
@@ -236,10 +224,7 @@ private:
     {
         const art::Item* i = bench_.document().item(id);
         const Crescent* c = i && i->artwork() ? i->artwork()->crescent() : nullptr;
-        const auto round = bench_.document().ancestorsOf(id);
-        const art::Item* area = nullptr;
-        for (const art::Item* r : round)
-            if (r->artwork()) area = r;
+        const art::Item* area = areaRound(bench_.document(), id);
         if (!c || !area) return std::nullopt;
         const Vec2 way = curve::direction(art::sideOf(*c, bench_.document().light));
         const art::Item* source = c->source ? bench_.document().item(c->source) : nullptr;
@@ -251,8 +236,7 @@ private:
             for (const Vec2 q : curve::flatten(p, 1))
                 if (!far || sign * dot(q, way) > sign * dot(*far, way)) far = q;
         if (!far) return std::nullopt;
-        const double length = c->kind == Crescent::Kind::cast && c->byLight ? c->width * 2 * (1 - bench_.document().light.height) : c->width;
-        return Bead{*far - length * way, *far};
+        return Bead{*far - c->width * art::reachOf(*c, bench_.document().light) * way, *far};
     }
     std::optional<art::Id> beadAt(Vec2 p) const
     {
@@ -269,7 +253,7 @@ private:
         const Crescent before = *bench_.document().item(grip_)->artwork()->crescent();
         Crescent c = before;
         const Vec2 way = curve::direction(art::sideOf(c, bench_.document().light));
-        const double factor = c.kind == Crescent::Kind::cast && c.byLight ? 1 / std::max(0.1, 2 * (1 - bench_.document().light.height)) : 1;
+        const double factor = 1 / std::max(0.1, art::reachOf(c, bench_.document().light));
         if (turn) {
             // Shift: its side as well as its width.
             c.angle = curve::angleOf(v);

@@ -3,35 +3,16 @@
 #include "art/lights.h"
 #include "art/shades.h"
 
-#include <utility>
-
 namespace softrope::app {
 
 void LightPreview::show(const art::Light& light)
 {
-    shown_ = true;
-    if (working_)
-        next_ = light;
-    else
-        begin(light);
-}
-
-void LightPreview::end()
-{
-    shown_ = false;
-    next_.reset();
-    canvas_.showInstead(std::nullopt);
-}
-
-void LightPreview::begin(const art::Light& light)
-{
-    working_ = true;
     const QColor teal = marks().geometry;
     art::Stroke line;
     line.colour = art::Colour{static_cast<std::uint8_t>(teal.red()), static_cast<std::uint8_t>(teal.green()), static_cast<std::uint8_t>(teal.blue())};
     line.width = canvas_.px(1.25);
-    session_.jobs().run<art::Document>(
-        Lane::drawing, this,
+    lighting_.want(
+        light,
         [d = session_.document(), light, line](const Progress&) {
             art::Document out = art::withShadesFollowed(art::withLight(d, light));
             // With the picture: hundreds of outlines are too many to be painted over it at each move.
@@ -49,16 +30,13 @@ void LightPreview::begin(const art::Light& light)
             out.layers.push_back(art::shared(std::move(outlines)));
             return out;
         },
-        [this](const std::optional<art::Document>& lit) {
-            working_ = false;
-            if (!shown_) return;
-            if (lit) canvas_.showInstead(*lit);
-            if (next_) {
-                const art::Light light_ = *next_;
-                next_.reset();
-                begin(light_);
-            }
-        });
+        [this](art::Document lit) { canvas_.showInstead(std::move(lit)); });
+}
+
+void LightPreview::end()
+{
+    lighting_.drop();
+    canvas_.showInstead(std::nullopt);
 }
 
 } // namespace softrope::app

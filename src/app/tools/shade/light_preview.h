@@ -8,7 +8,7 @@ namespace softrope::app {
 
 class LightPreview : public QObject {
 public:
-    LightPreview(Session& session, Canvas& canvas) : session_(session), canvas_(canvas) {}
+    LightPreview(Session& session, Canvas& canvas) : session_(session), canvas_(canvas), lighting_(session.jobs(), this, Lane::drawing, Late::shown) {}
     void show(const art::Light& light);
     // The piece itself again.
     void end();
@@ -16,9 +16,7 @@ public:
 private:
     Session& session_;
     Canvas& canvas_;
-    bool working_ = false, shown_ = false;
-    std::optional<art::Light> next_;
-    void begin(const art::Light& light);
+    Latest<art::Light, art::Document> lighting_;
 };
 
 } // namespace softrope::app

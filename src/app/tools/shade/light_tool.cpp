@@ -36,8 +36,8 @@ public:
         const art::Light light = now_;
         preview_.end();
         if (light == bench_.document().light) return;
-        bench_.session().take(art::withShadesFollowed(art::withLight(bench_.document(), light)), tr("Turn light"));
-        bench_.say(tr("Light from %1, %2°.").arg(wayText(light.angle)).arg(degreesOf(light)));
+        bench_.session().take(art::withLight(bench_.document(), light), tr("Turn light"));
+        bench_.say(tr("Light from %1, %2°.").arg(wayText(light.angle)).arg(wayDegrees(light.angle)));
     }
     bool escape() override
     {
@@ -61,7 +61,7 @@ public:
             l.height = std::max(0.0, l.height - 0.05);
         else
             return false;
-        bench_.session().take(art::withShadesFollowed(art::withLight(bench_.document(), l)), tr("Turn light"), "light");
+        bench_.session().take(art::withLight(bench_.document(), l), tr("Turn light"), "light");
         return true;
     }
     void paint(Marks& m) override
@@ -75,7 +75,7 @@ public:
         m.segment(tip, tip - bench_.px(10) * way - bench_.px(5) * side, marks().geometry, 2);
         m.dot(sun, QColor(l.warm.r, l.warm.g, l.warm.b), 11);
         m.ring(sun, marks().geometry, 11);
-        m.chip(sun, tr("light %1°, %2").arg(degreesOf(l)).arg(l.height < 0.34 ? tr("low") : l.height < 0.67 ? tr("half high") : tr("high")));
+        m.chip(sun, tr("light %1°, %2").arg(wayDegrees(l.angle)).arg(l.height < 0.34 ? tr("low") : l.height < 0.67 ? tr("half high") : tr("high")));
     }
     QCursor cursor() const override { return Qt::CrossCursor; }
 
@@ -89,12 +89,6 @@ private:
     double reach() { return 0.46 * std::min(bench_.document().sheet.width, bench_.document().sheet.height); }
     // The lower it stands the further out its mark.
     Vec2 placeOf(const art::Light& l) { return middle() + (0.15 + 0.85 * (1 - l.height)) * reach() * curve::direction(l.angle); }
-    // As it is spoken of: up is up.
-    static long degreesOf(const art::Light& l)
-    {
-        const long d = std::lround(-curve::degrees(l.angle));
-        return ((d % 360) + 360) % 360;
-    }
     void to(const Pointer& p)
     {
         now_ = bench_.document().light;

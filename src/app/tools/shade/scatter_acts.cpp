@@ -48,13 +48,16 @@ void scatterInto(Bench& bench, const std::vector<art::Id>& areas, const shade::S
         bench.say(refusalText(t.why));
         return;
     }
-    std::size_t marks = 0;
-    for (const art::Id id : t.items) marks += t.document.item(id)->artwork()->paths->size();
     art::Selection s = bench.selection();
     s.items = t.items;
     s.nodes.clear();
     bench.session().take(t.document, s, tr("Scatter"));
-    bench.say(tr("%n mark(s) scattered. Kind, size and seed can be changed on the card.", nullptr, static_cast<int>(marks)));
+    // Few are there already, many are worked out in the background.
+    std::size_t marks = 0;
+    for (const art::Id id : t.items)
+        if (const art::Item* i = bench.document().item(id); i && i->artwork()) marks += i->artwork()->paths->size();
+    bench.say(marks ? tr("%n mark(s) scattered. Kind, size and seed can be changed on the card.", nullptr, static_cast<int>(marks))
+                    : tr("The marks are being scattered. Kind, size and seed can be changed on the card."));
 }
 
 } // namespace softrope::app

@@ -19,7 +19,8 @@ bool isArea(const art::Item* i)
     return a && !a->guide && std::any_of(a->paths->begin(), a->paths->end(), [](const curve::Path& p) { return p.closed; });
 }
 
-// The nearest area round it.
+} // namespace
+
 const art::Item* areaRound(const art::Document& d, art::Id item)
 {
     const auto round = d.ancestorsOf(item);
@@ -27,8 +28,6 @@ const art::Item* areaRound(const art::Document& d, art::Id item)
         if ((*i)->artwork()) return *i;
     return nullptr;
 }
-
-} // namespace
 
 std::vector<art::Id> areasInHand(Bench& bench)
 {
@@ -133,6 +132,12 @@ QString wayText(double angle)
                                       tr("left"),  tr("upper left"),  tr("above"), tr("upper right")};
     const auto k = static_cast<int>(std::lround(angle / (curve::pi / 4)));
     return ways[static_cast<std::size_t>(((k % 8) + 8) % 8)];
+}
+
+long wayDegrees(double angle)
+{
+    const long d = std::lround(-curve::degrees(angle)) % 360;
+    return d < 0 ? d + 360 : d;
 }
 
 } // namespace softrope::app

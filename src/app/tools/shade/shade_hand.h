@@ -9,6 +9,8 @@ namespace softrope::app {
 
 // The areas picked; of a picked shade, the area it lies in.
 std::vector<art::Id> areasInHand(Bench& bench);
+// The nearest area round a thing; null when it lies in none.
+const art::Item* areaRound(const art::Document& d, art::Id item);
 // The picked crescents.
 std::vector<art::Id> crescentsInHand(Bench& bench);
 // Areas for a drag that begins there: those in hand when it begins in one of them, else the one under the place, which is then picked; none
@@ -30,7 +32,8 @@ curve::Paths strokeForeseen(Bench& bench, const curve::Path& stroke);
 // The other side of the next stroke; turned over by a key.
 bool& otherSide(Bench& bench);
 
-// The word for a light's way: "upper left".
+// A light's way as it is spoken of: "upper left"; degrees from 0 to 359, up is up.
 QString wayText(double angle);
+long wayDegrees(double angle);
 
 } // namespace softrope::app
