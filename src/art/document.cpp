@@ -65,6 +65,10 @@ const Crescent* Artwork::crescent() const
 {
     return recipeOf<Crescent>(*live);
 }
+const Lettering* Artwork::lettering() const
+{
+    return recipeOf<Lettering>(*live);
+}
 const shade::Scatter* Artwork::scatter() const
 {
     return recipeOf<shade::Scatter>(*live);

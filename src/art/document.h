@@ -63,6 +63,7 @@ struct Artwork {
     const Drop* drop() const;
     const Crescent* crescent() const;
     const shade::Scatter* scatter() const;
+    const Lettering* lettering() const;
     friend bool operator==(const Artwork&, const Artwork&) = default;
 };
 

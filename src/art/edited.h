@@ -12,7 +12,8 @@ enum class Refusal {
     hidden,
     derived,   // worked out by a live part: that must be set first
     tooFew,    // the act takes more things than that
-    doesNotFit // not that kind of thing, or no room
+    doesNotFit, // not that kind of thing, or no room
+    noTypeface  // its typeface is not on this machine
 };
 
 // Reads as the document it leads to; `why` tells when that is the one it came from.

@@ -1,5 +1,6 @@
 #include "art/edits.h"
 
+#include "art/lettering.h"
 #include "art/live.h"
 #include "art/looks.h"
 #include "art/tree.h"
@@ -340,9 +341,18 @@ void letGoOfArea(Item& item)
 
 Edited transformed(const Document& d, const std::vector<Id>& items, const Affine& m)
 {
+    const bool shifts = m.a == 1 && m.b == 0 && m.c == 0 && m.d == 1;
     return withItemsChanged(d, items, [&](Item& i) {
+        const Lettering* words = i.artwork() ? i.artwork()->lettering() : nullptr;
+        // Words that are moved along a line that stays.
+        const bool slides = words && words->way == Lettering::Way::along && shifts && words->line && outermost(d, {i.id, words->line}).size() == 2 &&
+                            std::find(items.begin(), items.end(), words->line) == items.end();
+        const std::optional<Lettering> slid = slides ? std::optional(moved(*words, lineOf(d, *words), {m.e, m.f})) : std::nullopt;
         i = transformed(std::move(i), m);
         letGoOfArea(i);
+        if (!slid) return;
+        Artwork& a = std::get<Artwork>(i.is);
+        if (auto paths = letteringPaths(*slid, slid->was)) a.setDerived(std::move(*paths), shared(*slid), a.made);
     });
 }
 

@@ -39,6 +39,10 @@ std::size_t bytesOf(const Crescent&)
 {
     return 0;
 }
+std::size_t bytesOf(const Lettering& l)
+{
+    return l.words.size() + l.type.family.size() + l.was.nodes.size() * sizeof(curve::Node);
+}
 std::size_t bytesOf(const shade::Scatter& s)
 {
     return bytesOf(s.own);

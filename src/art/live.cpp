@@ -5,6 +5,7 @@
 #include "art/edits.h"
 #include "art/facets.h"
 #include "art/inks.h"
+#include "art/lettering.h"
 #include "art/shades.h"
 #include "art/tones.h"
 #include "art/tree.h"
@@ -63,7 +64,8 @@ std::vector<Id> sourcesOf(const Recipe& r)
                                for (const LineSide& s : d->lines) lines.insert(s.line);
                                return Ids(lines.begin(), lines.end());
                            },
-                           [](const Shared<Crescent>& c) { return c->source ? Ids{c->source} : Ids{}; }, [](const Shared<shade::Scatter>&) { return Ids{}; }},
+                           [](const Shared<Crescent>& c) { return c->source ? Ids{c->source} : Ids{}; }, [](const Shared<shade::Scatter>&) { return Ids{}; },
+                           [](const Shared<Lettering>& l) { return l->way == Lettering::Way::along && l->line ? Ids{l->line} : Ids{}; }},
                       r);
 }
 
@@ -136,6 +138,20 @@ Recipe transformed(const Recipe& r, const Affine& m)
                                shade::Scatter out = *s;
                                out.frame = m * out.frame;
                                return Recipe{shared(std::move(out))};
+                           },
+                           [&](const Shared<Lettering>& l) {
+                               // Sizes are told in sheet px: what the place would scale goes into them.
+                               Lettering out = *l;
+                               letter::Type grown = out.type;
+                               grown.size *= scale;
+                               const double by = letter::bounded(grown).size / out.type.size;
+                               out.type.size *= by;
+                               out.shift *= by;
+                               out.radius *= by;
+                               out.place = m * out.place * curve::scaling(1 / by, 1 / by);
+                               out.was = curve::transformed(out.was, m);
+                               if (determinant(m) < 0) out.mirrored = !out.mirrored;
+                               return Recipe{shared(std::move(out))};
                            }},
                       r);
 }
@@ -177,6 +193,11 @@ Recipe remapped(const Recipe& r, const Remap& ids)
                                Crescent out = *c;
                                if (!(out.source = ids.item(c->source))) return {};
                                return shared(std::move(out));
+                           },
+                           [&](const Shared<Lettering>& l) -> Recipe {
+                               Lettering out = *l;
+                               if (l->line) out.line = ids.item(l->line); // left behind: it stands as it stood
+                               return shared(std::move(out));
                            }},
                       r);
 }
@@ -217,7 +238,7 @@ void eachPaint(Recipe& r, const PaintVisitor& act)
                         for (Artwork& part : out.parts) eachPaint(part, act);
                         if (!(out == *c)) c = shared(std::move(out));
                     },
-                    [](Shared<Drop>&) {}, [](Shared<Crescent>&) {}, [](Shared<shade::Scatter>&) {}},
+                    [](Shared<Drop>&) {}, [](Shared<Crescent>&) {}, [](Shared<shade::Scatter>&) {}, [](Shared<Lettering>&) {}},
                r);
 }
 
@@ -334,7 +355,8 @@ std::optional<curve::Paths> give(const Recipe& r, const Artwork& now)
                                return out;
                            },
                            [](const Shared<Combined>& c) -> Given { return outlineOf(*c); }, [](const Shared<Drop>&) { return Given{}; },
-                           [](const Shared<Crescent>&) { return Given{}; }, [](const Shared<shade::Scatter>&) { return Given{}; }},
+                           [](const Shared<Crescent>&) { return Given{}; }, [](const Shared<shade::Scatter>&) { return Given{}; },
+                           [](const Shared<Lettering>& l) -> Given { return l->way == Lettering::Way::along ? Given{} : letteringPaths(*l, l->was); }},
                       r);
 }
 
@@ -369,7 +391,8 @@ Key keyOf(const Document& d, const Item& item, const std::function<Key()>& lines
                                return std::visit(Each{[](std::monostate) { return Key{0}; }, [](const Shared<Hand>&) { return Key{0}; },
                                                       [](const Shared<Rounding>&) { return Key{0}; }, [](const Shared<Combined>&) { return Key{0}; },
                                                       [&](const Shared<Drop>&) { return lines(); }, [&](const Shared<Crescent>&) { return shaded(a); },
-                                                      [&](const Shared<shade::Scatter>&) { return shaded(a); }},
+                                                      [&](const Shared<shade::Scatter>&) { return shaded(a); },
+                                                      [&](const Shared<Lettering>& l) { return hasTypeface(*l) ? letteringKey(d, *l) : Key{0}; }},
                                                  *a.live);
                            },
                            [](const Reference&) { return Key{0}; },
@@ -469,9 +492,9 @@ Document withMade(const Document& d, WorkedOut made)
 
 Document derived(const Document& d, const Ingredients& from)
 {
-    Document out = d;
+    Document out = withLetteringFollowed(d);
     bool drops = false;
-    for (const Id id : stale(d, from.gap)) {
+    for (const Id id : stale(out, from.gap)) {
         if (from.cancelled && from.cancelled()) return out;
         if (auto made = make(out, id, from))
             out = withMade(out, std::move(*made));
@@ -494,7 +517,7 @@ Item madeAnew(const Item& item)
     Item out = item;
     std::visit(Each{[](Artwork& a) {
                         if (auto paths = give(*a.live, a)) a.setDerived(std::move(*paths), Recipe(a.live), a.made);
-                        if (a.drop() || a.crescent() || a.scatter()) a.setDerived(curve::Paths(a.paths), Recipe(a.live), 0);
+                        if (a.drop() || a.crescent() || a.scatter() || (a.lettering() && a.made)) a.setDerived(curve::Paths(a.paths), Recipe(a.live), 0);
                         a.inside = mappedItems(a.inside, madeAnew);
                     },
                     [](Reference&) {},

@@ -9,12 +9,14 @@
 #include "art/shared.h"
 #include "curve/path.h"
 #include "curve/round.h"
+#include "letter/type.h"
 #include "planar/combine.h"
 #include "shade/scatter.h"
 #include "tone/facets.h"
 #include "tone/stack.h"
 
 #include <cstdint>
+#include <string>
 #include <variant>
 #include <vector>
 
@@ -85,7 +87,27 @@ struct Crescent {
     friend bool operator==(const Crescent&, const Crescent&) = default;
 };
 
-using Recipe = std::variant<std::monostate, Shared<Hand>, Shared<Rounding>, Shared<Combined>, Shared<Drop>, Shared<Crescent>, Shared<shade::Scatter>>;
+// Words, and how and where they are set; the paths are their letters' outlines (lettering.h).
+struct Lettering {
+    enum class Way { straight, arc, along };
+    std::string words; // UTF-8, lines parted by \n
+    letter::Type type;
+    Way way = Way::straight;
+    curve::Affine place;          // from the layout's plane to the sheet: straight, and round the centre at its origin
+    double radius = 200;          // px: of an arc's first baseline
+    double angle = -curve::pi / 2; // radians, clockwise from the x axis: where on an arc the words are aligned
+    bool over = false;            // inside the arc; on the other side of the line
+    double spread = 0;            // what each line is spread to: radians of an arc, else a share of the line's length (0..1); 0 = as set
+    double shift = 0;             // px above the line
+    double start = 0.5;           // share of the line's length at which the words are aligned
+    Id line = 0;                  // the line they stand on
+    std::size_t outline = 0;      // which of its paths
+    curve::Path was;              // how that lay last: the words outlive it
+    bool mirrored = false;
+    friend bool operator==(const Lettering&, const Lettering&) = default;
+};
+
+using Recipe = std::variant<std::monostate, Shared<Hand>, Shared<Rounding>, Shared<Combined>, Shared<Drop>, Shared<Crescent>, Shared<shade::Scatter>, Shared<Lettering>>;
 
 // -- of groups ------------------------------------------------------------------------------------------------------------------
 

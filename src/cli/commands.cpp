@@ -4,6 +4,7 @@
 #include "art/traced.h"
 #include "art/tree.h"
 #include "cli/areas.h"
+#include "cli/letter.h"
 #include "cli/rope.h"
 #include "cli/streams.h"
 #include "curve/tolerances.h"
@@ -228,6 +229,7 @@ int run(int argc, char** argv)
                "  soft-rope-cli areas lines.svg -o areas.svg --gap 2\n"
                "  soft-rope-cli mirror half-moth.svg -o moth.svg --axis x=540 --weld 4\n"
                "  soft-rope-cli flatten shaded.svg -o flat.svg --steps 12\n"
+               "  soft-rope-cli letter \"NIGHT MARKET\" --face \"Roboto Slab\" --size 60 --arc 300,300,220,-90 --align centre -o words.svg\n"
                "  soft-rope-cli export moth.svg -o moth.png --width 2048\n"
                "  soft-rope-cli info moth.svg | grep nodes\n"
                "  cat moth.png | soft-rope-cli outline - -o - > moth.svg\n"
@@ -336,6 +338,27 @@ int run(int argc, char** argv)
     flattenCommand->add_option("--slack", fl.slack, "how far the steps of a blur may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
     flattenCommand->add_option("--overlap", fl.overlap, "how far an area reaches under the next, px")->capture_default_str()->check(CLI::Range(0.0, 100.0));
     flattenCommand->callback([&] { code = flatten(fl); });
+
+    LetterArgs le;
+    CLI::App* letterCommand = app.add_subcommand("letter", "Words become the outlines of their letters, straight or on an arc");
+    letterCommand->add_option("words", le.words, "what is set; \\n begins a new line")->required();
+    letterCommand->add_option("--face", le.face, "the typeface's family; left out, the first that ships");
+    letterCommand->add_option("-o,--out", le.out, "SVG to write; - writes standard output")->required();
+    letterCommand->add_option("--size", le.size, "px of the em")->capture_default_str()->check(CLI::Range(0.5, 20000.0));
+    letterCommand->add_option("--weight", le.weight, "100 thin, 400 regular, 700 bold, 900 black; the nearest that the family has")
+        ->capture_default_str()
+        ->check(CLI::Range(1.0, 1000.0));
+    letterCommand->add_option("--tracking", le.tracking, "space between letters, 1/1000 em")->capture_default_str()->check(CLI::Range(-500.0, 5000.0));
+    letterCommand->add_option("--leading", le.leading, "from line to line, times the size")->capture_default_str()->check(CLI::Range(0.1, 10.0));
+    letterCommand->add_option("--align", le.align, "start, centre or end")->capture_default_str()->check(CLI::IsMember({"start", "centre", "end"}));
+    letterCommand->add_option("--arc", le.arc, "CX,CY,R,START: round a centre; START in degrees, 0 at the right, clockwise, -90 on top");
+    letterCommand->add_flag("--inside", le.inside, "on the inside of the arc, running the other way");
+    letterCommand->add_flag("--italic", le.italic, "the slanted face");
+    letterCommand->add_flag("--small-caps", le.smallCaps, "small capitals, where the face has them");
+    letterCommand->add_flag("--working", le.working, "a working file that keeps the words, not outlines alone");
+    letterCommand->callback([&] { code = letter(le); });
+    CLI::App* facesCommand = app.add_subcommand("faces", "The typefaces that words can be set in, one family a line");
+    facesCommand->callback([&] { code = faces(); });
 
     std::string about;
     CLI::App* infoCommand = app.add_subcommand("info", "Layers, paths and nodes of a drawing, as JSON");

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 #include <sstream>
+#include <tuple>
 
 namespace softrope::files::recipes {
 
@@ -391,6 +392,83 @@ art::Recipe readScatter(pugi::xml_node n)
     return art::shared(std::move(s));
 }
 
+constexpr const char* ways[] = {"straight", "arc", "along"};
+constexpr const char* aligns[] = {"start", "centre", "end"};
+constexpr const char* sizeUnits[] = {"px", "pt", "mm"};
+
+void writeLettering(pugi::xml_node artwork, const art::Lettering& l)
+{
+    pugi::xml_node n = artwork.append_child("rope:lettering");
+    set(n, "words", l.words);
+    const letter::Type& t = l.type;
+    set(n, "family", t.family);
+    set(n, "face", num(t.weight) + ' ' + num(t.width));
+    if (t.italic) set(n, "italic", "true");
+    set(n, "size", num(t.size));
+    set(n, "unit", sizeUnits[static_cast<std::size_t>(t.unit)]);
+    set(n, "spacing", num(t.tracking) + ' ' + num(t.leading));
+    set(n, "align", aligns[static_cast<std::size_t>(t.align)]);
+    for (const auto& [name, on] : {std::pair{"by-ink", t.byInk}, {"kerning", t.kerning}, {"ligatures", t.ligatures}})
+        if (!on) set(n, name, "false");
+    if (t.smallCaps) set(n, "small-caps", "true");
+    if (t.oldFigures) set(n, "old-figures", "true");
+    set(n, "way", ways[static_cast<std::size_t>(l.way)]);
+    const curve::Affine& m = l.place;
+    set(n, "place", num(m.a) + ' ' + num(m.b) + ' ' + num(m.c) + ' ' + num(m.d) + ' ' + num(m.e) + ' ' + num(m.f));
+    set(n, "arc", num(l.radius) + ' ' + num(l.angle));
+    if (l.over) set(n, "over", "true");
+    if (l.mirrored) set(n, "mirrored", "true");
+    if (l.spread != 0) set(n, "spread", num(l.spread));
+    if (l.shift != 0) set(n, "shift", num(l.shift));
+    set(n, "start", num(l.start));
+    if (l.way != art::Lettering::Way::along) return;
+    set(n, "line", std::to_string(l.line) + ' ' + std::to_string(l.outline));
+    setPaths(n, "was", {l.was});
+}
+
+art::Recipe readLettering(pugi::xml_node n)
+{
+    art::Lettering l;
+    constexpr std::size_t most = 100000; // bytes: far more than any sheet holds
+    l.words = n.attribute("words").value();
+    if (l.words.size() > most) return {};
+    letter::Type& t = l.type;
+    t.family = n.attribute("family").value();
+    if (const auto v = numbers(n.attribute("face").value()); v.size() == 2) std::tie(t.weight, t.width) = std::pair(v[0], v[1]);
+    t.italic = flagged(n, "italic");
+    t.size = one(n, "size", t.size);
+    t.unit = named<letter::SizeUnit>(sizeUnits, n.attribute("unit").value());
+    if (const auto v = numbers(n.attribute("spacing").value()); v.size() == 2) std::tie(t.tracking, t.leading) = std::pair(v[0], v[1]);
+    t.align = named<letter::Align>(aligns, n.attribute("align").value());
+    t.byInk = n.attribute("by-ink").as_bool(true);
+    t.kerning = n.attribute("kerning").as_bool(true);
+    t.ligatures = n.attribute("ligatures").as_bool(true);
+    t.smallCaps = flagged(n, "small-caps");
+    t.oldFigures = flagged(n, "old-figures");
+    t = letter::bounded(t);
+    l.way = named<art::Lettering::Way>(ways, n.attribute("way").value());
+    if (const auto m = numbers(n.attribute("place").value()); m.size() == 6) l.place = {m[0], m[1], m[2], m[3], m[4], m[5]};
+    if (const auto v = numbers(n.attribute("arc").value()); v.size() == 2) {
+        l.radius = std::clamp(v[0], -1e6, 1e6);
+        l.angle = std::clamp(v[1], -1e3, 1e3);
+    }
+    l.over = flagged(n, "over");
+    l.mirrored = flagged(n, "mirrored");
+    l.spread = std::clamp(one(n, "spread", 0), 0.0, 100.0);
+    l.shift = std::clamp(one(n, "shift", 0), -1e6, 1e6);
+    l.start = std::clamp(one(n, "start", 0.5), 0.0, 1.0);
+    if (l.way == art::Lettering::Way::along) {
+        const auto line = numbers(n.attribute("line").value());
+        if (line.size() == 2 && line[0] >= 0 && line[1] >= 0) {
+            l.line = static_cast<art::Id>(std::min(line[0], 1e15));
+            l.outline = static_cast<std::size_t>(std::min(line[1], 1e9));
+        }
+        l.was = pathOf(n, "was");
+        if (l.was.empty()) return {};
+    }
+    return art::shared(std::move(l));
+}
+
 } // namespace
 
 // -- by kind --------------------------------------------------------------------------------------------------------------------
@@ -402,7 +480,8 @@ void write(pugi::xml_node artwork, const art::Recipe& recipe, const PartWriter& 
                          [&](const art::Shared<art::Combined>& c) { writeCombined(artwork, *c, part); },
                          [&](const art::Shared<art::Drop>& d) { writeDrop(artwork, *d); },
                          [&](const art::Shared<art::Crescent>& c) { writeCrescent(artwork, *c); },
-                         [&](const art::Shared<shade::Scatter>& s) { writeScatter(artwork, *s); }},
+                         [&](const art::Shared<shade::Scatter>& s) { writeScatter(artwork, *s); },
+                         [&](const art::Shared<art::Lettering>& l) { writeLettering(artwork, *l); }},
                recipe);
 }
 
@@ -422,6 +501,7 @@ art::Recipe read(pugi::xml_node artwork, const curve::Paths& paths, const PartRe
     if (artwork.attribute("rope:drop")) return readDrop(artwork);
     if (artwork.attribute("rope:crescent")) return readCrescent(artwork);
     if (const pugi::xml_node s = artwork.child("rope:scatter")) return readScatter(s);
+    if (const pugi::xml_node l = artwork.child("rope:lettering")) return readLettering(l);
     return {};
 }
 

@@ -1,6 +1,7 @@
 // Random edits of every kind, for what must hold whatever is done.
 #pragma once
 
+#include "art/lettering.h"
 #include "art/lights.h"
 #include "art/looks.h"
 #include "art/pieces.h"
@@ -42,7 +43,7 @@ inline Item someItem(strokes::Random& r)
 {
     const Vec2 at{r.between(0, 900), r.between(0, 900)};
     const double size = r.between(20, 200);
-    switch (r.below(4)) {
+    switch (r.below(7)) {
     case 0: return square(at, size, {static_cast<std::uint8_t>(r.below(256)), 9, 9});
     case 1: return shapeOf({curve::circle(at, size)});
     case 2: return line({at, at + Vec2{size, 5}, at + Vec2{size, size}}, r.unit() < 0.5);
@@ -86,7 +87,7 @@ inline Id anyLive(const Document& d, strokes::Random& r, bool mesh)
 inline curve::Affine someMove(strokes::Random& r)
 {
     const Vec2 c{r.between(0, 900), r.between(0, 900)};
-    switch (r.below(4)) {
+    switch (r.below(7)) {
     case 0: return curve::translation({r.between(-60, 60), r.between(-60, 60)});
     case 1: return curve::about(c, curve::rotation(r.between(-2, 2)));
     case 2: return curve::about(c, curve::scaling(r.between(0.6, 1.5), r.between(0.6, 1.5)));
@@ -196,6 +197,24 @@ inline Document edited(const Document& d, strokes::Random& r)
     case 45: return r.unit() < 0.3 && !d.looks.empty() ? withoutLook(d, d.looks.back().id) : withLookKept(d, one, "Own").document;
     case 46: return withStrokeInside(d, {area}, curve::polyline({{r.between(0, 900), 0}, {r.between(0, 900), 1000}}, false), r.unit() < 0.5, 0, "Cut").document;
     case 47: return r.unit() < 0.5 ? withFade(d, {one}, std::nullopt).document : withGradientsByLight(d, {one}, r.unit() < 0.7).document;
+    case 48: {
+        Lettering l;
+        l.words = "Jar";
+        l.type.family = "DejaVu Sans";
+        l.type.size = r.between(10, 200);
+        l.way = static_cast<Lettering::Way>(r.below(3));
+        l.place = curve::translation({r.between(0, 900), r.between(0, 900)});
+        l.over = r.unit() < 0.5;
+        l.spread = r.unit() < 0.3 ? r.unit() : 0;
+        const Item* under = d.item(one);
+        l.line = under && under->artwork() ? one : 0;
+        if (l.way == Lettering::Way::along && (!l.line || under->artwork()->paths->empty())) l.way = Lettering::Way::straight;
+        Fill f;
+        f.colour = c;
+        return everyId(d).size() < 120 ? withLettering(d, layer, l, f).document : d;
+    }
+    case 49: return withLetteringChanged(d, everyId(d), [&](Lettering& l) { l.words = r.unit() < 0.5 ? "Lamp\nhook" : "o"; }).document;
+    case 50: return (r.unit() < 0.5 ? withLettersApart(d, {one}) : withLettersUnited(d, {one})).document;
     default: return withPaths(d, one, {curve::circle({r.between(0, 900), r.between(0, 900)}, 30)});
     }
 }

@@ -261,3 +261,30 @@ TEST_CASE("a rope is laid through holds, and holds that say nothing are refused"
     }
     CHECK(b.run("rope disc.png -o edge.svg") == 2);
 }
+
+TEST_CASE("letter sets words straight and on an arc, says what it cannot, and faces lists what there is")
+{
+    Bench b;
+    REQUIRE(b.run("letter 'Night\\nmarket' --face 'Roboto Slab' --weight 700 --size 200 -o words.svg") == 0);
+    const files::SvgResult straight = files::readSvg(b.text("words.svg"));
+    REQUIRE(straight.ok());
+    const curve::Box box = art::bounds(straight.document);
+    CHECK(box.min.x == Approx(0).margin(0.01));
+    CHECK(box.min.y == Approx(0).margin(0.01));
+    CHECK(box.height() > 300); // two lines
+    CHECK(straight.document.sheet.width >= box.max.x);
+    REQUIRE(b.run("letter 'NIGHT MARKET' --size 60 --tracking 90 --arc 300,300,220,-90 --align centre --working -o arc.svg") == 0);
+    const files::SvgResult arc = files::readSvg(b.text("arc.svg"));
+    REQUIRE(arc.ok());
+    CHECK(arc.working);
+    const curve::Box round = art::bounds(arc.document);
+    CHECK(round.centre().x == Approx(300).margin(1));
+    CHECK(round.max.y < 300);
+    CHECK(b.run("letter x --face 'No Such Face' -o x.svg") == 1);
+    CHECK(b.text("err.txt").find("No Such Face") != std::string::npos);
+    CHECK(b.run("letter x --arc 1,2,3 -o x.svg") == 2);
+    CHECK(b.run("letter x --arc 1,2,-3,0 -o x.svg") == 2);
+    CHECK(b.run("letter '  ' -o x.svg") == 1);
+    REQUIRE(b.run("faces > faces.txt") == 0);
+    CHECK(b.text("faces.txt").find("Lobster Two\t") != std::string::npos);
+}

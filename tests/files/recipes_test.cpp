@@ -1,4 +1,6 @@
 // Each recipe in a working file by itself: written, read, and dropped when it was tampered with.
+#include "art/lettering.h"
+#include "art/live.h"
 #include "art/pieces.h"
 #include "files/svg.h"
 #include "files/svg_style.h"
@@ -113,6 +115,46 @@ TEST_CASE("an area with things inside comes back with them, at every depth, its 
 }
 
 // -- what elements inherit --------------------------------------------------------------------------------------------------------
+
+TEST_CASE("words come back as they were set, on lines, arcs and straight, and with their outlines where they cannot be set")
+{
+    Lettering l;
+    l.words = "Quince & \"fig\"\n<jars>\t\u0633\u0648\u0642";
+    l.type.family = "EB Garamond";
+    l.type.tracking = 190;
+    l.type.smallCaps = true;
+    l.type.byInk = false;
+    l.type.unit = letter::SizeUnit::mm;
+    l.place = curve::translation({300, 300}) * curve::rotation(0.123456789);
+    Fill f;
+    f.colour = Colour{46, 107, 102};
+    Document d = withItem(newDocument(), 0, square({10, 10}, 90)).document;
+    const Id line = d.layers.back()->items.back()->id, layer = d.layers.back()->id;
+    std::vector<Id> made;
+    for (const auto way : {Lettering::Way::straight, Lettering::Way::arc, Lettering::Way::along}) {
+        l.way = way;
+        l.line = way == Lettering::Way::along ? line : 0;
+        l.over = way == Lettering::Way::arc;
+        l.spread = 0.25;
+        const Added one = withLettering(d, layer, l, f);
+        REQUIRE(one.id);
+        d = one.document;
+        made.push_back(one.id);
+    }
+    const Document back = through(d);
+    CHECK(back == d);
+    CHECK(derived(back, {}) == d);
+    // Another machine: the outlines are as they were, and the words too.
+    const std::string text = replaced(writeWorkingSvg(d), "family=\"EB Garamond\"", "family=\"Nowhere Grotesk\"");
+    const files::SvgResult other = readSvg(text);
+    REQUIRE(other.ok());
+    CHECK(other.document.item(made[0])->artwork()->paths == d.item(made[0])->artwork()->paths);
+    CHECK(other.document.item(made[0])->artwork()->lettering()->words == l.words);
+    // Deliveries hold outlines alone.
+    const std::string clean = files::writeCleanSvg(d);
+    CHECK(clean.find("Garamond") == std::string::npos);
+    CHECK(clean.find("<path") != std::string::npos);
+}
 
 TEST_CASE("lengths in all units of CSS, and nothing for what is none")
 {

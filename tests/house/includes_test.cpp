@@ -23,12 +23,13 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"tone", {"curve", "pixel", "planar"}},
     {"mirror", {"curve", "pixel"}},
     {"shade", {"curve", "planar"}},
-    {"art", {"words", "curve", "planar", "shade", "mirror", "tone", "trace", "pixel"}},
+    {"letter", {"curve"}},
+    {"art", {"words", "letter", "curve", "planar", "shade", "mirror", "tone", "trace", "pixel"}},
     {"render", {"curve", "pixel", "art"}},
     {"files", {"words", "curve", "pixel", "art", "render"}},
-    {"cli", {"curve", "shade", "pixel", "trace", "art", "render", "files", "planar", "mirror", "tone"}},
-    {"app", {"words", "curve", "shade", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror", "tone"}},
-    {"demo", {"words", "curve", "shade", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
+    {"cli", {"letter", "curve", "shade", "pixel", "trace", "art", "render", "files", "planar", "mirror", "tone"}},
+    {"app", {"words", "letter", "curve", "shade", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror", "tone"}},
+    {"demo", {"words", "letter", "curve", "shade", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
 };
 
 template <class Act> void eachInclude(Act act)
