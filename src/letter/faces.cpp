@@ -225,25 +225,33 @@ const Family* family(const std::string& name)
     return at != all.end() ? &*at : nullptr;
 }
 
-std::shared_ptr<const Face> faceOf(const Type& type)
+std::optional<std::size_t> listedOf(const Type& type)
 {
     const Family* f = family(type.family);
-    if (!f) return nullptr;
-    const Listed* best = nullptr;
+    if (!f) return std::nullopt;
+    std::optional<std::size_t> best;
     double least = 0;
-    for (const Listed& face : f->faces) {
-        // Slant first, then weight, then width, as CSS Fonts 4 weighs them the other way about: a missing weight is nearer than a missing slant.
+    for (std::size_t k = 0; k < f->faces.size(); ++k) {
+        const Listed& face = f->faces[k];
+        // A face that does not slant is farther away than one of another weight.
         const double weight = std::clamp(type.weight, face.lightest, face.heaviest), width = std::clamp(type.width, face.narrowest, face.widest);
         const double off = (face.italic != type.italic ? 1e6 : 0) + std::abs(weight - type.weight) + 2 * std::abs(width - type.width);
         if (best && off >= least) continue;
-        best = &face;
+        best = k;
         least = off;
     }
-    if (!best) return nullptr;
-    FacePlace place = best->place;
-    if (best->variable) {
-        if (best->lightest < best->heaviest) place.weight = std::clamp(type.weight, best->lightest, best->heaviest);
-        if (best->narrowest < best->widest) place.width = std::clamp(type.width, best->narrowest, best->widest);
+    return best;
+}
+
+std::shared_ptr<const Face> faceOf(const Type& type)
+{
+    const auto at = listedOf(type);
+    if (!at) return nullptr;
+    const Listed& best = family(type.family)->faces[*at];
+    FacePlace place = best.place;
+    if (best.variable) {
+        if (best.lightest < best.heaviest) place.weight = std::clamp(type.weight, best.lightest, best.heaviest);
+        if (best.narrowest < best.widest) place.width = std::clamp(type.width, best.narrowest, best.widest);
     }
     return Library::instance().opened(place);
 }

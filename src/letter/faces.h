@@ -5,6 +5,7 @@
 #include "letter/type.h"
 
 #include <algorithm>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -36,6 +37,8 @@ const Family* family(const std::string& name);
 
 // The face of the family nearest to what is asked (weight, width, slant), its axes set; null when no such family is here.
 std::shared_ptr<const Face> faceOf(const Type& type);
+// Which of its family's faces that is, by its place in the list; nothing when no such family is here.
+std::optional<std::size_t> listedOf(const Type& type);
 // Any face that has the character, as near as possible; null when there is none.
 std::shared_ptr<const Face> faceFor(char32_t character, const Type& type);
 

@@ -178,6 +178,7 @@ void Canvas::takeTool(const QString& id)
     tool_ = next;
     tool_->taken();
     updateCursor();
+    updateTyping();
     QWidget::update();
     emit toolChanged();
 }
@@ -189,6 +190,7 @@ void Canvas::escape()
         return;
     }
     if (tool_ && tool_->escape()) {
+        updateTyping();
         QWidget::update();
         return;
     }

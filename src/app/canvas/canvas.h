@@ -72,6 +72,9 @@ public:
     void endStroke();
     void dropStroke();
     bool inStroke() const { return pressed_; }
+    // The tool in hand takes words: keys are letters.
+    bool typing() const { return tool_ && tool_->typing(); }
+    QVariant inputMethodQuery(Qt::InputMethodQuery query) const override;
     // Space and Z, as if they were let go.
     void letKeysGo();
 
@@ -111,6 +114,7 @@ protected:
     void tabletEvent(QTabletEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
     void keyReleaseEvent(QKeyEvent*) override;
+    void inputMethodEvent(QInputMethodEvent*) override;
     void leaveEvent(QEvent*) override;
     void focusOutEvent(QFocusEvent*) override;
     bool event(QEvent*) override;
@@ -182,6 +186,8 @@ private:
     curve::Box paneBox() const;
     void dispatch(Qt::MouseButton button, bool down, const Pointer& p);
     void updateCursor();
+    // Input methods are asked for letters only while some are wanted: else they would keep the keys of tools.
+    void updateTyping();
     void changeView(const View& v);
     // Mouse and pen alike: panning, zooming and the divider first, then the tool.
     void pointerDown(Qt::MouseButton button, const Pointer& p);

@@ -4,6 +4,8 @@
 #include <QDragEnterEvent>
 #include <QGestureEvent>
 #include <QGuiApplication>
+#include <QInputMethod>
+#include <QInputMethodEvent>
 #include <QMimeData>
 #include <QTabletEvent>
 #include <QWheelEvent>
@@ -51,6 +53,7 @@ void Canvas::dispatch(Qt::MouseButton button, bool down, const Pointer& p)
         tool_->press(p);
     else
         tool_->lift(p);
+    updateTyping();
     QWidget::update();
 }
 
@@ -228,8 +231,54 @@ void Canvas::wheelEvent(QWheelEvent* e)
     e->accept();
 }
 
+// Keys that act on words while they are typed; all else stays with the commands.
+static bool meansWords(const QKeyEvent& k)
+{
+    static constexpr int plain[] = {Qt::Key_Backspace, Qt::Key_Delete, Qt::Key_Return, Qt::Key_Enter, Qt::Key_Left,  Qt::Key_Right,
+                                    Qt::Key_Up,        Qt::Key_Down,   Qt::Key_Home,   Qt::Key_End,   Qt::Key_Escape};
+    static constexpr int withControl[] = {Qt::Key_A,    Qt::Key_C,    Qt::Key_X,   Qt::Key_V,         Qt::Key_Left,
+                                          Qt::Key_Right, Qt::Key_Home, Qt::Key_End, Qt::Key_Backspace, Qt::Key_Delete};
+    const auto among = [&k](const auto& keys) { return std::find(std::begin(keys), std::end(keys), k.key()) != std::end(keys); };
+    const auto with = k.modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier);
+    if (with == Qt::ControlModifier) return among(withControl);
+    if (with != Qt::NoModifier) return false;
+    return among(plain) || (!k.text().isEmpty() && k.text().front().isPrint());
+}
+
+void Canvas::updateTyping()
+{
+    const bool wanted = typing();
+    if (testAttribute(Qt::WA_InputMethodEnabled) == wanted) return;
+    setAttribute(Qt::WA_InputMethodEnabled, wanted);
+    QGuiApplication::inputMethod()->update(Qt::ImQueryAll);
+}
+
+void Canvas::inputMethodEvent(QInputMethodEvent* e)
+{
+    if (!typing()) {
+        e->ignore();
+        return;
+    }
+    const Acting acting(toolActs_);
+    tool_->compose(e->commitString(), e->preeditString());
+    QWidget::update();
+    QGuiApplication::inputMethod()->update(Qt::ImCursorRectangle);
+}
+
+QVariant Canvas::inputMethodQuery(Qt::InputMethodQuery query) const
+{
+    if (query == Qt::ImEnabled) return typing();
+    if (query != Qt::ImCursorRectangle || !typing()) return QWidget::inputMethodQuery(query);
+    const auto caret = tool_->caret();
+    return caret ? QRectF(toWidget(caret->first), toWidget(caret->second)).normalized() : QRectF();
+}
+
 bool Canvas::event(QEvent* e)
 {
+    if (e->type() == QEvent::ShortcutOverride && typing() && meansWords(*static_cast<QKeyEvent*>(e))) {
+        e->accept();
+        return true;
+    }
     if (e->type() == QEvent::Gesture) {
         if (auto* pinch = static_cast<QPinchGesture*>(static_cast<QGestureEvent*>(e)->gesture(Qt::PinchGesture))) {
             View v = view_;
@@ -252,6 +301,13 @@ void Canvas::leaveEvent(QEvent*)
 
 void Canvas::keyPressEvent(QKeyEvent* e)
 {
+    if (typing()) {
+        const Acting acting(toolActs_);
+        if (!meansWords(*e) || !tool_->key(*e)) QWidget::keyPressEvent(e);
+        updateTyping();
+        QWidget::update();
+        return;
+    }
     if (e->key() == Qt::Key_Space) {
         spaceHeld_ = true;
         updateCursor();

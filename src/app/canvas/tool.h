@@ -18,6 +18,7 @@
 #include <algorithm>
 #include <optional>
 #include <type_traits>
+#include <utility>
 
 namespace softrope::app {
 
@@ -110,6 +111,16 @@ public:
     virtual void hover(const Pointer&) {}
     virtual void doubleClick(const Pointer&) {}
     virtual bool key(const QKeyEvent&) { return false; }
+    // Words are being typed: keys come here before any command (but for those with Ctrl or Alt that mean nothing in words), Escape too.
+    virtual bool typing() const { return false; }
+    // From an input method: what is settled, and what is still being made up.
+    virtual void compose(const QString& settled, const QString& underWay)
+    {
+        Q_UNUSED(settled);
+        Q_UNUSED(underWay);
+    }
+    // Both ends of the caret while typing; sheet px.
+    virtual std::optional<std::pair<curve::Vec2, curve::Vec2>> caret() const { return std::nullopt; }
     // Ends or drops what is in hand; false when there was nothing, so that the next step (Pick) is due.
     virtual bool escape() { return false; }
     // Taken up: tools that work on everything let go of what is picked, so that the card is theirs.

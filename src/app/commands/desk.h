@@ -75,6 +75,7 @@ void addEditCommands(CommandDesk& at);
 void addLineCommands(CommandDesk& at);
 void addAreaCommands(CommandDesk& at);
 void addShadeCommands(CommandDesk& at);
+void addWordCommands(CommandDesk& at);
 void addInkCommands(CommandDesk& at);
 void addSheetCommands(CommandDesk& at);
 void addViewCommands(CommandDesk& at);

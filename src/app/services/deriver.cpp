@@ -1,5 +1,6 @@
 #include "app/services/deriver.h"
 
+#include "art/lettering.h"
 #include "art/shades.h"
 #include "art/tree.h"
 
@@ -75,6 +76,11 @@ void Deriver::followShades()
 
 void Deriver::begin()
 {
+    // Words that stand on lines: some 10 ms for thousands of letters.
+    if (art::letteringWaits(session_.document())) {
+        session_.derive(art::withLetteringFollowed(session_.document())); // and from there on here again
+        return;
+    }
     followShades();
     const art::Document& d = session_.document();
     for (const Part& part : waiting(d)) {

@@ -4,6 +4,7 @@
 #include "app/services/keeper.h"
 #include "app/services/picture_store.h"
 #include "art/art.h"
+#include "app/services/kept_type.h"
 #include "art/inks.h"
 
 #include <QObject>
@@ -72,6 +73,9 @@ public:
     bool shading = false, otherSide = false;
     art::Id shadeLook = 0;
     curve::Paths ownMark;
+
+    // How the next words are set.
+    letter::Type nextType = keptType();
 
     // Where a layer was mirrored last, while its mirror is off.
     std::map<art::Id, mirror::Axis> lastAxes;

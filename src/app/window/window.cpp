@@ -453,7 +453,7 @@ bool Window::eventFilter(QObject* o, QEvent* e)
         if (auto* w = qobject_cast<QWidget*>(o)) return showTip(w, static_cast<QHelpEvent*>(e)->globalPos());
     if (e->type() != QEvent::KeyPress && e->type() != QEvent::KeyRelease) return false;
     auto* w = qobject_cast<QWidget*>(o);
-    if (!w || w->window() != this || w != QApplication::focusWidget() || isTextInput(w)) return false;
+    if (!w || w->window() != this || w != QApplication::focusWidget() || isTextInput(w) || (w == canvas_ && canvas_->typing())) return false;
     auto* k = static_cast<QKeyEvent*>(e);
     const bool down = e->type() == QEvent::KeyPress;
     const auto plain = k->modifiers() & ~Qt::KeypadModifier;
