@@ -35,12 +35,20 @@
    <translation> – Soft Rope</translation>
   </message>
   <message>
+   <source>%1 % along</source>
+   <translation>bei %1 % der Länge</translation>
+  </message>
+  <message>
    <source>%1 %2 is offered.</source>
    <translation>%1 %2 wird angeboten.</translation>
   </message>
   <message>
    <source>%1 (halves)</source>
    <translation>%1 (Hälften)</translation>
+  </message>
+  <message>
+   <source>%1 (missing)</source>
+   <translation>%1 (fehlt)</translation>
   </message>
   <message numerus="yes">
    <source>%1 + %1 halves → %n line(s), %2 of %3 seams smooth</source>
@@ -362,6 +370,10 @@
   <message>
    <source>%1, set</source>
    <translation>%1, gesetzt</translation>
+  </message>
+  <message>
+   <source>%1, used in this drawing</source>
+   <translation>%1, in dieser Zeichnung verwendet</translation>
   </message>
   <message>
    <source>%1. Shift keeps it as an ink</source>
@@ -912,6 +924,10 @@
    <translation>&lt;b&gt;Tinte nehmen&lt;/b&gt;: Ein Klick nimmt die Farbe unter der Lupe in die Hand, ihre Tinte, wenn sie eine hat; Umschalt behält sie als neue Tinte.</translation>
   </message>
   <message>
+   <source>&lt;b&gt;Text&lt;/b&gt;: click and type. On an arc: drag from its centre to where the words stand. On a line: click it. Click words to change them.</source>
+   <translation>&lt;b&gt;Text&lt;/b&gt;: klicken und tippen. Auf einem Bogen: von seiner Mitte dahin ziehen, wo die Wörter stehen. Auf einer Linie: sie anklicken. Wörter anklicken, um sie zu ändern.</translation>
+  </message>
+  <message>
    <source>&lt;b&gt;Trim&lt;/b&gt;: click a stub, or drag across several. What goes is dotted; between two nodes Shift takes the piece.</source>
    <translation>&lt;b&gt;Stutzen&lt;/b&gt;: Einen Stummel anklicken, oder über mehrere ziehen. Was geht, ist gepunktet; zwischen zwei Knoten nimmt Umschalt das Stück.</translation>
   </message>
@@ -1000,6 +1016,10 @@
    <translation>Eine Schattenfarbe, die zur warmen passt: vom fernen Ton, dunkler</translation>
   </message>
   <message>
+   <source>A shape for each letter, in a group</source>
+   <translation>Eine Form je Buchstabe, in einer Gruppe</translation>
+  </message>
+  <message>
    <source>A shape of several outlines into single ones</source>
    <translation>Eine Form aus mehreren Umrissen in einzelne</translation>
   </message>
@@ -1014,6 +1034,10 @@
   <message>
    <source>About Soft Rope</source>
    <translation>Über Soft Rope</translation>
+  </message>
+  <message>
+   <source>Above the line</source>
+   <translation>Über der Linie</translation>
   </message>
   <message>
    <source>Add</source>
@@ -1066,6 +1090,10 @@
   <message>
    <source>Align to sheet: %1</source>
    <translation>Am Blatt ausrichten: %1</translation>
+  </message>
+  <message>
+   <source>Alignment</source>
+   <translation>Ausrichtung</translation>
   </message>
   <message>
    <source>Alike</source>
@@ -1160,6 +1188,10 @@
    <translation>Eine andere Harmonie</translation>
   </message>
   <message>
+   <source>Another typeface: shown on the sheet while it is pointed at</source>
+   <translation>Eine andere Schrift: auf dem Blatt zu sehen, solange auf sie gezeigt wird</translation>
+  </message>
+  <message>
    <source>Any number</source>
    <translation>Beliebige Zahl</translation>
   </message>
@@ -1170,6 +1202,10 @@
   <message>
    <source>Apricot</source>
    <translation>Aprikose</translation>
+  </message>
+  <message>
+   <source>Arc</source>
+   <translation>Bogen</translation>
   </message>
   <message>
    <source>Area</source>
@@ -1356,6 +1392,10 @@
    <translation>Bogen</translation>
   </message>
   <message>
+   <source>Breadth</source>
+   <translation>Breite der Schrift</translation>
+  </message>
+  <message>
    <source>Brick</source>
    <translation>Ziegel</translation>
   </message>
@@ -1404,6 +1444,10 @@
    <translation>Nur nach Helligkeit</translation>
   </message>
   <message>
+   <source>By the ink of a line, not by the room of its letters</source>
+   <translation>Nach dem Sichtbaren einer Zeile, nicht nach dem Platz ihrer Buchstaben</translation>
+  </message>
+  <message>
    <source>By the light</source>
    <translation>Nach dem Licht</translation>
   </message>
@@ -1446,6 +1490,10 @@
   <message>
    <source>Centre on sheet</source>
    <translation>Auf dem Blatt mittig</translation>
+  </message>
+  <message>
+   <source>Centred by what is seen</source>
+   <translation>Nach Augenschein mittig</translation>
   </message>
   <message>
    <source>Change look</source>
@@ -1498,6 +1546,10 @@
   <message>
    <source>Click once more to pick what is in it; Esc leads back.</source>
    <translation>Noch ein Klick wählt, was darin ist; Esc führt zurück.</translation>
+  </message>
+  <message>
+   <source>Click the line that the words are to stand on.</source>
+   <translation>Klicke die Linie an, auf der die Wörter stehen sollen.</translation>
   </message>
   <message>
    <source>Click to rename</source>
@@ -1890,6 +1942,10 @@
    <translation>An Linien entlangziehen.</translation>
   </message>
   <message>
+   <source>Drag from the centre of the arc to where the words are to stand.</source>
+   <translation>Ziehe von der Mitte des Bogens dahin, wo die Wörter stehen sollen.</translation>
+  </message>
+  <message>
    <source>Drag from the middle</source>
    <translation>Aus der Mitte ziehen</translation>
   </message>
@@ -2020,6 +2076,10 @@
   <message>
    <source>Dust rose</source>
    <translation>Staubrosa</translation>
+  </message>
+  <message>
+   <source>Each letter is a shape now. Undo brings the words back.</source>
+   <translation>Jeder Buchstabe ist jetzt eine Form. Rückgängig bringt die Wörter zurück.</translation>
   </message>
   <message>
    <source>Each pixel goes to the nearest colour of a palette</source>
@@ -2238,6 +2298,10 @@
    <translation>Weniger, wo es hell ist</translation>
   </message>
   <message>
+   <source>Figures with heights like small letters</source>
+   <translation>Ziffern mit Höhen wie Kleinbuchstaben</translation>
+  </message>
+  <message>
    <source>File</source>
    <translation>Datei</translation>
   </message>
@@ -2380,6 +2444,10 @@
   <message>
    <source>Follows the light</source>
    <translation>Folgt dem Licht</translation>
+  </message>
+  <message>
+   <source>For the small letters</source>
+   <translation>Für die Kleinbuchstaben</translation>
   </message>
   <message>
    <source>Forget</source>
@@ -2569,6 +2637,10 @@
    <translation>Glockenblume</translation>
   </message>
   <message>
+   <source>Heads towards the centre, as at the foot of a badge</source>
+   <translation>Köpfe zur Mitte, wie am Fuß eines Abzeichens</translation>
+  </message>
+  <message>
    <source>Help</source>
    <translation>Hilfe</translation>
   </message>
@@ -2607,6 +2679,10 @@
   <message>
    <source>How strongly the reference shows through ([ and ])</source>
    <translation>Wie stark die Vorlage durchscheint ([ und ])</translation>
+  </message>
+  <message>
+   <source>How the next words are set</source>
+   <translation>Wie die nächsten Wörter gesetzt werden</translation>
   </message>
   <message>
    <source>Hue</source>
@@ -2671,6 +2747,10 @@
   <message>
    <source>Inside %1 now, and cut by it. Ctrl+Z takes it out.</source>
    <translation>Jetzt in %1 und davon beschnitten. Strg+Z nimmt es heraus.</translation>
+  </message>
+  <message>
+   <source>Inside the arc</source>
+   <translation>Innen am Bogen</translation>
   </message>
   <message>
    <source>Inside: it moves and is clipped with its area, and can be edited beyond the border.</source>
@@ -2857,6 +2937,10 @@
    <translation>Schwellzug %1 behalten.</translation>
   </message>
   <message>
+   <source>Kerning</source>
+   <translation>Unterschneidung</translation>
+  </message>
+  <message>
    <source>Key</source>
    <translation>Taste</translation>
   </message>
@@ -2929,6 +3013,10 @@
    <translation>Stücke werden gelegt</translation>
   </message>
   <message>
+   <source>Leading</source>
+   <translation>Zeilenabstand</translation>
+  </message>
+  <message>
    <source>Leaf</source>
    <translation>Blatt (Laub)</translation>
   </message>
@@ -2985,6 +3073,14 @@
    <translation>Lässt den Fleck los (Esc)</translation>
   </message>
   <message>
+   <source>Letters apart</source>
+   <translation>Buchstaben einzeln</translation>
+  </message>
+  <message>
+   <source>Letters that run into one another become one</source>
+   <translation>Buchstaben, die ineinanderlaufen, werden eins</translation>
+  </message>
+  <message>
    <source>Lichen</source>
    <translation>Flechte</translation>
   </message>
@@ -2999,6 +3095,10 @@
   <message>
    <source>Lift paper to white</source>
    <translation>Papier zu Weiß heben</translation>
+  </message>
+  <message>
+   <source>Ligatures</source>
+   <translation>Ligaturen</translation>
   </message>
   <message>
    <source>Light</source>
@@ -3047,6 +3147,18 @@
   <message>
    <source>Lines</source>
    <translation>Linien</translation>
+  </message>
+  <message>
+   <source>Lines begin where they were put</source>
+   <translation>Zeilen beginnen, wo sie hingesetzt wurden</translation>
+  </message>
+  <message>
+   <source>Lines end where they were put</source>
+   <translation>Zeilen enden, wo sie hingesetzt wurden</translation>
+  </message>
+  <message>
+   <source>Lines have their middle where they were put</source>
+   <translation>Zeilen haben ihre Mitte, wo sie hingesetzt wurden</translation>
   </message>
   <message>
    <source>Lines on top</source>
@@ -3245,6 +3357,10 @@
    <translation>Mitte</translation>
   </message>
   <message>
+   <source>Middle at</source>
+   <translation>Mitte bei</translation>
+  </message>
+  <message>
    <source>Middles above each other</source>
    <translation>Mitten übereinander</translation>
   </message>
@@ -3405,6 +3521,10 @@
    <translation>Bild bewegen</translation>
   </message>
   <message>
+   <source>Move words</source>
+   <translation>Wörter bewegen</translation>
+  </message>
+  <message>
    <source>Moves the nearest cut so that dark has the wanted share: within the bound, or the picked shapes</source>
    <translation>Bewegt den nächsten Schnitt, bis Dunkel den gewünschten Anteil hat: in der Grenze oder den gewählten Formen</translation>
   </message>
@@ -3527,6 +3647,10 @@
   <message>
    <source>No two open ends are within %1 of each other.</source>
    <translation>Keine zwei offenen Enden liegen näher als %1 beieinander.</translation>
+  </message>
+  <message>
+   <source>No typeface on this machine has some of these characters.</source>
+   <translation>Keine Schrift auf diesem Rechner hat einige dieser Zeichen.</translation>
   </message>
   <message>
    <source>Nodes</source>
@@ -3657,8 +3781,28 @@
    <translation>Versetzen um</translation>
   </message>
   <message>
+   <source>Old-style figures</source>
+   <translation>Mediävalziffern</translation>
+  </message>
+  <message>
+   <source>On a line</source>
+   <translation>Auf einer Linie</translation>
+  </message>
+  <message>
+   <source>On a line or a shape's outline, which they follow</source>
+   <translation>Auf einer Linie oder dem Umriss einer Form, denen sie folgen</translation>
+  </message>
+  <message>
+   <source>On a straight baseline</source>
+   <translation>Auf gerader Grundlinie</translation>
+  </message>
+  <message>
    <source>On the far side</source>
    <translation>Auf der fernen Seite</translation>
+  </message>
+  <message>
+   <source>On the other side</source>
+   <translation>Auf der anderen Seite</translation>
   </message>
   <message>
    <source>On the sheet %1 : 1, %2</source>
@@ -3689,6 +3833,10 @@
    <translation>Ein Ding, mit allem, was darin ist.</translation>
   </message>
   <message>
+   <source>One united shape of all letters</source>
+   <translation>Eine vereinigte Form aller Buchstaben</translation>
+  </message>
+  <message>
    <source>One way</source>
    <translation>Eine Richtung</translation>
   </message>
@@ -3699,6 +3847,10 @@
   <message>
    <source>Only files on this computer can be brought in.</source>
    <translation>Nur Dateien auf diesem Rechner können geholt werden.</translation>
+  </message>
+  <message>
+   <source>Only the first %1 characters were put in.</source>
+   <translation>Nur die ersten %1 Zeichen wurden eingefügt.</translation>
   </message>
   <message>
    <source>Only the reference, while held (W; Alt+W only the artwork). Click to stay.</source>
@@ -3835,6 +3987,10 @@
   <message>
    <source>Paints the drawing too</source>
    <translation>Bemalt auch die Zeichnung</translation>
+  </message>
+  <message>
+   <source>Pairs of letters stand as near as the typeface asks</source>
+   <translation>Buchstabenpaare stehen so nah, wie es die Schrift verlangt</translation>
   </message>
   <message>
    <source>Pale, grainy lines, several passes</source>
@@ -4025,6 +4181,10 @@
    <translation>Wählen Sie, was hineinkommt, und die Fläche oder Gruppe, in die es kommt.</translation>
   </message>
   <message>
+   <source>Pick words first.</source>
+   <translation>Wähle zuerst Wörter.</translation>
+  </message>
+  <message>
    <source>Picked node at %1, %2</source>
    <translation>Gewählter Knoten bei %1, %2</translation>
   </message>
@@ -4075,6 +4235,10 @@
   <message>
    <source>Place</source>
    <translation>Platzieren</translation>
+  </message>
+  <message>
+   <source>Place along</source>
+   <translation>Stelle auf der Länge</translation>
   </message>
   <message>
    <source>Plain shapes from now on</source>
@@ -4159,6 +4323,10 @@
   <message>
    <source>Quit</source>
    <translation>Beenden</translation>
+  </message>
+  <message>
+   <source>Radius</source>
+   <translation>Radius</translation>
   </message>
   <message>
    <source>Rain</source>
@@ -4286,6 +4454,10 @@
   <message>
    <source>Round</source>
    <translation>Rund</translation>
+  </message>
+  <message>
+   <source>Round a centre</source>
+   <translation>Um eine Mitte</translation>
   </message>
   <message>
    <source>Round all corners</source>
@@ -4422,6 +4594,10 @@
   <message>
    <source>Search the shelf</source>
    <translation>Regal durchsuchen</translation>
+  </message>
+  <message>
+   <source>Search typefaces</source>
+   <translation>Schriften suchen</translation>
   </message>
   <message>
    <source>Search: a name, or a key</source>
@@ -4696,6 +4872,10 @@
    <translation>Splitter %1, behalten</translation>
   </message>
   <message>
+   <source>Small capitals</source>
+   <translation>Kapitälchen</translation>
+  </message>
+  <message>
    <source>Small uneven grains</source>
    <translation>Kleine ungleiche Körner</translation>
   </message>
@@ -4800,6 +4980,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Split piece</source>
    <translation>Stück teilen</translation>
+  </message>
+  <message>
+   <source>Spread over</source>
+   <translation>Verteilt über</translation>
   </message>
   <message>
    <source>Spun sugar</source>
@@ -4928,6 +5112,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Strokes (*.json);;All files (*)</source>
    <translation>Striche (*.json);;Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <source>Style</source>
+   <translation>Schnitt</translation>
   </message>
   <message>
    <source>Sugar cart</source>
@@ -5092,6 +5280,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Tell ink from pencil by itself</source>
    <translation>Tusche und Bleistift von selbst unterscheiden</translation>
+  </message>
+  <message>
+   <source>Text</source>
+   <translation>Text</translation>
   </message>
   <message>
    <source>That encloses too little. Draw all the way round.</source>
@@ -5362,12 +5554,24 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die schmale Fläche ist eine eigene Fläche</translation>
   </message>
   <message>
+   <source>The typeface of these words is not on this machine. Their outlines are kept; choose another typeface to change them.</source>
+   <translation>Die Schrift dieser Wörter ist nicht auf diesem Rechner. Ihre Umrisse bleiben; wähle eine andere Schrift, um sie zu ändern.</translation>
+  </message>
+  <message>
    <source>The weld leaves a corner at this seam.</source>
    <translation>Die Schweißung lässt an dieser Naht eine Ecke.</translation>
   </message>
   <message>
    <source>The weld makes this seam smooth.</source>
    <translation>Die Schweißung macht diese Naht glatt.</translation>
+  </message>
+  <message>
+   <source>The words are one shape now. Undo brings them back.</source>
+   <translation>Die Wörter sind jetzt eine Form. Rückgängig bringt sie zurück.</translation>
+  </message>
+  <message>
+   <source>The words run back along the line</source>
+   <translation>Die Wörter laufen auf der Linie zurück</translation>
   </message>
   <message>
    <source>Theme</source>
@@ -5514,6 +5718,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Sie werden weniger</translation>
   </message>
   <message>
+   <source>Thickness</source>
+   <translation>Stärke der Schrift</translation>
+  </message>
+  <message>
    <source>Thinnest area kept</source>
    <translation>Dünnste Fläche, die bleibt</translation>
   </message>
@@ -5600,6 +5808,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>To a side</source>
    <translation>Zu einer Seite</translation>
+  </message>
+  <message>
+   <source>To shapes</source>
+   <translation>Zu Formen</translation>
   </message>
   <message>
    <source>To the light</source>
@@ -5698,6 +5910,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Wird nachgezeichnet, %1 %</translation>
   </message>
   <message>
+   <source>Tracking</source>
+   <translation>Laufweite</translation>
+  </message>
+  <message>
    <source>Triad</source>
    <translation>Dreiklang</translation>
   </message>
@@ -5778,6 +5994,18 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Zwei Töne</translation>
   </message>
   <message>
+   <source>Type</source>
+   <translation>Tippen</translation>
+  </message>
+  <message>
+   <source>Typeface</source>
+   <translation>Schrift</translation>
+  </message>
+  <message>
+   <source>Typefaces</source>
+   <translation>Schriften</translation>
+  </message>
+  <message>
    <source>Under the pointer</source>
    <translation>Unter dem Zeiger</translation>
   </message>
@@ -5800,6 +6028,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Unit</source>
    <translation>Einheit</translation>
+  </message>
+  <message>
+   <source>Unit of the size</source>
+   <translation>Einheit der Größe</translation>
   </message>
   <message>
    <source>Unlock</source>
@@ -6010,6 +6242,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Breit</translation>
   </message>
   <message>
+   <source>Wide as seen</source>
+   <translation>Sichtbare Breite</translation>
+  </message>
+  <message>
    <source>Width</source>
    <translation>Breite</translation>
   </message>
@@ -6050,6 +6286,26 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>Without that cut nothing changes.</source>
    <translation>Ohne diesen Schnitt ändert sich nichts.</translation>
+  </message>
+  <message>
+   <source>Words</source>
+   <translation>Wörter</translation>
+  </message>
+  <message>
+   <source>Words stand</source>
+   <translation>Wörter stehen</translation>
+  </message>
+  <message>
+   <source>Words to a shape for each letter</source>
+   <translation>Wörter zu einer Form je Buchstabe</translation>
+  </message>
+  <message>
+   <source>Words to one shape</source>
+   <translation>Wörter zu einer Form</translation>
+  </message>
+  <message>
+   <source>Words to shapes</source>
+   <translation>Wörter zu Formen</translation>
   </message>
   <message>
    <source>Work of the last time was kept</source>
@@ -6445,6 +6701,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Mitte</translation>
   </message>
   <message>
+   <source>mm</source>
+   <translation>mm</translation>
+  </message>
+  <message>
    <source>move the sheet</source>
    <translation>das Blatt bewegen</translation>
   </message>
@@ -6585,6 +6845,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Fleck · keine Änderung</translation>
   </message>
   <message>
+   <source>pt</source>
+   <translation>pt</translation>
+  </message>
+  <message>
    <source>pulled %1</source>
    <translation>%1 gezogen</translation>
   </message>
@@ -6595,6 +6859,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>px²</source>
    <translation>px²</translation>
+  </message>
+  <message>
+   <source>radius %1 px</source>
+   <translation>Radius %1 px</translation>
   </message>
   <message>
    <source>reading edges, %1 %</source>

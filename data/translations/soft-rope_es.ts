@@ -35,12 +35,20 @@
    <translation> – Soft Rope</translation>
   </message>
   <message>
+   <source>%1 % along</source>
+   <translation>al %1 % del largo</translation>
+  </message>
+  <message>
    <source>%1 %2 is offered.</source>
    <translation>Se ofrece %1 %2.</translation>
   </message>
   <message>
    <source>%1 (halves)</source>
    <translation>%1 (mitades)</translation>
+  </message>
+  <message>
+   <source>%1 (missing)</source>
+   <translation>%1 (falta)</translation>
   </message>
   <message numerus="yes">
    <source>%1 + %1 halves → %n line(s), %2 of %3 seams smooth</source>
@@ -362,6 +370,10 @@
   <message>
    <source>%1, set</source>
    <translation>%1, fijado</translation>
+  </message>
+  <message>
+   <source>%1, used in this drawing</source>
+   <translation>%1, usada en este dibujo</translation>
   </message>
   <message>
    <source>%1. Shift keeps it as an ink</source>
@@ -912,6 +924,10 @@
    <translation>&lt;b&gt;Tomar tinta&lt;/b&gt;: un clic toma en mano el color bajo la lupa, su tinta si la tiene; Mayús lo guarda como tinta nueva.</translation>
   </message>
   <message>
+   <source>&lt;b&gt;Text&lt;/b&gt;: click and type. On an arc: drag from its centre to where the words stand. On a line: click it. Click words to change them.</source>
+   <translation>&lt;b&gt;Texto&lt;/b&gt;: haz clic y escribe. En un arco: arrastra del centro a donde van las palabras. En una línea: haz clic en ella. Haz clic en palabras para cambiarlas.</translation>
+  </message>
+  <message>
    <source>&lt;b&gt;Trim&lt;/b&gt;: click a stub, or drag across several. What goes is dotted; between two nodes Shift takes the piece.</source>
    <translation>&lt;b&gt;Podar&lt;/b&gt;: pulse un cabo, o arrastre sobre varios. Lo que se va está punteado; entre dos nodos, Mayús quita el tramo.</translation>
   </message>
@@ -1000,6 +1016,10 @@
    <translation>Un color de sombra que va con el cálido: del tono opuesto, más oscuro</translation>
   </message>
   <message>
+   <source>A shape for each letter, in a group</source>
+   <translation>Una forma por letra, en un grupo</translation>
+  </message>
+  <message>
    <source>A shape of several outlines into single ones</source>
    <translation>Una forma de varios contornos en formas sueltas</translation>
   </message>
@@ -1014,6 +1034,10 @@
   <message>
    <source>About Soft Rope</source>
    <translation>Acerca de Soft Rope</translation>
+  </message>
+  <message>
+   <source>Above the line</source>
+   <translation>Sobre la línea</translation>
   </message>
   <message>
    <source>Add</source>
@@ -1066,6 +1090,10 @@
   <message>
    <source>Align to sheet: %1</source>
    <translation>Alinear con la hoja: %1</translation>
+  </message>
+  <message>
+   <source>Alignment</source>
+   <translation>Alineación</translation>
   </message>
   <message>
    <source>Alike</source>
@@ -1160,6 +1188,10 @@
    <translation>Otra armonía</translation>
   </message>
   <message>
+   <source>Another typeface: shown on the sheet while it is pointed at</source>
+   <translation>Otra tipografía: se ve en la hoja mientras se señala</translation>
+  </message>
+  <message>
    <source>Any number</source>
    <translation>Cualquier número</translation>
   </message>
@@ -1170,6 +1202,10 @@
   <message>
    <source>Apricot</source>
    <translation>Albaricoque</translation>
+  </message>
+  <message>
+   <source>Arc</source>
+   <translation>Arco</translation>
   </message>
   <message>
    <source>Area</source>
@@ -1356,6 +1392,10 @@
    <translation>Arquear</translation>
   </message>
   <message>
+   <source>Breadth</source>
+   <translation>Anchura</translation>
+  </message>
+  <message>
    <source>Brick</source>
    <translation>Ladrillo</translation>
   </message>
@@ -1404,6 +1444,10 @@
    <translation>Solo por luminosidad</translation>
   </message>
   <message>
+   <source>By the ink of a line, not by the room of its letters</source>
+   <translation>Por lo visible de una línea, no por el espacio de sus letras</translation>
+  </message>
+  <message>
    <source>By the light</source>
    <translation>Según la luz</translation>
   </message>
@@ -1446,6 +1490,10 @@
   <message>
    <source>Centre on sheet</source>
    <translation>Centrar en la hoja</translation>
+  </message>
+  <message>
+   <source>Centred by what is seen</source>
+   <translation>Centrado por lo que se ve</translation>
   </message>
   <message>
    <source>Change look</source>
@@ -1498,6 +1546,10 @@
   <message>
    <source>Click once more to pick what is in it; Esc leads back.</source>
    <translation>Otro clic elige lo que hay dentro; Esc vuelve.</translation>
+  </message>
+  <message>
+   <source>Click the line that the words are to stand on.</source>
+   <translation>Haz clic en la línea donde irán las palabras.</translation>
   </message>
   <message>
    <source>Click to rename</source>
@@ -1890,6 +1942,10 @@
    <translation>Arrastre por las líneas.</translation>
   </message>
   <message>
+   <source>Drag from the centre of the arc to where the words are to stand.</source>
+   <translation>Arrastra del centro del arco a donde irán las palabras.</translation>
+  </message>
+  <message>
    <source>Drag from the middle</source>
    <translation>Arrastre desde el centro</translation>
   </message>
@@ -2020,6 +2076,10 @@
   <message>
    <source>Dust rose</source>
    <translation>Rosa empolvado</translation>
+  </message>
+  <message>
+   <source>Each letter is a shape now. Undo brings the words back.</source>
+   <translation>Cada letra es ahora una forma. Deshacer devuelve las palabras.</translation>
   </message>
   <message>
    <source>Each pixel goes to the nearest colour of a palette</source>
@@ -2238,6 +2298,10 @@
    <translation>Menos donde hay luz</translation>
   </message>
   <message>
+   <source>Figures with heights like small letters</source>
+   <translation>Cifras con alturas de letras minúsculas</translation>
+  </message>
+  <message>
    <source>File</source>
    <translation>Archivo</translation>
   </message>
@@ -2380,6 +2444,10 @@
   <message>
    <source>Follows the light</source>
    <translation>Sigue la luz</translation>
+  </message>
+  <message>
+   <source>For the small letters</source>
+   <translation>Para las minúsculas</translation>
   </message>
   <message>
    <source>Forget</source>
@@ -2569,6 +2637,10 @@
    <translation>Campanilla</translation>
   </message>
   <message>
+   <source>Heads towards the centre, as at the foot of a badge</source>
+   <translation>Cabezas hacia el centro, como al pie de un emblema</translation>
+  </message>
+  <message>
    <source>Help</source>
    <translation>Ayuda</translation>
   </message>
@@ -2607,6 +2679,10 @@
   <message>
    <source>How strongly the reference shows through ([ and ])</source>
    <translation>Cuánto se transparenta la referencia ([ y ])</translation>
+  </message>
+  <message>
+   <source>How the next words are set</source>
+   <translation>Cómo se componen las próximas palabras</translation>
   </message>
   <message>
    <source>Hue</source>
@@ -2671,6 +2747,10 @@
   <message>
    <source>Inside %1 now, and cut by it. Ctrl+Z takes it out.</source>
    <translation>Ahora dentro de %1 y recortado por él. Ctrl+Z lo saca.</translation>
+  </message>
+  <message>
+   <source>Inside the arc</source>
+   <translation>Dentro del arco</translation>
   </message>
   <message>
    <source>Inside: it moves and is clipped with its area, and can be edited beyond the border.</source>
@@ -2857,6 +2937,10 @@
    <translation>Modulado %1 guardado.</translation>
   </message>
   <message>
+   <source>Kerning</source>
+   <translation>Acoplamiento</translation>
+  </message>
+  <message>
    <source>Key</source>
    <translation>Tecla</translation>
   </message>
@@ -2929,6 +3013,10 @@
    <translation>Poniendo piezas</translation>
   </message>
   <message>
+   <source>Leading</source>
+   <translation>Interlineado</translation>
+  </message>
+  <message>
    <source>Leaf</source>
    <translation>Hoja de árbol</translation>
   </message>
@@ -2985,6 +3073,14 @@
    <translation>Suelta el parche (Esc)</translation>
   </message>
   <message>
+   <source>Letters apart</source>
+   <translation>Letras sueltas</translation>
+  </message>
+  <message>
+   <source>Letters that run into one another become one</source>
+   <translation>Las letras que se tocan se vuelven una</translation>
+  </message>
+  <message>
    <source>Lichen</source>
    <translation>Liquen</translation>
   </message>
@@ -2999,6 +3095,10 @@
   <message>
    <source>Lift paper to white</source>
    <translation>Llevar el papel a blanco</translation>
+  </message>
+  <message>
+   <source>Ligatures</source>
+   <translation>Ligaduras</translation>
   </message>
   <message>
    <source>Light</source>
@@ -3047,6 +3147,18 @@
   <message>
    <source>Lines</source>
    <translation>Líneas</translation>
+  </message>
+  <message>
+   <source>Lines begin where they were put</source>
+   <translation>Las líneas empiezan donde se pusieron</translation>
+  </message>
+  <message>
+   <source>Lines end where they were put</source>
+   <translation>Las líneas acaban donde se pusieron</translation>
+  </message>
+  <message>
+   <source>Lines have their middle where they were put</source>
+   <translation>Las líneas tienen su centro donde se pusieron</translation>
   </message>
   <message>
    <source>Lines on top</source>
@@ -3245,6 +3357,10 @@
    <translation>Medio</translation>
   </message>
   <message>
+   <source>Middle at</source>
+   <translation>Centro en</translation>
+  </message>
+  <message>
    <source>Middles above each other</source>
    <translation>Centros uno sobre otro</translation>
   </message>
@@ -3405,6 +3521,10 @@
    <translation>Mover imagen</translation>
   </message>
   <message>
+   <source>Move words</source>
+   <translation>Mover palabras</translation>
+  </message>
+  <message>
    <source>Moves the nearest cut so that dark has the wanted share: within the bound, or the picked shapes</source>
    <translation>Mueve el corte más cercano hasta que lo oscuro tenga la parte deseada: dentro del límite o de las formas elegidas</translation>
   </message>
@@ -3527,6 +3647,10 @@
   <message>
    <source>No two open ends are within %1 of each other.</source>
    <translation>No hay dos extremos abiertos a menos de %1.</translation>
+  </message>
+  <message>
+   <source>No typeface on this machine has some of these characters.</source>
+   <translation>Ninguna tipografía de este equipo tiene algunos de estos caracteres.</translation>
   </message>
   <message>
    <source>Nodes</source>
@@ -3657,8 +3781,28 @@
    <translation>Desplazar</translation>
   </message>
   <message>
+   <source>Old-style figures</source>
+   <translation>Cifras de estilo antiguo</translation>
+  </message>
+  <message>
+   <source>On a line</source>
+   <translation>En una línea</translation>
+  </message>
+  <message>
+   <source>On a line or a shape's outline, which they follow</source>
+   <translation>En una línea o el contorno de una forma, que siguen</translation>
+  </message>
+  <message>
+   <source>On a straight baseline</source>
+   <translation>Sobre una línea base recta</translation>
+  </message>
+  <message>
    <source>On the far side</source>
    <translation>En el lado opuesto</translation>
+  </message>
+  <message>
+   <source>On the other side</source>
+   <translation>Del otro lado</translation>
   </message>
   <message>
    <source>On the sheet %1 : 1, %2</source>
@@ -3689,6 +3833,10 @@
    <translation>Una cosa, con todo lo que hay en ella.</translation>
   </message>
   <message>
+   <source>One united shape of all letters</source>
+   <translation>Una forma unida de todas las letras</translation>
+  </message>
+  <message>
    <source>One way</source>
    <translation>Una dirección</translation>
   </message>
@@ -3699,6 +3847,10 @@
   <message>
    <source>Only files on this computer can be brought in.</source>
    <translation>Solo se pueden traer archivos de este equipo.</translation>
+  </message>
+  <message>
+   <source>Only the first %1 characters were put in.</source>
+   <translation>Solo se pusieron los primeros %1 caracteres.</translation>
   </message>
   <message>
    <source>Only the reference, while held (W; Alt+W only the artwork). Click to stay.</source>
@@ -3835,6 +3987,10 @@
   <message>
    <source>Paints the drawing too</source>
    <translation>También pinta el dibujo</translation>
+  </message>
+  <message>
+   <source>Pairs of letters stand as near as the typeface asks</source>
+   <translation>Los pares de letras quedan tan cerca como pide la tipografía</translation>
   </message>
   <message>
    <source>Pale, grainy lines, several passes</source>
@@ -4025,6 +4181,10 @@
    <translation>Elija lo que va dentro y el área o grupo en que entra.</translation>
   </message>
   <message>
+   <source>Pick words first.</source>
+   <translation>Elige antes palabras.</translation>
+  </message>
+  <message>
    <source>Picked node at %1, %2</source>
    <translation>Nodo elegido en %1, %2</translation>
   </message>
@@ -4075,6 +4235,10 @@
   <message>
    <source>Place</source>
    <translation>Colocar</translation>
+  </message>
+  <message>
+   <source>Place along</source>
+   <translation>Lugar a lo largo</translation>
   </message>
   <message>
    <source>Plain shapes from now on</source>
@@ -4159,6 +4323,10 @@
   <message>
    <source>Quit</source>
    <translation>Salir</translation>
+  </message>
+  <message>
+   <source>Radius</source>
+   <translation>Radio</translation>
   </message>
   <message>
    <source>Rain</source>
@@ -4286,6 +4454,10 @@
   <message>
    <source>Round</source>
    <translation>Redondo</translation>
+  </message>
+  <message>
+   <source>Round a centre</source>
+   <translation>Alrededor de un centro</translation>
   </message>
   <message>
    <source>Round all corners</source>
@@ -4422,6 +4594,10 @@
   <message>
    <source>Search the shelf</source>
    <translation>Buscar en el estante</translation>
+  </message>
+  <message>
+   <source>Search typefaces</source>
+   <translation>Buscar tipografías</translation>
   </message>
   <message>
    <source>Search: a name, or a key</source>
@@ -4696,6 +4872,10 @@
    <translation>Astilla %1, conservada</translation>
   </message>
   <message>
+   <source>Small capitals</source>
+   <translation>Versalitas</translation>
+  </message>
+  <message>
    <source>Small uneven grains</source>
    <translation>Granos pequeños desiguales</translation>
   </message>
@@ -4800,6 +4980,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Split piece</source>
    <translation>Dividir pieza</translation>
+  </message>
+  <message>
+   <source>Spread over</source>
+   <translation>Repartido en</translation>
   </message>
   <message>
    <source>Spun sugar</source>
@@ -4928,6 +5112,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Strokes (*.json);;All files (*)</source>
    <translation>Trazos (*.json);;Todos los archivos (*)</translation>
+  </message>
+  <message>
+   <source>Style</source>
+   <translation>Estilo</translation>
   </message>
   <message>
    <source>Sugar cart</source>
@@ -5092,6 +5280,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Tell ink from pencil by itself</source>
    <translation>Distinguir tinta de lápiz por sí solo</translation>
+  </message>
+  <message>
+   <source>Text</source>
+   <translation>Texto</translation>
   </message>
   <message>
    <source>That encloses too little. Draw all the way round.</source>
@@ -5362,12 +5554,24 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>El área fina es un área propia</translation>
   </message>
   <message>
+   <source>The typeface of these words is not on this machine. Their outlines are kept; choose another typeface to change them.</source>
+   <translation>La tipografía de estas palabras no está en este equipo. Sus contornos se conservan; elige otra para cambiarlas.</translation>
+  </message>
+  <message>
    <source>The weld leaves a corner at this seam.</source>
    <translation>La soldadura deja una esquina en esta costura.</translation>
   </message>
   <message>
    <source>The weld makes this seam smooth.</source>
    <translation>La soldadura hace suave esta costura.</translation>
+  </message>
+  <message>
+   <source>The words are one shape now. Undo brings them back.</source>
+   <translation>Las palabras son ahora una forma. Deshacer las devuelve.</translation>
+  </message>
+  <message>
+   <source>The words run back along the line</source>
+   <translation>Las palabras vuelven por la línea</translation>
   </message>
   <message>
    <source>Theme</source>
@@ -5514,6 +5718,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Escasean</translation>
   </message>
   <message>
+   <source>Thickness</source>
+   <translation>Grosor</translation>
+  </message>
+  <message>
    <source>Thinnest area kept</source>
    <translation>Área más fina que se conserva</translation>
   </message>
@@ -5600,6 +5808,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>To a side</source>
    <translation>Hacia un lado</translation>
+  </message>
+  <message>
+   <source>To shapes</source>
+   <translation>A formas</translation>
   </message>
   <message>
    <source>To the light</source>
@@ -5698,6 +5910,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Calcando, %1 %</translation>
   </message>
   <message>
+   <source>Tracking</source>
+   <translation>Espaciado</translation>
+  </message>
+  <message>
    <source>Triad</source>
    <translation>Tríada</translation>
   </message>
@@ -5778,6 +5994,18 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Dos tonos</translation>
   </message>
   <message>
+   <source>Type</source>
+   <translation>Escribir</translation>
+  </message>
+  <message>
+   <source>Typeface</source>
+   <translation>Tipografía</translation>
+  </message>
+  <message>
+   <source>Typefaces</source>
+   <translation>Tipografías</translation>
+  </message>
+  <message>
    <source>Under the pointer</source>
    <translation>Bajo el puntero</translation>
   </message>
@@ -5800,6 +6028,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Unit</source>
    <translation>Unidad</translation>
+  </message>
+  <message>
+   <source>Unit of the size</source>
+   <translation>Unidad del tamaño</translation>
   </message>
   <message>
    <source>Unlock</source>
@@ -6010,6 +6242,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Ancha</translation>
   </message>
   <message>
+   <source>Wide as seen</source>
+   <translation>Ancho visible</translation>
+  </message>
+  <message>
    <source>Width</source>
    <translation>Ancho</translation>
   </message>
@@ -6050,6 +6286,26 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>Without that cut nothing changes.</source>
    <translation>Sin ese corte no cambia nada.</translation>
+  </message>
+  <message>
+   <source>Words</source>
+   <translation>Palabras</translation>
+  </message>
+  <message>
+   <source>Words stand</source>
+   <translation>Las palabras van</translation>
+  </message>
+  <message>
+   <source>Words to a shape for each letter</source>
+   <translation>Palabras a una forma por letra</translation>
+  </message>
+  <message>
+   <source>Words to one shape</source>
+   <translation>Palabras a una forma</translation>
+  </message>
+  <message>
+   <source>Words to shapes</source>
+   <translation>Palabras a formas</translation>
   </message>
   <message>
    <source>Work of the last time was kept</source>
@@ -6445,6 +6701,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>medio</translation>
   </message>
   <message>
+   <source>mm</source>
+   <translation>mm</translation>
+  </message>
+  <message>
    <source>move the sheet</source>
    <translation>mover la hoja</translation>
   </message>
@@ -6585,6 +6845,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>parche · sin cambio</translation>
   </message>
   <message>
+   <source>pt</source>
+   <translation>pt</translation>
+  </message>
+  <message>
    <source>pulled %1</source>
    <translation>%1 de tirón</translation>
   </message>
@@ -6595,6 +6859,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>px²</source>
    <translation>px²</translation>
+  </message>
+  <message>
+   <source>radius %1 px</source>
+   <translation>radio %1 px</translation>
   </message>
   <message>
    <source>reading edges, %1 %</source>

@@ -24,7 +24,7 @@ void addLines(const std::vector<ItemPtr>& items, DrawnLines& all)
         if (!i->shown) continue;
         if (const Group* g = i->group(); g && !g->derived()) addLines(*g->items, all);
         const Artwork* a = i->artwork();
-        if (!a || a->drop()) continue;
+        if (!a || a->drop() || a->lettering()) continue; // words enclose areas once they are shapes
         for (const Path& p : a->paths) {
             all.paths.push_back(p);
             all.items.push_back(i->id);

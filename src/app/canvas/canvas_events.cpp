@@ -236,7 +236,7 @@ static bool meansWords(const QKeyEvent& k)
 {
     static constexpr int plain[] = {Qt::Key_Backspace, Qt::Key_Delete, Qt::Key_Return, Qt::Key_Enter, Qt::Key_Left,  Qt::Key_Right,
                                     Qt::Key_Up,        Qt::Key_Down,   Qt::Key_Home,   Qt::Key_End,   Qt::Key_Escape};
-    static constexpr int withControl[] = {Qt::Key_A,    Qt::Key_C,    Qt::Key_X,   Qt::Key_V,         Qt::Key_Left,
+    static constexpr int withControl[] = {Qt::Key_A,     Qt::Key_C,    Qt::Key_X,   Qt::Key_V,         Qt::Key_Left,
                                           Qt::Key_Right, Qt::Key_Home, Qt::Key_End, Qt::Key_Backspace, Qt::Key_Delete};
     const auto among = [&k](const auto& keys) { return std::find(std::begin(keys), std::end(keys), k.key()) != std::end(keys); };
     const auto with = k.modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier);

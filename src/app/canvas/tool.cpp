@@ -68,7 +68,8 @@ QString refusalText(art::Refusal why)
     case art::Refusal::derived: return tr("This is worked out by a live part. Set that first, to change its pieces by hand.");
     case art::Refusal::tooFew: return tr("This takes more than is picked.");
     case art::Refusal::doesNotFit: return tr("This cannot be done with what is picked.");
-    case art::Refusal::noTypeface: return tr("The typeface of these words is not on this machine. Their outlines are kept; choose another typeface to change them.");
+    case art::Refusal::noTypeface:
+        return tr("The typeface of these words is not on this machine. Their outlines are kept; choose another typeface to change them.");
     }
     return {};
 }

@@ -131,8 +131,9 @@ QWidget* Fields::row(const QString& text, QWidget* field, QWidget* more)
     l->setWordWrap(true);
     field->setAccessibleName(text);
     if (auto* second = qobject_cast<NumberField*>(more)) second->setAccessibleName(tr("%1, second").arg(text));
-    int wide = rowGap + std::max(field->sizeHint().width(), field->minimumWidth());
-    if (more) wide += rowGap + std::max(more->sizeHint().width(), more->minimumWidth());
+    const auto room = [](const QWidget& one) { return std::clamp(one.sizeHint().width(), one.minimumWidth(), one.maximumWidth()); };
+    int wide = rowGap + room(*field);
+    if (more) wide += rowGap + room(*more);
     // Below its words where they have no room beside it.
     int word = 0;
     for (const QString& one : text.split(' ')) word = std::max(word, l->fontMetrics().horizontalAdvance(one));

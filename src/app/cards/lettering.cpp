@@ -1,9 +1,9 @@
 // Words: how those in hand are set and where they stand; with nothing picked, how the next ones will be.
+#include "art/lettering.h"
 #include "app/cards/page.h"
 #include "app/cards/sections.h"
 #include "app/widgets/typeface_list.h"
 #include "art/edits.h"
-#include "art/lettering.h"
 #include "letter/faces.h"
 
 #include <QComboBox>
@@ -64,18 +64,13 @@ public:
     void build(Fields& f, const Context& c) override
     {
         const art::Id id = lettering(c.item) ? c.item : 0;
-        if (id)
-            f.heading("text", QString::fromStdString(session_.document().item(id)->name),
-                      [this, id](const QString& name) { session_.take(art::withTraits(session_.document(), {id}, {.name = name.toStdString()}), tr("Rename")); });
-        else
-            f.heading("text", tr("Text"));
+        f.heading("text", tr("Text"));
+        f.chips([this, id] { return id ? nameOf(id) : tr("How the next words are set"); });
         const bool here = art::hasTypeface(now(id));
         if (!here) f.note(refusalText(art::Refusal::noTypeface));
         typefaceRows(f, id);
         if (here) {
             settingRows(f, id);
-            f.rule();
-            wayRows(f, id);
         }
         if (!id) return;
         f.rule();
@@ -100,6 +95,7 @@ private:
         const art::Item* i = id ? session_.document().item(id) : nullptr;
         return i && i->artwork() ? i->artwork()->lettering() : nullptr;
     }
+    QString nameOf(art::Id id) const { return lettering(id) ? QString::fromStdString(session_.document().item(id)->name) : QString(); }
     Lettering now(art::Id id) const
     {
         if (const Lettering* l = lettering(id)) return *l;
@@ -137,13 +133,19 @@ private:
     {
         f.number(
             name, range, [this, id, get] { return get(now(id)); },
-            [this, id, set, name](double v) { change(id, [&](Lettering& l) { set(l, v); }, name, name + QString::number(id)); });
+            [this, id, set, name](double v) {
+                change(
+                    id, [&](Lettering& l) { set(l, v); }, name, name + QString::number(id));
+            });
     }
     void flag(Fields& f, art::Id id, const QString& name, const QString& tip, bool letter::Type::*which)
     {
         f.tickBox(
             name, tip, [this, id, which] { return now(id).type.*which; },
-            [this, id, which, name](bool on) { change(id, [&](Lettering& l) { l.type.*which = on; }, name); });
+            [this, id, which, name](bool on) {
+                change(
+                    id, [&](Lettering& l) { l.type.*which = on; }, name);
+            });
     }
 
     void typefaceRows(Fields& f, art::Id id)
@@ -163,8 +165,10 @@ private:
             }
             canvas_.showInstead(art::withLetteringChanged(session_.document(), {id}, [&](Lettering& l) { l.type.family = family.toStdString(); }).document);
         });
-        QObject::connect(face, &TypefaceButton::chosen,
-                         [this, id](const QString& family) { change(id, [&](Lettering& l) { l.type.family = family.toStdString(); }, tr("Typeface")); });
+        QObject::connect(face, &TypefaceButton::chosen, [this, id](const QString& family) {
+            change(
+                id, [&](Lettering& l) { l.type.family = family.toStdString(); }, tr("Typeface"));
+        });
         f.follow([this, id, face] {
             const Lettering l = now(id);
             const letter::Family* family = letter::family(l.type.family);
@@ -214,42 +218,53 @@ private:
         auto* size = new NumberField(0.1, 20000, 2);
         size->setFixedWidth(76);
         auto* unit = new QComboBox;
+        unit->setFixedWidth(58);
         unit->addItems({tr("px"), tr("pt"), tr("mm")});
         unit->setAccessibleName(tr("Unit of the size"));
         f.row(tr("Size"), size, unit);
         QObject::connect(size, &NumberField::changed, [this, id](double v) {
-            change(id, [v](Lettering& l) { l.type.size = v * unitPx[static_cast<int>(l.type.unit)]; }, tr("Size"), "words-size" + QString::number(id));
+            change(
+                id, [v](Lettering& l) { l.type.size = v * unitPx[static_cast<int>(l.type.unit)]; }, tr("Size"), "words-size" + QString::number(id));
         });
-        QObject::connect(unit, &QComboBox::activated,
-                         [this, id](int k) { change(id, [k](Lettering& l) { l.type.unit = static_cast<letter::SizeUnit>(k); }, tr("Unit")); });
+        QObject::connect(unit, &QComboBox::activated, [this, id](int k) {
+            change(
+                id, [k](Lettering& l) { l.type.unit = static_cast<letter::SizeUnit>(k); }, tr("Unit"));
+        });
         f.follow([this, id, size, unit] {
             const letter::Type t = now(id).type;
             size->setValue(t.size / unitPx[static_cast<int>(t.unit)]);
             unit->setCurrentIndex(static_cast<int>(t.unit));
         });
-        if (id)
+        if (id && now(id).way == Way::straight)
             number(
                 f, id, tr("Wide as seen"), {0.5, 1e6, 1, tr("px")},
-                [this, id](const Lettering& l) {
-                    const curve::Box b = l.way == Way::straight ? curve::bounds(session_.document().item(id)->artwork()->paths) : curve::Box{};
+                [this, id](const Lettering&) {
+                    const curve::Box b = curve::bounds(session_.document().item(id)->artwork()->paths);
                     return b.empty() ? 0 : b.width();
                 },
                 [](Lettering& l, double v) {
                     if (const auto to = art::sizeForWidth(l, v)) l.type.size = *to;
                 });
         number(
-            f, id, tr("Tracking"), {-500, 5000, 0, {}}, [](const Lettering& l) { return l.type.tracking; }, [](Lettering& l, double v) { l.type.tracking = v; });
+            f, id, tr("Tracking"), {-500, 5000, 0, {}}, [](const Lettering& l) { return l.type.tracking; },
+            [](Lettering& l, double v) { l.type.tracking = v; });
         number(
             f, id, tr("Leading"), {0.1, 10, 2, {}}, [](const Lettering& l) { return l.type.leading; }, [](Lettering& l, double v) { l.type.leading = v; });
         f.segments(
-            tr("Lines"), {{tr("Left"), tr("Lines begin where they were put")}, {tr("Centre"), tr("Lines have their middle where they were put")}, {tr("Right"), tr("Lines end where they were put")}},
+            tr("Alignment"),
+            {{tr("Left"), tr("Lines begin where they were put")},
+             {tr("Centre"), tr("Lines have their middle where they were put")},
+             {tr("Right"), tr("Lines end where they were put")}},
             [this, id] { return static_cast<int>(now(id).type.align); },
             [this, id](int k) {
                 if (id && now(id).way == Way::straight)
                     keepInPlace(id, static_cast<letter::Align>(k));
                 else
-                    change(id, [k](Lettering& l) { l.type.align = static_cast<letter::Align>(k); }, tr("Alignment"));
+                    change(
+                        id, [k](Lettering& l) { l.type.align = static_cast<letter::Align>(k); }, tr("Alignment"));
             });
+        wayRows(f, id);
+        f.rule();
         flag(f, id, tr("Centred by what is seen"), tr("By the ink of a line, not by the room of its letters"), &letter::Type::byInk);
         flag(f, id, tr("Kerning"), tr("Pairs of letters stand as near as the typeface asks"), &letter::Type::kerning);
         flag(f, id, tr("Ligatures"), tr("Letters that run into one another become one"), &letter::Type::ligatures);
@@ -312,23 +327,30 @@ private:
         if (way == Way::straight) return;
         const bool arc = way == Way::arc;
         f.tickBox(
-            arc ? tr("Inside the arc") : tr("On the other side"), arc ? tr("Heads towards the centre, as at the foot of a badge") : tr("The words run back along the line"),
-            [this, id] { return now(id).over; }, [this, id](bool on) { change(id, [on](Lettering& l) { l.over = on; }, tr("Other side")); });
+            arc ? tr("Inside the arc") : tr("On the other side"),
+            arc ? tr("Heads towards the centre, as at the foot of a badge") : tr("The words run back along the line"), [this, id] { return now(id).over; },
+            [this, id](bool on) {
+                change(
+                    id, [on](Lettering& l) { l.over = on; }, tr("Other side"));
+            });
         if (!id) return;
         if (arc) {
             number(
                 f, id, tr("Radius"), {1, 1e6, 1, tr("px")}, [](const Lettering& l) { return l.radius; }, [](Lettering& l, double v) { l.radius = v; });
             number(
-                f, id, tr("Middle at"), {-360, 360, 1, "°"}, [](const Lettering& l) { return std::round(std::remainder(-curve::degrees(l.angle), 360) * 10) / 10; },
+                f, id, tr("Middle at"), {-360, 360, 1, "°"},
+                [](const Lettering& l) { return std::round(std::remainder(-curve::degrees(l.angle), 360) * 10) / 10; },
                 [](Lettering& l, double v) { l.angle = -curve::radians(v); });
             number(
                 f, id, tr("Spread over"), {0, 360, 1, "°"}, [](const Lettering& l) { return curve::degrees(l.spread); },
                 [](Lettering& l, double v) { l.spread = curve::radians(v); });
         } else {
             number(
-                f, id, tr("Place along"), {0, 100, 1, "%"}, [](const Lettering& l) { return 100 * l.start; }, [](Lettering& l, double v) { l.start = v / 100; });
+                f, id, tr("Place along"), {0, 100, 1, "%"}, [](const Lettering& l) { return 100 * l.start; },
+                [](Lettering& l, double v) { l.start = v / 100; });
             number(
-                f, id, tr("Spread over"), {0, 100, 1, "%"}, [](const Lettering& l) { return 100 * l.spread; }, [](Lettering& l, double v) { l.spread = v / 100; });
+                f, id, tr("Spread over"), {0, 100, 1, "%"}, [](const Lettering& l) { return 100 * l.spread; },
+                [](Lettering& l, double v) { l.spread = v / 100; });
         }
         number(
             f, id, tr("Above the line"), {-1e5, 1e5, 1, tr("px")}, [](const Lettering& l) { return l.shift; }, [](Lettering& l, double v) { l.shift = v; });

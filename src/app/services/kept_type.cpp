@@ -32,8 +32,7 @@ void keepType(const letter::Type& t)
     QSettings s;
     s.beginGroup("lettering");
     s.setValue("family", QString::fromStdString(t.family));
-    for (const auto& [key, v] :
-         {std::pair{"weight", t.weight}, {"width", t.width}, {"size", t.size}, {"tracking", t.tracking}, {"leading", t.leading}})
+    for (const auto& [key, v] : {std::pair{"weight", t.weight}, {"width", t.width}, {"size", t.size}, {"tracking", t.tracking}, {"leading", t.leading}})
         s.setValue(key, v);
     for (const auto& [key, on] : {std::pair{"italic", t.italic},
                                   {"by-ink", t.byInk},

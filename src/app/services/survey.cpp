@@ -29,7 +29,7 @@ Findings findingsIn(const art::Document& d)
     art::eachItem(d, {true, true, false, true}, [&](const art::Item& i, const art::Where&) {
         f.pictures += i.reference() != nullptr;
         const art::Artwork* a = i.artwork();
-        f.lines += a && !a->drop() && !a->crescent() && !a->scatter(); // what was worked out is not drawn
+        f.lines += a && !a->drop() && !a->crescent() && !a->scatter() && !a->lettering(); // what was worked out is not drawn
     });
     art::eachArtwork(d, {}, [&](const art::Item&, const art::Artwork& a, const art::Where& w) {
         if (a.fill.lit != art::Lit::none || a.crescent()) return; // in the light's colours

@@ -121,8 +121,9 @@ QMenu::separator { height: 1px; background: %7; margin: 4px 8px; }
 QMenuBar { background: transparent; color: %2; }
 QMenuBar::item { padding: 5px 9px; border-radius: 5px; background: transparent; }
 QMenuBar::item:selected { background: %5; }
-QLineEdit, QSpinBox, QDoubleSpinBox, QComboBox { background: %4; color: %2; border: 1px solid %3; border-radius: 5px; padding: 3px 7px; min-height: 20px; selection-background-color: %8; selection-color: %9; }
-QLineEdit:focus, QComboBox:focus { border: 2px solid %10; padding: 2px 6px; }
+QLineEdit, QSpinBox, QDoubleSpinBox, QComboBox, QPushButton#typeface { background: %4; color: %2; border: 1px solid %3; border-radius: 5px; padding: 3px 7px; min-height: 20px; selection-background-color: %8; selection-color: %9; }
+QPushButton#typeface { text-align: left; }
+QLineEdit:focus, QComboBox:focus, QPushButton#typeface:focus { border: 2px solid %10; padding: 2px 6px; }
 QComboBox QAbstractItemView { background: %4; color: %2; selection-background-color: %5; selection-color: %2; border: 1px solid %3; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; }
 QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }

@@ -16,6 +16,7 @@ namespace softrope::app {
 
 TypefaceButton::TypefaceButton(QWidget* parent) : QPushButton(parent)
 {
+    setObjectName("typeface"); // of the look of a choice
     setToolTip(tr("Another typeface: shown on the sheet while it is pointed at"));
     connect(this, &QPushButton::clicked, this, &TypefaceButton::openList);
 }
@@ -54,7 +55,8 @@ void TypefaceButton::openList()
         column->addWidget(list_);
         connect(search_, &QLineEdit::textChanged, this, &TypefaceButton::fill);
         connect(list_, &QListWidget::itemEntered, list_, [this](QListWidgetItem* i) { list_->setCurrentItem(i); });
-        connect(list_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* i) { emit pointedAt(i ? i->data(Qt::UserRole).toString() : QString()); });
+        connect(list_, &QListWidget::currentItemChanged, this,
+                [this](QListWidgetItem* i) { emit pointedAt(i ? i->data(Qt::UserRole).toString() : QString()); });
         connect(list_, &QListWidget::itemClicked, this, &TypefaceButton::take);
         search_->installEventFilter(this);
         popup_->installEventFilter(this);
@@ -75,7 +77,7 @@ void TypefaceButton::openList()
 
 void TypefaceButton::fill(const QString& sought)
 {
-    const QSignalBlocker quiet(list_);
+    QSignalBlocker quiet(list_);
     list_->clear();
     const QStringList used = used_ ? used_() : QStringList(), all = all_ ? all_() : QStringList();
     const auto put = [&](const QString& name, bool first) {
@@ -83,7 +85,7 @@ void TypefaceButton::fill(const QString& sought)
         auto* i = new QListWidgetItem(name, list_);
         i->setData(Qt::UserRole, name);
         i->setSizeHint({0, 34});
-        if (first) i->setToolTip(tr("Used in this drawing"));
+        i->setToolTip(first ? tr("%1, used in this drawing").arg(name) : name);
         // Faces of signs cannot write their own names.
         const auto systems = QFontDatabase::writingSystems(name);
         if (!systems.contains(QFontDatabase::Latin)) return;
@@ -98,6 +100,8 @@ void TypefaceButton::fill(const QString& sought)
         if (list_->item(k)->data(Qt::UserRole) == family_) list_->setCurrentRow(k);
     if (!list_->currentItem() && list_->count() > 0 && !sought.isEmpty()) list_->setCurrentRow(0);
     list_->scrollToItem(list_->currentItem());
+    quiet.unblock();
+    if (!sought.isEmpty()) emit pointedAt(list_->currentItem() ? list_->currentItem()->data(Qt::UserRole).toString() : QString());
 }
 
 void TypefaceButton::take()

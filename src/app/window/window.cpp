@@ -17,6 +17,7 @@
 #include "demo/scanner.h"
 #include "files/pictures.h"
 #include "files/svg.h"
+#include "letter/faces.h"
 
 #include <QApplication>
 #include <QBuffer>
@@ -194,6 +195,9 @@ Window::Window()
         if ((under ? under->id : 0) != underPointer_) refreshReadings();
     });
     connect(&deriver_, &Deriver::dropsFollowed, this, &Window::tellDrops);
+    // The machine's typefaces are listed before anybody asks: the first time may take a second.
+    session_.jobs().run<std::size_t>(
+        Lane::working, this, [](const Progress&) { return letter::families().size(); }, [](const std::optional<std::size_t>&) {}, Jobs::For::anyPiece);
     new DropFollower(session_, areas_, *canvas_, this);
     areas_.setFlows(canvas_->setting(settings::dropsFlow) == 1);
     connect(&areas_, &Areas::changed, this, [this] {

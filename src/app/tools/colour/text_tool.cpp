@@ -289,7 +289,8 @@ private:
         words_ = {};
         typing_ = true;
         kind_ = Kind::apart;
-        if (!letter::family(bench_.session().nextType.family)) bench_.session().nextType.family.clear(); // the first that ships
+        std::string& family = bench_.session().nextType.family;
+        if (const letter::Family* first = letter::family({}); first && (family.empty() || !letter::family(family))) family = first->name;
     }
     void end()
     {
@@ -541,7 +542,8 @@ private:
         if (const auto b = l.way == Way::straight ? std::nullopt : std::optional(rail.at({}) * Vec2{})) {
             m.dot(*b, marks().halo, 6);
             m.ring(*b, marks().selection, 6);
-            if (act_ == Act::bead) m.chip(*b, l.way == Way::arc ? tr("radius %1 px").arg(l.radius, 0, 'f', 1) : tr("%1 % along").arg(std::lround(100 * l.start)));
+            if (act_ == Act::bead)
+                m.chip(*b, l.way == Way::arc ? tr("radius %1 px").arg(l.radius, 0, 'f', 1) : tr("%1 % along").arg(std::lround(100 * l.start)));
         }
     }
     void paintMarked(Marks& m, const letter::Layout& laid, const letter::Rail& rail)
