@@ -31,7 +31,8 @@ int main(int argc, char** argv)
                                      {"saltglass-moth-in-ink.svg", &demo::nightMarketInks},
                                      {"saltglass-crystal.svg", &demo::nightMarketCrystal},
                                      {"saltglass-lit-moth.svg", &demo::nightMarketLitMoth},
-                                     {"saltglass-jar.svg", &demo::nightMarketJar}}) {
+                                     {"saltglass-jar.svg", &demo::nightMarketJar},
+                                     {"saltglass-badge.svg", &demo::nightMarketBadge}}) {
         if (std::filesystem::exists(folder / name)) continue;
         const files::FileResult r = files::saveAtomically((folder / name).string(), files::writeWorkingSvg(make()));
         if (!r.ok()) {

@@ -25,6 +25,8 @@ art::Document nightMarketInks();
 art::Document nightMarketLitMoth();
 // A lidded jar of moss: scatter that thins out, fades, a cast of the lid, everything kept live.
 art::Document nightMarketJar();
+// The market's round badge: words on two arcs round a lantern over waves, in linked inks.
+art::Document nightMarketBadge();
 // An outline cut into facets, shaded by the tints of one ink.
 art::Document nightMarketCrystal();
 

@@ -2,6 +2,7 @@
 #include "render/outside.h"
 
 #include "art/flatten.h"
+#include "art/lettering.h"
 #include "demo/night_market.h"
 #include "files/bytes.h"
 #include "files/pictures.h"
@@ -55,6 +56,28 @@ TEST_CASE("the lit moth and the jar look the same as PNG, clean SVG, working fil
                      f.at("page") + "'"));
         CHECK(differenceOffEdges(ours, files::readPictureFile(f.at("page.png")).picture) <= 1);
     }
+}
+
+TEST_CASE("the badge keeps its words, stands in the middle by what is seen, and is delivered as outlines")
+{
+    Folder f;
+    const art::Document d = demo::nightMarketBadge();
+    const auto words = art::letterings(d);
+    REQUIRE(words.size() == 2);
+    for (const art::Item* w : words) {
+        CHECK(art::hasTypeface(*w->artwork()->lettering()));
+        CHECK(curve::bounds(w->artwork()->paths).centre().x == Approx(540).margin(6)); // centred by the ink of the unbent line
+    }
+    const curve::Box all = art::bounds(d);
+    CHECK(all.centre().x == Approx(540).margin(0.1));
+    const std::string clean = files::writeCleanSvg(d);
+    CHECK(clean.find("NIGHT MARKET") == std::string::npos);
+    REQUIRE(files::saveAtomically(f.at("clean.svg"), clean).ok());
+    REQUIRE(runs("rsvg-convert -w 540 '" + f.at("clean.svg") + "' -o '" + f.at("them.png") + "'"));
+    CHECK(differenceOffEdges(render::renderSheet(d, 540, {}), files::readPictureFile(f.at("them.png")).picture) <= 1);
+    REQUIRE(files::saveAtomically(f.at("a.pdf"), render::renderPdf(d, {})).ok());
+    REQUIRE(runs("pdftoppm -png -singlefile -scale-to-x 540 -scale-to-y 540 '" + f.at("a.pdf") + "' '" + f.at("page") + "'"));
+    CHECK(differenceOffEdges(render::renderSheet(d, 540, {}), files::readPictureFile(f.at("page.png")).picture) <= 1);
 }
 
 TEST_CASE("the lit pieces flatten to opaque areas that look like them")

@@ -1,0 +1,112 @@
+// The piece of the demo that shows lettering: the market's round badge, its words on two arcs.
+#include "art/arrange.h"
+#include "art/edits.h"
+#include "art/inks.h"
+#include "art/lettering.h"
+#include "curve/figures.h"
+#include "demo/night_market.h"
+
+#include <cmath>
+
+namespace softrope::demo {
+
+using curve::Vec2;
+
+namespace {
+
+constexpr Vec2 centre{540, 540};
+
+art::Fill filled(const art::Document& d, art::Id ink, int tint = 0)
+{
+    const art::Paint paint = art::paintOf(d, {ink, tint});
+    art::Fill f;
+    f.colour = paint.colour;
+    f.ink = paint.ink;
+    return f;
+}
+
+art::Id area(art::Document& d, const char* name, curve::Paths paths, const art::Fill& fill)
+{
+    art::Item i;
+    i.name = name;
+    art::Artwork a;
+    a.setPaths(std::move(paths));
+    a.fill = fill;
+    a.stroke.colour.reset();
+    i.is = std::move(a);
+    const art::Added added = art::withItem(d, 0, std::move(i));
+    d = added.document;
+    return added.id;
+}
+
+art::Id ink(art::Document& d, const char* name, art::Colour c)
+{
+    const art::Added added = art::withInk(d, name, c);
+    d = added.document;
+    return added.id;
+}
+
+// A band of waves across the badge whose crests lie at that height.
+curve::Path waves(double height, double shift)
+{
+    constexpr double step = 73, swing = 22;
+    curve::Path out;
+    for (double x = 170 + shift; x < 930; x += step) {
+        const bool crest = out.nodes.size() % 2 == 0;
+        const Vec2 at{x, height + (crest ? 0 : swing)};
+        out.nodes.push_back({at, at - Vec2{step / 2.2, 0}, at + Vec2{step / 2.2, 0}, curve::NodeKind::smooth});
+    }
+    for (const Vec2 corner : {Vec2{940, 960}, Vec2{140, 960}}) out.nodes.push_back(curve::cornerAt(corner));
+    out.closed = true;
+    return out;
+}
+
+void words(art::Document& d, const char* text, double radius, double angle, bool inside, double tracking, const art::Fill& fill)
+{
+    art::Lettering l;
+    l.words = text;
+    l.type.family = "Roboto Slab";
+    l.type.weight = 700;
+    l.type.size = 84;
+    l.type.tracking = tracking;
+    l.way = art::Lettering::Way::arc;
+    l.place = curve::translation(centre);
+    l.radius = radius;
+    l.angle = angle;
+    l.over = inside;
+    d = art::withLettering(d, d.layers.back()->id, l, fill).document;
+}
+
+} // namespace
+
+art::Document nightMarketBadge()
+{
+    art::Document d = art::newDocument();
+    d.title = "Market badge";
+    d = art::withLayer(d, d.layers.front()->id, [](art::Layer& l) { l.name = "Badge"; });
+    const art::Id night = ink(d, "Night", {30, 42, 66}), tide = ink(d, "Tide", {52, 116, 118}), glow = ink(d, "Lantern", {242, 172, 74}),
+                  paper = ink(d, "Paper", {246, 236, 214}), rust = ink(d, "Rust", {178, 72, 52});
+    area(d, "Ground", {curve::circle(centre, 480)}, filled(d, night));
+    area(d, "Rim", {curve::circle(centre, 466), curve::reversed(curve::circle(centre, 456))}, filled(d, paper));
+    const art::Id water = area(d, "Evening", {curve::circle(centre, 330)}, filled(d, tide, 2));
+    const art::Id far = area(d, "Far waves", {waves(690, 30)}, filled(d, tide)), near = area(d, "Near waves", {waves(752, -6)}, filled(d, tide, -2));
+    d = art::moved(d, {far, near}, {.layer = 0, .parent = water}).document;
+    // The lantern: hook, caps, a body with its ribs inside.
+    area(d, "Cord", {curve::rectangle({535, 236}, {545, 330})}, filled(d, night));
+    const art::Id body = area(d, "Paper", {curve::ellipse({540, 470}, 128, 138)}, filled(d, glow));
+    std::vector<art::Id> ribs;
+    for (const double half : {44.0, 92.0})
+        ribs.push_back(area(d, "Rib", {curve::ellipse({540, 470}, half + 3, 142), curve::reversed(curve::ellipse({540, 470}, half - 3, 138))}, filled(d, rust)));
+    d = art::moved(d, ribs, {.layer = 0, .parent = body}).document;
+    for (const double y : {320.0, 592.0}) area(d, "Cap", {curve::rectangle({478, y}, {602, y + 28})}, filled(d, rust));
+    area(d, "Tassel", {curve::polyline({{528, 620}, {552, 620}, {560, 690}, {520, 690}}, true)}, filled(d, rust));
+    words(d, "SALTGLASS", 362, -curve::pi / 2, false, 190, filled(d, paper));
+    words(d, "NIGHT MARKET", 422, curve::pi / 2, true, 90, filled(d, paper));
+    for (const double side : {-1.0, 1.0}) {
+        const Vec2 at = centre + Vec2{side * 393, 0};
+        area(d, "Spark", {curve::polyline({at - Vec2{0, 30}, at + Vec2{12, 0}, at + Vec2{0, 30}, at - Vec2{12, 0}}, true)}, filled(d, glow));
+    }
+    return d;
+}
+
+} // namespace softrope::demo
