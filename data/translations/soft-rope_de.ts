@@ -132,6 +132,10 @@
    <translation>%1 hat %2 Megapixel; höchstens 100 können geöffnet werden.</translation>
   </message>
   <message>
+   <source>%1 hidden.</source>
+   <translation>%1 ausgeblendet.</translation>
+  </message>
+  <message>
    <source>%1 holds no recorded strokes.</source>
    <translation>%1 enthält keine aufgezeichneten Striche.</translation>
   </message>
@@ -281,6 +285,10 @@
     <numerusform>%1 Formen → %n Umriss</numerusform>
     <numerusform>%1 Formen → %n Umrisse</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>%1 shown over the sheet.</source>
+   <translation>%1 über dem Blatt eingeblendet.</translation>
   </message>
   <message>
    <source>%1 tones</source>
@@ -1320,6 +1328,10 @@
    <translation>Linie beginnen</translation>
   </message>
   <message>
+   <source>Behind the fill</source>
+   <translation>Hinter der Füllung</translation>
+  </message>
+  <message>
    <source>Belly</source>
    <translation>Bauch</translation>
   </message>
@@ -1488,8 +1500,16 @@
    <translation>Mittelhilfslinien</translation>
   </message>
   <message>
+   <source>Centre lines</source>
+   <translation>Mittellinien</translation>
+  </message>
+  <message>
    <source>Centre on sheet</source>
    <translation>Auf dem Blatt mittig</translation>
+  </message>
+  <message>
+   <source>Centre on the sheet by what is seen</source>
+   <translation>Nach Augenschein auf dem Blatt zentrieren</translation>
   </message>
   <message>
    <source>Centred by what is seen</source>
@@ -1646,6 +1666,14 @@
   <message>
    <source>Complement</source>
    <translation>Gegenfarbe</translation>
+  </message>
+  <message>
+   <source>Composition aid: %1</source>
+   <translation>Kompositionshilfe: %1</translation>
+  </message>
+  <message>
+   <source>Composition aids: over the sheet, snapped to, never delivered</source>
+   <translation>Kompositionshilfen: über dem Blatt, mit Fang, nie ausgeliefert</translation>
   </message>
   <message>
    <source>Contrast ratio by WCAG 2.2: 4.5 for text, 3 for large text and marks</source>
@@ -1880,6 +1908,10 @@
   <message>
    <source>Design tokens (*.json)</source>
    <translation>Design-Tokens (*.json)</translation>
+  </message>
+  <message>
+   <source>Diagonals</source>
+   <translation>Diagonalen</translation>
   </message>
   <message>
    <source>Difference</source>
@@ -2577,6 +2609,14 @@
    <translation>Weiter vom offenen Ende. Eingabe oder Esc beendet.</translation>
   </message>
   <message>
+   <source>Golden spiral</source>
+   <translation>Goldene Spirale</translation>
+  </message>
+  <message>
+   <source>Golden spiral: next position</source>
+   <translation>Goldene Spirale: nächste Lage</translation>
+  </message>
+  <message>
    <source>Gradient</source>
    <translation>Verlauf</translation>
   </message>
@@ -3133,6 +3173,10 @@
    <translation>Linie</translation>
   </message>
   <message>
+   <source>Line behind</source>
+   <translation>Linie dahinter</translation>
+  </message>
+  <message>
    <source>Line colour</source>
    <translation>Linienfarbe</translation>
   </message>
@@ -3315,6 +3359,14 @@
   <message>
    <source>Make the picked line the axis</source>
    <translation>Gewählte Linie zur Achse machen</translation>
+  </message>
+  <message>
+   <source>Margin</source>
+   <translation>Rand</translation>
+  </message>
+  <message>
+   <source>Margins</source>
+   <translation>Ränder</translation>
   </message>
   <message>
    <source>Marks</source>
@@ -3855,6 +3907,10 @@
   <message>
    <source>Only the reference, while held (W; Alt+W only the artwork). Click to stay.</source>
    <translation>Nur die Vorlage, solange gehalten (W; Alt+W nur das Werk). Klicken zum Bleiben.</translation>
+  </message>
+  <message>
+   <source>Only what lies outside is seen: letters keep their shape</source>
+   <translation>Nur was außen liegt, ist zu sehen: Buchstaben behalten ihre Form</translation>
   </message>
   <message>
    <source>Opacity</source>
@@ -4472,6 +4528,10 @@
    <translation>Runde Enden</translation>
   </message>
   <message>
+   <source>Round frame</source>
+   <translation>Runder Rahmen</translation>
+  </message>
+  <message>
    <source>Round guide</source>
    <translation>Runde Hilfslinie</translation>
   </message>
@@ -4788,6 +4848,10 @@
    <translation>Zeigt es auf dem Blatt</translation>
   </message>
   <message>
+   <source>Shows or hides it</source>
+   <translation>Zeigt oder verbirgt sie</translation>
+  </message>
+  <message>
    <source>Shuffle</source>
    <translation>Mischen</translation>
   </message>
@@ -4962,6 +5026,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Abstand</translation>
   </message>
   <message>
+   <source>Spiral position</source>
+   <translation>Lage der Spirale</translation>
+  </message>
+  <message>
    <source>Split</source>
    <translation>Teilen</translation>
   </message>
@@ -4992,6 +5060,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Square</source>
    <translation>Quadrat</translation>
+  </message>
+  <message>
+   <source>Square frame</source>
+   <translation>Quadratischer Rahmen</translation>
   </message>
   <message>
    <source>Square to the paper</source>
@@ -5724,6 +5796,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Thinnest area kept</source>
    <translation>Dünnste Fläche, die bleibt</translation>
+  </message>
+  <message>
+   <source>Thirds</source>
+   <translation>Drittel</translation>
   </message>
   <message>
    <source>This</source>
@@ -6485,6 +6561,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>colour %1 of %2, %3</source>
    <translation>Farbe %1 von %2, %3</translation>
+  </message>
+  <message>
+   <source>composition aid</source>
+   <translation>Kompositionshilfe</translation>
   </message>
   <message>
    <source>cool</source>

@@ -132,6 +132,10 @@
    <translation>%1 tiene %2 megapíxeles; se pueden abrir 100 como mucho.</translation>
   </message>
   <message>
+   <source>%1 hidden.</source>
+   <translation>%1: oculto.</translation>
+  </message>
+  <message>
    <source>%1 holds no recorded strokes.</source>
    <translation>%1 no contiene trazos grabados.</translation>
   </message>
@@ -281,6 +285,10 @@
     <numerusform>%1 formas → %n contorno</numerusform>
     <numerusform>%1 formas → %n contornos</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>%1 shown over the sheet.</source>
+   <translation>%1: visible sobre la hoja.</translation>
   </message>
   <message>
    <source>%1 tones</source>
@@ -1320,6 +1328,10 @@
    <translation>Empezar línea</translation>
   </message>
   <message>
+   <source>Behind the fill</source>
+   <translation>Detrás del relleno</translation>
+  </message>
+  <message>
    <source>Belly</source>
    <translation>Vientre</translation>
   </message>
@@ -1488,8 +1500,16 @@
    <translation>Guías centrales</translation>
   </message>
   <message>
+   <source>Centre lines</source>
+   <translation>Líneas centrales</translation>
+  </message>
+  <message>
    <source>Centre on sheet</source>
    <translation>Centrar en la hoja</translation>
+  </message>
+  <message>
+   <source>Centre on the sheet by what is seen</source>
+   <translation>Centrar en la hoja por lo que se ve</translation>
   </message>
   <message>
    <source>Centred by what is seen</source>
@@ -1646,6 +1666,14 @@
   <message>
    <source>Complement</source>
    <translation>Complementario</translation>
+  </message>
+  <message>
+   <source>Composition aid: %1</source>
+   <translation>Ayuda de composición: %1</translation>
+  </message>
+  <message>
+   <source>Composition aids: over the sheet, snapped to, never delivered</source>
+   <translation>Ayudas de composición: sobre la hoja, con imán, nunca se entregan</translation>
   </message>
   <message>
    <source>Contrast ratio by WCAG 2.2: 4.5 for text, 3 for large text and marks</source>
@@ -1880,6 +1908,10 @@
   <message>
    <source>Design tokens (*.json)</source>
    <translation>Tokens de diseño (*.json)</translation>
+  </message>
+  <message>
+   <source>Diagonals</source>
+   <translation>Diagonales</translation>
   </message>
   <message>
    <source>Difference</source>
@@ -2577,6 +2609,14 @@
    <translation>Se sigue desde el extremo abierto. Intro o Esc acaba.</translation>
   </message>
   <message>
+   <source>Golden spiral</source>
+   <translation>Espiral áurea</translation>
+  </message>
+  <message>
+   <source>Golden spiral: next position</source>
+   <translation>Espiral áurea: posición siguiente</translation>
+  </message>
+  <message>
    <source>Gradient</source>
    <translation>Degradado</translation>
   </message>
@@ -3133,6 +3173,10 @@
    <translation>Línea</translation>
   </message>
   <message>
+   <source>Line behind</source>
+   <translation>Línea detrás</translation>
+  </message>
+  <message>
    <source>Line colour</source>
    <translation>Color de línea</translation>
   </message>
@@ -3315,6 +3359,14 @@
   <message>
    <source>Make the picked line the axis</source>
    <translation>Hacer de la línea elegida el eje</translation>
+  </message>
+  <message>
+   <source>Margin</source>
+   <translation>Margen</translation>
+  </message>
+  <message>
+   <source>Margins</source>
+   <translation>Márgenes</translation>
   </message>
   <message>
    <source>Marks</source>
@@ -3855,6 +3907,10 @@
   <message>
    <source>Only the reference, while held (W; Alt+W only the artwork). Click to stay.</source>
    <translation>Solo la referencia, mientras se mantiene (W; Alt+W solo la obra). Clic para quedarse.</translation>
+  </message>
+  <message>
+   <source>Only what lies outside is seen: letters keep their shape</source>
+   <translation>Solo se ve lo de fuera: las letras conservan su forma</translation>
   </message>
   <message>
    <source>Opacity</source>
@@ -4472,6 +4528,10 @@
    <translation>Extremos redondos</translation>
   </message>
   <message>
+   <source>Round frame</source>
+   <translation>Marco redondo</translation>
+  </message>
+  <message>
    <source>Round guide</source>
    <translation>Guía redonda</translation>
   </message>
@@ -4788,6 +4848,10 @@
    <translation>Lo muestra en la hoja</translation>
   </message>
   <message>
+   <source>Shows or hides it</source>
+   <translation>La muestra u oculta</translation>
+  </message>
+  <message>
    <source>Shuffle</source>
    <translation>Barajar</translation>
   </message>
@@ -4962,6 +5026,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Separación</translation>
   </message>
   <message>
+   <source>Spiral position</source>
+   <translation>Posición de la espiral</translation>
+  </message>
+  <message>
    <source>Split</source>
    <translation>Dividir</translation>
   </message>
@@ -4992,6 +5060,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Square</source>
    <translation>Cuadrado</translation>
+  </message>
+  <message>
+   <source>Square frame</source>
+   <translation>Marco cuadrado</translation>
   </message>
   <message>
    <source>Square to the paper</source>
@@ -5724,6 +5796,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Thinnest area kept</source>
    <translation>Área más fina que se conserva</translation>
+  </message>
+  <message>
+   <source>Thirds</source>
+   <translation>Tercios</translation>
   </message>
   <message>
    <source>This</source>
@@ -6485,6 +6561,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>colour %1 of %2, %3</source>
    <translation>color %1 de %2, %3</translation>
+  </message>
+  <message>
+   <source>composition aid</source>
+   <translation>ayuda de composición</translation>
   </message>
   <message>
    <source>cool</source>

@@ -305,6 +305,15 @@ private:
     {
         if (a.guide || a.paths->empty()) return;
         Node n = nodeOf(i, opacity);
+        const auto line = [&] {
+            Paths outline = strokeOutline(a);
+            if (outline.empty()) return;
+            Fill f;
+            f.colour = a.stroke.colour;
+            f.opacity = a.stroke.opacity;
+            leaf(std::move(outline), false, f, blur, n.children);
+        };
+        if (a.stroke.behind) line();
         if (a.fill.colour) leaf(a.paths, a.fill.evenOdd, a.fill, blur, n.children);
         if (!a.inside.empty()) {
             // What lies inside is laid on the fill by itself: only clipped.
@@ -315,12 +324,7 @@ private:
                 for (std::size_t k = before; k < n.children.size(); ++k) n.children[k].clip.push_back(clip);
             }
         }
-        if (Paths line = strokeOutline(a); !line.empty()) {
-            Fill f;
-            f.colour = a.stroke.colour;
-            f.opacity = a.stroke.opacity;
-            leaf(std::move(line), false, f, blur, n.children);
-        }
+        if (!a.stroke.behind) line();
         if (!n.children.empty()) to.push_back(std::move(n));
     }
 };

@@ -69,6 +69,7 @@ struct Stroke {
     Cap cap = Cap::round;
     Join join = Join::round;
     bool keepsWidth = false;           // the width stays when the item is scaled
+    bool behind = false;               // painted before the fill: only what lies outside is seen
     std::optional<curve::Swell> swell; // shares of the width along each path; nothing = even
     friend bool operator==(const Stroke&, const Stroke&) = default;
 };

@@ -22,6 +22,7 @@ const char* text(SnapReason reason)
     case SnapReason::crossing: return words::marked("crossing");
     case SnapReason::line: return words::marked("on the line");
     case SnapReason::guide: return words::marked("guide");
+    case SnapReason::aid: return words::marked("composition aid");
     case SnapReason::sheetCentre: return words::marked("sheet centre");
     case SnapReason::sheetEdge: return words::marked("sheet edge");
     }
@@ -111,6 +112,11 @@ Snap snapped(const Document& d, const SnapRequest& r)
                 best.offer(g.through + u * (cross(d.guides[k].through - g.through, v) / den), SnapReason::crossing, 2);
             }
         }
+    }
+    if (r.aids && r.toGuides) {
+        for (const Vec2 p : r.aids->points) best.offer(p, SnapReason::aid, 2);
+        for (const curve::Path& p : r.aids->lines)
+            if (const auto near = curve::nearest(p, r.point)) best.offer(near->point, SnapReason::aid, 3.5);
     }
     if (r.toSheet) best.offer({d.sheet.width / 2, d.sheet.height / 2}, SnapReason::sheetCentre, 2);
     return best.result();

@@ -71,6 +71,7 @@ Artwork artworkOf(Reading& reading, pugi::xml_node n, Paths paths, const Style& 
     a.stroke.opacity = s.strokeOpacity;
     a.stroke.cap = s.cap;
     a.stroke.join = s.join;
+    a.stroke.behind = s.lineFirst;
     if (s.dashed && a.stroke.colour) reading.missed.add(words::marked("%n dash pattern(s) (drawn solid)"));
     a.stroke.keepsWidth = flagged(n, "rope:keeps-width");
     if (n.attribute("rope:stroke")) a.stroke.colour = art::colourFrom(n.attribute("rope:stroke").value());

@@ -149,6 +149,8 @@ void Style::set(std::string_view name, std::string_view value)
         cap = value == "round" ? art::Cap::round : art::Cap::flat;
     else if (name == "stroke-linejoin")
         join = value == "round" ? art::Join::round : value == "bevel" ? art::Join::bevel : art::Join::mitre;
+    else if (name == "paint-order") // what is not named comes after, in the order fill, stroke, markers (SVG 2, 13.8)
+        lineFirst = value.find("stroke") < value.find("fill");
     else if (name == "stroke-dasharray")
         dashed = value != "none";
     else if (name == "display")
@@ -171,9 +173,9 @@ template <typename Told> void eachSaid(pugi::xml_node n, const StyleSheet* sheet
 }
 
 // Those that Style::set knows, "color" first: currentColor on the same element means the new one.
-constexpr std::array<std::string_view, 17> known{
-    "color",     "fill",         "stroke",    "fill-opacity",   "stroke-opacity",  "opacity",          "mix-blend-mode", "isolation", "filter",
-    "clip-path", "stroke-width", "fill-rule", "stroke-linecap", "stroke-linejoin", "stroke-dasharray", "display",        "visibility"};
+constexpr std::array<std::string_view, 18> known{
+    "paint-order", "color",     "fill",         "stroke",    "fill-opacity",   "stroke-opacity",  "opacity",          "mix-blend-mode", "isolation",
+    "filter",      "clip-path", "stroke-width", "fill-rule", "stroke-linecap", "stroke-linejoin", "stroke-dasharray", "display",        "visibility"};
 
 } // namespace
 

@@ -24,7 +24,7 @@ struct Style {
     Paint fill{art::Colour{0, 0, 0}, {}}, stroke;
     art::Colour current{0, 0, 0};
     double fillOpacity = 1, strokeOpacity = 1, strokeWidth = 1;
-    bool evenOdd = false, hidden = false, dashed = false;
+    bool evenOdd = false, hidden = false, dashed = false, lineFirst = false;
     // Not inherited: whoever goes down takes them out first.
     double opacity = 1;
     art::Blend blend = art::Blend::normal;

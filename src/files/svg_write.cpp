@@ -189,6 +189,18 @@ private:
         Artwork fill = a;
         fill.inside.clear();
         const bool strokes = a.stroke.colour && a.stroke.width > 0;
+        const auto line = [&] {
+            if (!strokes) return;
+            Artwork only = a;
+            only.inside.clear();
+            only.fill = {};
+            only.fill.colour.reset();
+            if (working_)
+                plainly(n, [&](Writer& plain, pugi::xml_node to) { plain.artwork(to, bare, only); });
+            else
+                artwork(n, bare, only);
+        };
+        if (a.stroke.behind) line();
         if (working_) {
             artwork(n, bare, fill, true);
         } else if (a.fill.colour) {
@@ -206,15 +218,7 @@ private:
         if (working_) set(clipped, "rope:inside", "true");
         set(clipped, "clip-path", "url(#" + name + ')');
         for (const art::ItemPtr& c : a.inside) item(clipped, *c);
-        if (!strokes) return;
-        Artwork line = a;
-        line.inside.clear();
-        line.fill = {};
-        line.fill.colour.reset();
-        if (working_)
-            plainly(n, [&](Writer& plain, pugi::xml_node to) { plain.artwork(to, bare, line); });
-        else
-            artwork(n, bare, line);
+        if (!a.stroke.behind) line();
     }
 
     void common(pugi::xml_node n, const Item& i)
@@ -323,6 +327,12 @@ private:
             set(n, "stroke-linecap", a.stroke.cap == art::Cap::round ? "round" : "butt");
             set(n, "stroke-linejoin", a.stroke.join == art::Join::round ? "round" : a.stroke.join == art::Join::mitre ? "miter" : "bevel");
         }
+        if (a.stroke.behind && (a.stroke.colour || working_)) { // no attribute of SVG 1.1
+            pugi::xml_attribute style = n.attribute("style");
+            if (!style) style = n.append_attribute("style");
+            const std::string before = style.value();
+            style.set_value(((before.empty() ? "" : before + ';') + "paint-order:stroke").c_str());
+        }
         if (working_) {
             if (a.fill.ink.ink) set(n, "rope:fill-ink", text(a.fill.ink));
             if (a.stroke.ink.ink) set(n, "rope:stroke-ink", text(a.stroke.ink));
@@ -355,7 +365,7 @@ private:
         set(n, "d", data);
         if (working_ && a.stroke.colour && hidden) set(n, "rope:stroke", art::text(*a.stroke.colour));
         if (swells && !held) { // for other viewers; worked out again when it is read here
-            pugi::xml_node shown = g.append_child("path");
+            pugi::xml_node shown = a.stroke.behind ? g.insert_child_before("path", n) : g.append_child("path");
             set(shown, "rope:derived", "true");
             if (!i.shown) set(shown, "display", "none");
             outline(shown, i, a);
@@ -469,8 +479,9 @@ private:
         Artwork area = a;
         area.stroke = {};
         area.stroke.colour.reset();
+        if (a.stroke.behind) outline(n.append_child("path"), bare, a);
         artwork(n, bare, area);
-        outline(n.append_child("path"), bare, a);
+        if (!a.stroke.behind) outline(n.append_child("path"), bare, a);
     }
 
     // Other programs show the file's picture, not the squared page: what lays three of the paper's corners where they belong.

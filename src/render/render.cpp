@@ -275,6 +275,7 @@ private:
     void artwork(const art::ItemPtr& i, const Artwork& a, double opacity)
     {
         const bool strokes = a.stroke.colour.has_value() && a.stroke.width > 0;
+        if (strokes && a.stroke.behind) paintStroke(cr_, i, opacity);
         if (a.fill.colour) {
             // A rim of half-clear paint over itself would show: such a fill fades as one.
             const bool overlaps = a.fill.overlap > 0 && !strokes && opaqueStops(a.fill);
@@ -298,7 +299,7 @@ private:
             for (const art::ItemPtr& c : a.inside) item(c, opacity);
             cairo_restore(cr_);
         }
-        if (strokes) paintStroke(cr_, i, opacity);
+        if (strokes && !a.stroke.behind) paintStroke(cr_, i, opacity);
     }
 
     // Painted into an image of its own, blurred there, and laid down. On a screen the image's pixels are the screen's; in a PDF it is

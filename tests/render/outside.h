@@ -24,7 +24,7 @@ struct Folder {
         std::error_code e;
         fs::remove_all(path, e);
     }
-    std::string at(const char* name) const { return (path / name).string(); }
+    std::string at(const std::string& name) const { return (path / name).string(); }
 };
 
 inline bool runs(const std::string& command)

@@ -44,6 +44,17 @@ void Canvas::paintHeld(QPainter& p, const art::Item& i, const Affine& toScreen, 
     p.setOpacity(alpha);
     QPainterPath path = painterPath(a->paths, toScreen);
     path.setFillRule(a->fill.evenOdd ? Qt::OddEvenFill : Qt::WindingFill);
+    const auto line = [&] {
+        if (!a->stroke.colour) return;
+        QColor c(a->stroke.colour->r, a->stroke.colour->g, a->stroke.colour->b);
+        c.setAlphaF(static_cast<float>(a->stroke.opacity));
+        QPen pen(c, a->stroke.width * view_.zoom, Qt::SolidLine, a->stroke.cap == art::Cap::round ? Qt::RoundCap : Qt::FlatCap,
+                 a->stroke.join == art::Join::round   ? Qt::RoundJoin
+                 : a->stroke.join == art::Join::mitre ? Qt::SvgMiterJoin
+                                                      : Qt::BevelJoin);
+        p.strokePath(path, pen);
+    };
+    if (a->stroke.behind) line();
     if (a->fill.colour) {
         QColor c(a->fill.colour->r, a->fill.colour->g, a->fill.colour->b);
         c.setAlphaF(static_cast<float>(a->fill.opacity));
@@ -56,15 +67,7 @@ void Canvas::paintHeld(QPainter& p, const art::Item& i, const Affine& toScreen, 
         p.restore();
     }
     p.setOpacity(alpha);
-    if (a->stroke.colour) {
-        QColor c(a->stroke.colour->r, a->stroke.colour->g, a->stroke.colour->b);
-        c.setAlphaF(static_cast<float>(a->stroke.opacity));
-        QPen pen(c, a->stroke.width * view_.zoom, Qt::SolidLine, a->stroke.cap == art::Cap::round ? Qt::RoundCap : Qt::FlatCap,
-                 a->stroke.join == art::Join::round   ? Qt::RoundJoin
-                 : a->stroke.join == art::Join::mitre ? Qt::SvgMiterJoin
-                                                      : Qt::BevelJoin);
-        p.strokePath(path, pen);
-    }
+    if (!a->stroke.behind) line();
     p.setOpacity(1);
 }
 

@@ -188,6 +188,15 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
     Marks m(p, toScreen, pane.rect);
     if (!view_.squint && !view_.peekReference)
         for (const art::Guide& g : session_.document().guides) m.guide(g, false);
+    if (const art::Aids shown = aids(); shown.shown && !view_.squint && !view_.peekReference) {
+        QColor aid = marks().geometry;
+        aid.setAlphaF(static_cast<float>(setting(settings::aidStrength) / 100));
+        QColor halo = marks().halo;
+        halo.setAlphaF(0.6F * static_cast<float>(aid.alphaF()));
+        const curve::Paths lines = art::aidLines(session_.document().sheet, shown).lines;
+        m.line(lines, halo, 3); // seen on dark artwork too
+        m.line(lines, aid, 1.2);
+    }
     if (pane.artwork && !view_.squint) {
         const auto& items = session_.selection().items;
         if (tool_ && tool_->marksPicked() && !tool_->showsNodes())

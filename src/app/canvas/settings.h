@@ -53,9 +53,13 @@ constexpr Setting<double> scatterMost{"scatter-most", 4, 0.1, 1000, "px", 1};
 constexpr Setting<int> scatterTurn{"scatter-turn", 0, 0, 3};
 constexpr Setting<int> scatterFall{"scatter-fall", 0, 0, 3};
 constexpr Setting<double> scatterFade{"scatter-fade", 100, 1, 100, "%"};
-constexpr Setting<int> wordsWay{"words-way", 0, 0, 2};      // art::Lettering::Way of the next words
-constexpr Setting<bool> wordsInside{"words-inside", false}; // of the next ones on an arc
-constexpr Setting<bool> linesOnTop{"lines-on-top", false};  // in Colour and Shade: lines are seen above areas
+constexpr Setting<int> wordsWay{"words-way", 0, 0, 2};               // art::Lettering::Way of the next words
+constexpr Setting<bool> wordsInside{"words-inside", false};          // of the next ones on an arc
+constexpr Setting<int> aids{"aids", 0, 0, 127};                      // art::Aids::shown
+constexpr Setting<double> aidMargin{"aid-margin", 6, 0, 45, "%", 1}; // of the sheet's shorter side
+constexpr Setting<int> aidPosition{"aid-position", 0, 0, 7};         // of the golden spiral
+constexpr Setting<double> aidStrength{"aid-strength", 60, 5, 100, "%"};
+constexpr Setting<bool> linesOnTop{"lines-on-top", false}; // in Colour and Shade: lines are seen above areas
 constexpr Setting<int> flattenSteps{"flatten-steps", 12, 2, 64};
 constexpr Setting<int> dropsFlow{"drops-flow", 0, 0, 2};      // when a line between drops goes: ask, flow on, stay
 constexpr Setting<bool> paletteShelf{"palette-shelf", false}; // shown though there are inks already

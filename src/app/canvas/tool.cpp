@@ -10,6 +10,15 @@ namespace softrope::app {
 
 using curve::Vec2;
 
+art::Aids Bench::aids() const
+{
+    art::Aids out;
+    out.shown = static_cast<unsigned>(setting(settings::aids));
+    out.margin = setting(settings::aidMargin) / 100;
+    out.position = setting(settings::aidPosition);
+    return out;
+}
+
 art::Snap Bench::snap(const Pointer& p, std::vector<art::Id> without)
 {
     if (p.control() || !snapping()) return {p.sheet, art::SnapReason::none, 0};
@@ -17,6 +26,8 @@ art::Snap Bench::snap(const Pointer& p, std::vector<art::Id> without)
     r.point = p.sheet;
     r.reach = px(curve::snapReach);
     r.without = std::move(without);
+    const art::AidLines lines = art::aidLines(document().sheet, aids());
+    r.aids = &lines;
     return art::snapped(document(), r);
 }
 

@@ -72,6 +72,8 @@ protected:
 public:
     const art::Document& document() { return session().document(); }
     const art::Selection& selection() { return session().selection(); }
+    // The composition aids that are shown.
+    art::Aids aids() const;
     // Snapped unless Ctrl suspends it.
     art::Snap snap(const Pointer& p, std::vector<art::Id> without = {});
 };

@@ -58,6 +58,9 @@ void lookFields(Fields& f, const std::function<art::Stroke()>& get, const Stroke
         {{"", tr("Round")}, {"", tr("Sharp")}, {"", tr("Bevel")}}, [get] { return static_cast<int>(get().join); },
         [set](int i) { set([i](art::Stroke& s) { s.join = static_cast<art::Join>(i); }, tr("Corners")); }, tr("Corners"));
     f.tickBox(
+        tr("Behind the fill"), tr("Only what lies outside is seen: letters keep their shape"), [get] { return get().behind; },
+        [set](bool on) { set([on](art::Stroke& s) { s.behind = on; }, tr("Line behind")); });
+    f.tickBox(
         tr("Keeps its width when scaled"), {}, [get] { return get().keepsWidth; },
         [set](bool on) { set([on](art::Stroke& s) { s.keepsWidth = on; }, tr("Keep width")); });
     f.follow([=] {

@@ -106,6 +106,7 @@ public:
             height->setValue(s.height / sheetUnit(s.unit));
             for (std::size_t i = 0; i < units.size(); ++i) units[i]->setChecked(s.unit == static_cast<art::Unit>(i));
         });
+        aidFields(f);
     }
     Bottom bottom(const Context& c) override { return c.picture ? referenceBottom(at_) : Bottom{}; }
 };

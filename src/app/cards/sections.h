@@ -40,6 +40,7 @@ void lookOfPicked(Fields& f);
 void roundSection(Fields& f, art::Id id);
 // Size, turn, live parts, line to shape, offset: what Build does with a picked shape.
 void shapeSection(Fields& f, art::Id id);
+void aidFields(Fields& f); // composition aids over the sheet
 void mirrorSection(Fields& f);
 void workingSection(Fields& f);
 void referenceSection(Fields& f, art::Id id);

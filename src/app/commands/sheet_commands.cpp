@@ -3,7 +3,9 @@
 #include "app/services/in_hand.h"
 #include "app/tools/build/mirror_acts.h"
 #include "app/tools/colour/ink_hand.h"
+#include "app/tools/place/aid_names.h"
 #include "app/tools/place/place_acts.h"
+#include "art/arrange.h"
 #include "art/edits.h"
 #include "art/inks.h"
 #include "art/tones.h"
@@ -60,6 +62,34 @@ void addSheetCommands(CommandDesk& at)
         art::Document d = art::withGuide(at.session.document(), {s.width / 2, s.height / 2}, 0).document;
         at.session.take(art::withGuide(d, {s.width / 2, s.height / 2}, curve::pi / 2).document, tr("Centre guides"));
     });
+    int place = 0;
+    for (const art::Aid a : art::allAids) {
+        ++place;
+        at.add(QString("aid-%1").arg(place), tr("Composition aid: %1").arg(aidName(a)), QString("Alt+%1").arg(place), sheet, [&at, a] {
+            const int bit = 1 << static_cast<int>(a);
+            const int shown = at.canvas.setting(settings::aids) ^ bit;
+            at.canvas.setSetting(settings::aids, shown);
+            at.canvas.update();
+            at.parts.refresh();
+            at.say(shown & bit ? tr("%1 shown over the sheet.").arg(aidName(a)) : tr("%1 hidden.").arg(aidName(a)));
+        });
+    }
+    at.add("next-spiral", tr("Golden spiral: next position"), "Alt+8", sheet, [&at] {
+        at.canvas.setSetting(settings::aids, at.canvas.setting(settings::aids) | 1 << static_cast<int>(art::Aid::spiral));
+        at.canvas.setSetting(settings::aidPosition, (at.canvas.setting(settings::aidPosition) + 1) % 8);
+        at.canvas.update();
+        at.parts.refresh();
+    });
+    at.add(
+        "centre-sheet", tr("Centre on the sheet by what is seen"), "Ctrl+Alt+M", sheet,
+        [&at] {
+            takePicked(at, tr("Centre on sheet"), [](const art::Document& d, const std::vector<art::Id>& items) {
+                const art::Edited across = art::alignedToSheet(d, items, art::Side::centre);
+                const art::Edited both = art::alignedToSheet(across, items, art::Side::middle);
+                return both.document == d ? both : art::Edited(both.document);
+            });
+        },
+        at.picked());
     at.add("drop-guides", tr("Drop all guides"), "Ctrl+Alt+G", sheet, [&at] {
         art::Document d = at.session.document();
         d.guides.clear();
