@@ -306,12 +306,12 @@ private:
         if (a.guide || a.paths->empty()) return;
         Node n = nodeOf(i, opacity);
         const auto line = [&] {
-            Paths outline = strokeOutline(a);
-            if (outline.empty()) return;
+            Paths covered = strokeOutline(a);
+            if (covered.empty()) return;
             Fill f;
             f.colour = a.stroke.colour;
             f.opacity = a.stroke.opacity;
-            leaf(std::move(outline), false, f, blur, n.children);
+            leaf(std::move(covered), false, f, blur, n.children);
         };
         if (a.stroke.behind) line();
         if (a.fill.colour) leaf(a.paths, a.fill.evenOdd, a.fill, blur, n.children);
