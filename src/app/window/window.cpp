@@ -457,9 +457,10 @@ bool Window::eventFilter(QObject* o, QEvent* e)
         if (auto* w = qobject_cast<QWidget*>(o)) return showTip(w, static_cast<QHelpEvent*>(e)->globalPos());
     if (e->type() != QEvent::KeyPress && e->type() != QEvent::KeyRelease) return false;
     auto* w = qobject_cast<QWidget*>(o);
-    if (!w || w->window() != this || w != QApplication::focusWidget() || isTextInput(w) || (w == canvas_ && canvas_->typing())) return false;
+    if (!w || w->window() != this || w != QApplication::focusWidget() || isTextInput(w)) return false;
     auto* k = static_cast<QKeyEvent*>(e);
     const bool down = e->type() == QEvent::KeyPress;
+    if (down && w == canvas_ && canvas_->typing()) return false; // a letter; what was held before may still be let go
     const auto plain = k->modifiers() & ~Qt::KeypadModifier;
     if (!down) return held_->released(*k);
     if (k->key() == Qt::Key_Escape && plain == Qt::NoModifier) {
