@@ -1,10 +1,9 @@
 // The piece of the demo that shows lettering: the market's round badge, its words on two arcs.
 #include "art/arrange.h"
-#include "art/edits.h"
-#include "art/inks.h"
 #include "art/lettering.h"
 #include "curve/figures.h"
 #include "demo/night_market.h"
+#include "demo/painting.h"
 
 #include <cmath>
 
@@ -15,36 +14,6 @@ using curve::Vec2;
 namespace {
 
 constexpr Vec2 centre{540, 540};
-
-art::Fill filled(const art::Document& d, art::Id ink, int tint = 0)
-{
-    const art::Paint paint = art::paintOf(d, {ink, tint});
-    art::Fill f;
-    f.colour = paint.colour;
-    f.ink = paint.ink;
-    return f;
-}
-
-art::Id area(art::Document& d, const char* name, curve::Paths paths, const art::Fill& fill)
-{
-    art::Item i;
-    i.name = name;
-    art::Artwork a;
-    a.setPaths(std::move(paths));
-    a.fill = fill;
-    a.stroke.colour.reset();
-    i.is = std::move(a);
-    const art::Added added = art::withItem(d, 0, std::move(i));
-    d = added.document;
-    return added.id;
-}
-
-art::Id ink(art::Document& d, const char* name, art::Colour c)
-{
-    const art::Added added = art::withInk(d, name, c);
-    d = added.document;
-    return added.id;
-}
 
 // A band of waves across the badge whose crests lie at that height.
 curve::Path waves(double height, double shift)
@@ -96,7 +65,8 @@ art::Document nightMarketBadge()
     const art::Id body = area(d, "Paper", {curve::ellipse({540, 470}, 128, 138)}, filled(d, glow));
     std::vector<art::Id> ribs;
     for (const double half : {44.0, 92.0})
-        ribs.push_back(area(d, "Rib", {curve::ellipse({540, 470}, half + 3, 142), curve::reversed(curve::ellipse({540, 470}, half - 3, 138))}, filled(d, rust)));
+        ribs.push_back(
+            area(d, "Rib", {curve::ellipse({540, 470}, half + 3, 142), curve::reversed(curve::ellipse({540, 470}, half - 3, 138))}, filled(d, rust)));
     d = art::moved(d, ribs, {.layer = 0, .parent = body}).document;
     for (const double y : {320.0, 592.0}) area(d, "Cap", {curve::rectangle({478, y}, {602, y + 28})}, filled(d, rust));
     area(d, "Tassel", {curve::polyline({{528, 620}, {552, 620}, {560, 690}, {520, 690}}, true)}, filled(d, rust));

@@ -8,6 +8,7 @@
 #include "art/tree.h"
 #include "curve/figures.h"
 #include "demo/night_market.h"
+#include "demo/painting.h"
 
 #include <cmath>
 
@@ -19,26 +20,7 @@ namespace {
 
 art::Id area(art::Document& d, const char* name, curve::Paths paths, art::Id ink, int tint = 0)
 {
-    art::Item i;
-    i.name = name;
-    art::Artwork a;
-    a.setPaths(std::move(paths));
-    const art::Paint paint = art::paintOf(d, {ink, tint});
-    a.fill.colour = paint.colour;
-    a.fill.ink = paint.ink;
-    a.stroke.colour = art::Colour{28, 34, 36};
-    a.stroke.width = 4;
-    i.is = std::move(a);
-    const art::Added added = art::withItem(d, 0, std::move(i));
-    d = added.document;
-    return added.id;
-}
-
-art::Id ink(art::Document& d, const char* name, art::Colour c)
-{
-    const art::Added added = art::withInk(d, name, c);
-    d = added.document;
-    return added.id;
+    return demo::area(d, name, std::move(paths), filled(d, ink, tint), 4);
 }
 
 art::Id ready(art::Document& d, art::Ready look)
