@@ -317,42 +317,60 @@ Item transformed(Item item, const Affine& m)
 
 namespace {
 
-// A crescent that was moved without the area that it follows is what the hand made of it.
-void letGoOfArea(Item& item)
-{
-    std::visit(Each{[](Artwork& a) {
-                        if (a.crescent()) a.set();
-                    },
-                    [](Reference&) {},
-                    [](Group& g) {
-                        if (g.derived()) return;
-                        std::vector<ItemPtr> items = g.items;
-                        for (ItemPtr& i : items) {
-                            Item below = *i;
-                            letGoOfArea(below);
-                            if (!(below == *i)) i = shared(std::move(below));
-                        }
-                        g.setItems(std::move(items));
-                    }},
-               item.is);
-}
+// What was moved, with parts in it that follow things which may have stayed.
+struct Settling {
+    const Document& before;
+    const std::vector<Id>& moved;
+    const Affine& m;
+
+    bool goes(Id id) const
+    {
+        const auto among = [this](Id i) { return std::find(moved.begin(), moved.end(), i) != moved.end(); };
+        const std::vector<const Item*> round = before.ancestorsOf(id);
+        return among(id) || std::any_of(round.begin(), round.end(), [&](const Item* i) { return among(i->id); });
+    }
+    // `inside`: with the area round it.
+    void settle(Item& item, bool inside) const
+    {
+        const auto all = [this](std::vector<ItemPtr> items, bool within) {
+            for (ItemPtr& i : items) {
+                Item below = *i;
+                settle(below, within);
+                if (!(below == *i)) i = shared(std::move(below));
+            }
+            return items;
+        };
+        std::visit(Each{[&](Artwork& a) {
+                            if (a.crescent() && !inside) a.set(); // what the hand made of it
+                            if (a.lettering()) settleWords(a);
+                            a.inside = all(a.inside, true);
+                        },
+                        [](Reference&) {},
+                        [&](Group& g) {
+                            if (!g.derived()) g.setItems(all(g.items, inside));
+                        }},
+                   item.is);
+    }
+    // Words whose line stayed slide along it; of another size, they are laid on it anew.
+    void settleWords(Artwork& a) const
+    {
+        Lettering l = *a.lettering();
+        if (l.way != Lettering::Way::along || !before.item(l.line) || goes(l.line)) return;
+        l.was = lineOf(before, l);
+        if (m.a == 1 && m.b == 0 && m.c == 0 && m.d == 1) l = slid(l, l.was, {m.e, m.f});
+        if (determinant(m) < 0) l.mirrored = !l.mirrored; // a line that stays does not turn them over
+        if (auto paths = letteringPaths(l, l.was)) a.setDerived(std::move(*paths), shared(std::move(l)), a.made);
+    }
+};
 
 } // namespace
 
 Edited transformed(const Document& d, const std::vector<Id>& items, const Affine& m)
 {
-    const bool shifts = m.a == 1 && m.b == 0 && m.c == 0 && m.d == 1;
+    const Settling settling{d, items, m};
     return withItemsChanged(d, items, [&](Item& i) {
-        const Lettering* words = i.artwork() ? i.artwork()->lettering() : nullptr;
-        // Words that are moved along a line that stays.
-        const bool slides = words && words->way == Lettering::Way::along && shifts && words->line && outermost(d, {i.id, words->line}).size() == 2 &&
-                            std::find(items.begin(), items.end(), words->line) == items.end();
-        const std::optional<Lettering> slid = slides ? std::optional(moved(*words, lineOf(d, *words), {m.e, m.f})) : std::nullopt;
         i = transformed(std::move(i), m);
-        letGoOfArea(i);
-        if (!slid) return;
-        Artwork& a = std::get<Artwork>(i.is);
-        if (auto paths = letteringPaths(*slid, slid->was)) a.setDerived(std::move(*paths), shared(*slid), a.made);
+        settling.settle(i, false);
     });
 }
 

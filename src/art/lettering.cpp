@@ -26,10 +26,12 @@ const Path* liveLine(const Document& d, const Lettering& l)
     return a && l.outline < a->paths->size() && !a->paths->at(l.outline).empty() ? &a->paths->at(l.outline) : nullptr;
 }
 
-double spreadOf(const Lettering& l, const Path& line)
+letter::Spread spreadOf(const Lettering& l, const Path& line)
 {
-    if (l.way == Lettering::Way::arc) return std::abs(l.spread * l.radius);
-    return l.way == Lettering::Way::along ? l.spread * curve::arcLength(line) : 0;
+    constexpr double whole = 1 - 1e-6;
+    if (l.way == Lettering::Way::arc) return {std::abs(l.spread * l.radius), l.spread >= 2 * curve::pi * whole};
+    if (l.way == Lettering::Way::along) return {l.spread * curve::arcLength(line), line.closed && l.spread >= whole};
+    return {};
 }
 
 // Worked out as it stands now; false when it cannot be.
@@ -213,7 +215,7 @@ letter::Rail railOf(const Lettering& l, const Path& line)
     return letter::Rail::straight(l.place * curve::translation({0, -l.shift}));
 }
 
-Lettering moved(Lettering l, const Path& line, Vec2 by)
+Lettering slid(Lettering l, const Path& line, Vec2 by)
 {
     const curve::Measured m(line);
     if (!(m.length() > 0)) return l;

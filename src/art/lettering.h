@@ -36,7 +36,7 @@ const curve::Path& lineOf(const Document& d, const Lettering& l);
 std::optional<letter::Layout> layoutOf(const Lettering& l, const curve::Path& line);
 letter::Rail railOf(const Lettering& l, const curve::Path& line);
 // A lettering that was moved while its line stayed: it slides along it and comes nearer or goes away.
-Lettering moved(Lettering l, const curve::Path& line, curve::Vec2 by);
+Lettering slid(Lettering l, const curve::Path& line, curve::Vec2 by);
 
 // -- worked out -----------------------------------------------------------------------------------------------------------------------
 // Of what stands on a line; 0 for all other.

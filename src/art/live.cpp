@@ -490,6 +490,21 @@ Document withMade(const Document& d, WorkedOut made)
     return out;
 }
 
+namespace {
+
+// Shades and words: either may follow the other, words on a crescent, a cast by words.
+Document followed(Document d, const std::function<bool()>& cancelled)
+{
+    constexpr int rounds = 8; // circles end there
+    for (int k = 0; k < rounds; ++k) {
+        d = withLetteringFollowed(withShadesFollowed(d, cancelled));
+        if ((cancelled && cancelled()) || staleShades(d).empty()) return d;
+    }
+    return d;
+}
+
+} // namespace
+
 Document derived(const Document& d, const Ingredients& from)
 {
     Document out = withLetteringFollowed(d);
@@ -501,13 +516,13 @@ Document derived(const Document& d, const Ingredients& from)
         else
             drops = drops || (out.item(id)->artwork() && out.item(id)->artwork()->drop());
     }
-    if (!drops) return withShadesFollowed(out, from.cancelled);
+    if (!drops) return followed(std::move(out), from.cancelled);
     // All drops together: two do not go to one area.
     const DrawnLines lines = drawnLines(out);
     planar::BuildOptions o;
     o.gap = from.gap;
     o.sliverWidth = from.thinnest;
-    return withShadesFollowed(withDropsFollowed(out, *planar::build(lines.paths, o), lines, from.gap).document, from.cancelled);
+    return followed(withDropsFollowed(out, *planar::build(lines.paths, o), lines, from.gap).document, from.cancelled);
 }
 
 namespace {

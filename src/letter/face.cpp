@@ -128,8 +128,6 @@ std::shared_ptr<const Face> Face::open(const FacePlace& place)
         out->ascent_ = extents.ascender / em;
         out->descent_ = -extents.descender / em;
     }
-    hb_position_t cap = 0;
-    if (hb_ot_metrics_get_position(out->font_, HB_OT_METRICS_TAG_CAP_HEIGHT, &cap) && cap > 0) out->capHeight_ = cap / em;
     hb_font_make_immutable(out->font_);
     return out;
 }

@@ -33,9 +33,8 @@ public:
     bool has(char32_t character) const;
     // Whether its layout tables offer the feature ("smcp").
     bool offers(const char* feature) const;
-    double ascent() const { return ascent_; }       // em, above the baseline
-    double descent() const { return descent_; }     // em, below it: positive
-    double capHeight() const { return capHeight_; } // em
+    double ascent() const { return ascent_; }   // em, above the baseline
+    double descent() const { return descent_; } // em, below it: positive
     int unitsPerEm() const { return unitsPerEm_; }
     // In em, y down, the origin on the baseline. Cubics as they are in the face, quadratics raised exactly (degree elevation, Farin 2002,
     // 5.1). Empty for a space, and for a glyph that is a picture only.
@@ -49,7 +48,7 @@ private:
     hb_font_t* font_ = nullptr;
     std::unique_ptr<Store> store_;
     int unitsPerEm_ = 1000;
-    double ascent_ = 0.8, descent_ = 0.2, capHeight_ = 0.7;
+    double ascent_ = 0.8, descent_ = 0.2;
 };
 
 } // namespace softrope::letter

@@ -12,18 +12,6 @@ namespace softrope::letter {
 using curve::Affine;
 using curve::Vec2;
 
-Type bounded(Type t)
-{
-    const Type plain;
-    const auto keep = [](double& v, double least, double most, double otherwise) { v = std::isfinite(v) ? std::clamp(v, least, most) : otherwise; };
-    keep(t.weight, 1, 1000, plain.weight);
-    keep(t.width, 50, 200, plain.width);
-    keep(t.size, 0.5, 20000, plain.size);
-    keep(t.tracking, -500, 5000, plain.tracking);
-    keep(t.leading, 0.1, 10, plain.leading);
-    return t;
-}
-
 namespace {
 
 // Left and right of what is seen of a line, em from its pen's start.
@@ -43,12 +31,12 @@ Ink inkOf(const ShapedLine& s)
     return out;
 }
 
-void spreadTo(ShapedLine& s, double width)
+void spreadTo(ShapedLine& s, double width, bool closes)
 {
     std::size_t gaps = 0;
     for (std::size_t k = 0; k + 1 < s.glyphs.size(); ++k) gaps += s.glyphs[k].spaceAfter;
     if (gaps == 0) return;
-    const double more = (width - s.width) / static_cast<double>(gaps);
+    const double more = (width - s.width) / static_cast<double>(gaps + closes);
     double moved = 0;
     for (std::size_t k = 0; k < s.glyphs.size(); ++k) {
         s.glyphs[k].pen += moved;
@@ -56,7 +44,7 @@ void spreadTo(ShapedLine& s, double width)
         s.glyphs[k].advance += more;
         moved += more;
     }
-    s.width = width;
+    s.width = width - closes * more;
 }
 
 // The line's stops: at the edges of clusters, and evenly within those of several letters (ligatures).
@@ -91,7 +79,7 @@ void addStops(const Layout& l, std::size_t line, std::size_t first, const std::s
 
 } // namespace
 
-std::optional<Layout> layout(const std::string& words, const Type& asked, double spread)
+std::optional<Layout> layout(const std::string& words, const Type& asked, const Spread& spread)
 {
     const Type type = bounded(asked);
     const auto face = faceOf(type);
@@ -103,7 +91,7 @@ std::optional<Layout> layout(const std::string& words, const Type& asked, double
     for (std::size_t from = 0;;) {
         const std::size_t end = std::min(words.find('\n', from), words.size());
         ShapedLine s = shaped(std::string_view(words).substr(from, end - from), type, face);
-        if (spread > 0 && std::isfinite(spread)) spreadTo(s, spread / type.size);
+        if (spread.to > 0 && std::isfinite(spread.to)) spreadTo(s, spread.to / type.size, spread.closes);
         const Ink ink = inkOf(s);
         const double width = s.width * type.size;
         Line line;

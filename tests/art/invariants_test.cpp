@@ -109,6 +109,10 @@ TEST_CASE("parts made anew from their recipes cover what they covered")
             for (const curve::Path& p : a.paths) before += curve::area(p);
             for (const curve::Path& p : same->artwork()->paths) after += curve::area(p);
             INFO("seed " << seed << " item " << i.id);
+            // Words lie where they lay. (An outline that is worked out anew may begin at another node: words on such a one may slide.)
+            const Lettering* words = a.lettering();
+            if (words && !a.paths->empty() && lineOf(d, *words) == lineOf(anew, *words))
+                CHECK(distance(curve::bounds(a.paths).centre(), curve::bounds(same->artwork()->paths).centre()) < 1e-3);
             CHECK(std::abs(after) == Approx(std::abs(before)).epsilon(1e-4).margin(10)); // slivers at the touch distance come and go
         });
         eachItem(d, {}, [&](const Item& i, const Where&) {

@@ -1,3 +1,4 @@
+#include "art/arrange.h"
 #include "art/edits.h"
 #include "art/lettering.h"
 #include "art/live.h"
@@ -102,6 +103,20 @@ TEST_CASE("words on a line follow it, slide when they are moved, outlive it, and
     CHECK(now.shift == Approx(20));
     CHECK(curve::bounds(slid.item(id)->artwork()->paths).centre().x == Approx(before.centre().x + 50));
     CHECK_FALSE(letteringWaits(slid));
+    // In a group, and turned: what is seen is what the words and their line give, always.
+    const Added group = withGroup(b.d, {id});
+    for (const curve::Affine& m : {curve::translation({50, -20}), curve::about({500, 480}, curve::rotation(0.4) * curve::scaling(1.5, 1.5)),
+                                   curve::about({500, 480}, curve::scaling(-1, 1))}) {
+        const Document after = transformed(group.document, {group.id}, m);
+        const curve::Box seen = curve::bounds(after.item(id)->artwork()->paths), anew = curve::bounds(derivedAnew(after, {}).item(id)->artwork()->paths);
+        CHECK(distance(seen.min, anew.min) < 1e-6);
+        CHECK(distance(seen.max, anew.max) < 1e-6);
+    }
+    // With a group that holds the line they do not slide.
+    const Added holds = withGroup(b.d, {b.line});
+    const Document along = transformed(holds.document, {holds.id, id}, curve::translation({0, 70}));
+    CHECK(along.item(id)->artwork()->lettering()->shift == 0);
+    CHECK(curve::bounds(derivedAnew(along, {}).item(id)->artwork()->paths).max.y == Approx(before.max.y + 70));
     // Both together.
     const Document both = transformed(b.d, {id, b.line}, curve::about({500, 500}, curve::rotation(0.5)));
     CHECK(curve::bounds(withLetteringFollowed(both).item(id)->artwork()->paths).centre().y ==

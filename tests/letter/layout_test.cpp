@@ -69,8 +69,12 @@ TEST_CASE("a size is found for a width, and a line is spread to a length between
     const curve::Box b = curve::bounds(letter::outlinesOn(*letter::layout("NIGHT MARKET", fitted), Rail::straight({})));
     CHECK(b.width() == Approx(500).epsilon(1e-6));
     CHECK_FALSE(letter::sizeForWidth("   ", t, 500));
-    const auto l = letter::layout("NIGHT", t, 600);
+    const auto l = letter::layout("NIGHT", t, {600});
     CHECK(l->lines[0].width == Approx(600));
+    // All round: the gap behind the last letter is that between the others.
+    const auto ring = letter::layout("NIIN", t, {600, true});
+    const double plainGap = letter::layout("NIIN", t)->letters[2].pen - letter::layout("NIIN", t)->letters[1].pen;
+    CHECK(600 - ring->lines[0].width == Approx(ring->letters[2].pen - ring->letters[1].pen - plainGap));
     CHECK(l->letters.back().pen + l->letters.back().advance == Approx(600));
     CHECK(l->letters[1].pen - l->letters[0].pen == Approx(letter::layout("NIGHT", t)->letters[1].pen + (600 - letter::layout("NIGHT", t)->lines[0].width) / 4));
 }

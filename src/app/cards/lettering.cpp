@@ -51,11 +51,7 @@ QStringList usedFamilies(const art::Document& d)
 class LetteringPage : public CardPage {
 public:
     explicit LetteringPage(CardDesk& at) : CardPage(at) {}
-    bool wants(const Context& c) const override
-    {
-        if (c.picked == Context::Picked::line && !c.nodes && lettering(c.item)) return true;
-        return c.holds("text") && c.picked == Context::Picked::nothing;
-    }
+    bool wants(const Context& c) const override { return c.holds("text") || (c.picked == Context::Picked::line && !c.nodes && lettering(c.item)); }
     Key key(const Context& c) const override
     {
         const Lettering l = now(c.item);

@@ -53,7 +53,7 @@ void TypefaceButton::openList()
         list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
         column->addWidget(search_);
         column->addWidget(list_);
-        connect(search_, &QLineEdit::textChanged, this, &TypefaceButton::fill);
+        connect(search_, &QLineEdit::textChanged, this, &TypefaceButton::seek);
         connect(list_, &QListWidget::itemEntered, list_, [this](QListWidgetItem* i) { list_->setCurrentItem(i); });
         connect(list_, &QListWidget::currentItemChanged, this,
                 [this](QListWidgetItem* i) { emit pointedAt(i ? i->data(Qt::UserRole).toString() : QString()); });
@@ -61,8 +61,9 @@ void TypefaceButton::openList()
         search_->installEventFilter(this);
         popup_->installEventFilter(this);
     }
+    fill();
     search_->clear();
-    fill({});
+    seek({});
     popup_->resize(300, 420);
     QPoint at = mapToGlobal(QPoint(width() - popup_->width(), height()));
     if (const QScreen* s = screen()) {
@@ -75,20 +76,18 @@ void TypefaceButton::openList()
     search_->setFocus();
 }
 
-void TypefaceButton::fill(const QString& sought)
+void TypefaceButton::fill()
 {
-    QSignalBlocker quiet(list_);
+    const QSignalBlocker quiet(list_);
     list_->clear();
     const QStringList used = used_ ? used_() : QStringList(), all = all_ ? all_() : QStringList();
     const auto put = [&](const QString& name, bool first) {
-        if (!name.contains(sought, Qt::CaseInsensitive)) return;
         auto* i = new QListWidgetItem(name, list_);
         i->setData(Qt::UserRole, name);
         i->setSizeHint({0, 34});
         i->setToolTip(first ? tr("%1, used in this drawing").arg(name) : name);
         // Faces of signs cannot write their own names.
-        const auto systems = QFontDatabase::writingSystems(name);
-        if (!systems.contains(QFontDatabase::Latin)) return;
+        if (!QFontDatabase::writingSystems(name).contains(QFontDatabase::Latin)) return;
         QFont own(name);
         own.setPixelSize(19);
         i->setFont(own);
@@ -96,11 +95,25 @@ void TypefaceButton::fill(const QString& sought)
     for (const QString& name : used) put(name, true);
     for (const QString& name : all)
         if (!used.contains(name)) put(name, false);
-    for (int k = 0; k < list_->count(); ++k)
-        if (list_->item(k)->data(Qt::UserRole) == family_) list_->setCurrentRow(k);
-    if (!list_->currentItem() && list_->count() > 0 && !sought.isEmpty()) list_->setCurrentRow(0);
-    list_->scrollToItem(list_->currentItem());
-    quiet.unblock();
+}
+
+// Those that are not sought are hidden: the list is made once each time it opens.
+void TypefaceButton::seek(const QString& sought)
+{
+    QListWidgetItem *mine = nullptr, *first = nullptr;
+    {
+        const QSignalBlocker quiet(list_);
+        for (int k = 0; k < list_->count(); ++k) {
+            QListWidgetItem* i = list_->item(k);
+            const QString name = i->data(Qt::UserRole).toString();
+            i->setHidden(!name.contains(sought, Qt::CaseInsensitive));
+            if (i->isHidden()) continue;
+            if (!first) first = i;
+            if (name == family_) mine = i;
+        }
+        list_->setCurrentItem(mine ? mine : sought.isEmpty() ? nullptr : first);
+        list_->scrollToItem(list_->currentItem());
+    }
     if (!sought.isEmpty()) emit pointedAt(list_->currentItem() ? list_->currentItem()->data(Qt::UserRole).toString() : QString());
 }
 

@@ -35,7 +35,8 @@ private:
     QFrame* popup_ = nullptr;
     QLineEdit* search_ = nullptr;
     QListWidget* list_ = nullptr;
-    void fill(const QString& sought);
+    void fill();
+    void seek(const QString& sought);
     void take();
 };
 

@@ -352,11 +352,7 @@ private:
         if (l.words.empty()) return;
         const art::Id layer = layerForWork(bench_);
         if (!layer) return;
-        art::Fill fill;
-        const art::Paint paint = fillInHand(bench_).value_or(paintInHand(bench_));
-        fill.colour = paint.colour.value_or(bench_.look().colour.value_or(art::Colour{0, 0, 0}));
-        fill.ink = paint.ink;
-        const art::Added made = art::withLettering(s.document(), layer, l, fill);
+        const art::Added made = art::withLettering(s.document(), layer, l, nextFill());
         if (!made.id) {
             bench_.say(refusalText(made.why));
             return;
@@ -368,6 +364,14 @@ private:
         s.take(made.document, picked, name, burst);
         sayMissing(l);
     }
+    art::Fill nextFill()
+    {
+        art::Fill fill;
+        const art::Paint paint = fillInHand(bench_).value_or(paintInHand(bench_));
+        fill.colour = paint.colour.value_or(bench_.look().colour.value_or(art::Colour{0, 0, 0}));
+        fill.ink = paint.ink;
+        return fill;
+    }
     void sayMissing(const Lettering& l)
     {
         const auto laid = art::layoutOf(l, lineNow());
@@ -377,8 +381,17 @@ private:
     {
         const art::Item* i = bench_.document().item(item_);
         const auto paths = art::letteringPaths(l, lineNow());
-        if (!i || !paths) return;
-        art::Item preview = *i;
+        if (!paths) return;
+        art::Item preview;
+        if (i) {
+            preview = *i;
+        } else { // the first word, not in the document yet
+            art::Artwork a;
+            a.fill = nextFill();
+            a.stroke.colour.reset();
+            preview.id = bench_.document().nextId;
+            preview.is = std::move(a);
+        }
         std::get<art::Artwork>(preview.is).setPaths(*paths);
         bench_.hold({art::shared(std::move(preview))});
     }
@@ -466,15 +479,19 @@ private:
         pending_.over = !line->path->closed && m.at(line->along * m.length()).tangent.x < 0;
         beginNew();
     }
+    // By steps of 15 degrees with Shift; up, down and level are caught from near, unless Ctrl lets it go.
+    static double angleTo(Vec2 v, const Pointer& p)
+    {
+        const double angle = curve::angleOf(v), step = curve::radians(15), quarter = curve::pi / 2;
+        if (p.shift()) return std::round(angle / step) * step;
+        const double level = std::round(angle / quarter) * quarter;
+        return !p.control() && std::abs(angle - level) < curve::radians(2.5) ? level : angle;
+    }
     Lettering arcTo(Lettering l, const Pointer& p) const
     {
-        const Vec2 centre{l.place.e, l.place.f}, v = p.sheet - centre;
+        const Vec2 centre{l.place.e, l.place.f}, v = bench_.snap(p).point - centre;
         l.radius = std::max(1.0, std::round(length(v) * 10) / 10);
-        l.angle = curve::angleOf(v);
-        if (p.shift()) { // by steps of 15 degrees
-            const double step = curve::radians(15);
-            l.angle = std::round(l.angle / step) * step;
-        }
+        l.angle = angleTo(v, p);
         l.over = bench_.setting(settings::wordsInside);
         return l;
     }
@@ -501,11 +518,7 @@ private:
             if (!back) return l;
             const Vec2 v = *back * now_.sheet;
             l.radius = std::max(1.0, std::round((length(v) + (l.over ? l.shift : -l.shift)) * 10) / 10);
-            l.angle = curve::angleOf(v);
-            if (now_.shift()) {
-                const double step = curve::radians(15);
-                l.angle = std::round(l.angle / step) * step;
-            }
+            l.angle = angleTo(v, now_);
         } else if (const auto near = curve::nearest(lineNow(), now_.sheet)) {
             const curve::Measured m(lineNow());
             if (m.length() > 0) l.start = m.along(*near) / m.length();
