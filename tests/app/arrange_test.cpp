@@ -98,7 +98,7 @@ TEST_CASE("a click picks the group, another one what is in it, Esc goes a level 
     QTest::keyClick(blend, Qt::Key_Down);
     emit blend->activated(1);
     CHECK(s.d().item(group)->blend == art::Blend::multiply);
-    CHECK(hand::button(s.w, "Ungroup"));
+    CHECK(hand::shown(s.w, "Ungroup"));
     s.h.canvas().setFocus();
     // Dragged it moves as one.
     s.h.drag({200, 200}, {200, 400});
@@ -375,35 +375,24 @@ TEST_CASE("colours on the card go over gradients and inks, and are not mixed ove
 TEST_CASE("a shape by itself is faded, blended and blurred on its card, each drag and choice one step back")
 {
     Squares s;
-    const auto named = [&s](auto* kind, const char* name) {
-        using W = std::remove_pointer_t<decltype(kind)>;
-        hand::settle();
-        for (W* x : s.w.findChild<app::Card*>()->template findChildren<W*>())
-            if (x->isVisible() && x->accessibleName() == name) return x;
-        FAIL("no field " << name);
-        return static_cast<W*>(nullptr);
-    };
-    app::Slider* const slider = nullptr;
-    QComboBox* const combo = nullptr;
-    app::NumberField* const field = nullptr;
     const auto dragTo = [](app::Slider* w, double part) {
         QTest::mousePress(w, Qt::LeftButton, {}, {w->width() - 12, w->height() / 2});
         for (int k = 1; k <= 6; ++k) QTest::mouseMove(w, {w->width() - 12 - static_cast<int>((w->width() - 24) * (1 - part) * k / 6), w->height() / 2});
         QTest::mouseRelease(w, Qt::LeftButton, {}, {12 + static_cast<int>((w->width() - 24) * part), w->height() / 2});
     };
     s.h.click({200, 200});
-    dragTo(named(slider, "Opacity as a whole"), 0.5);
+    dragTo(hand::shown<app::Slider>(s.w, "Opacity as a whole"), 0.5);
     CHECK(s.d().item(s.a)->opacity == Approx(0.5).margin(0.06));
     s.h.click({500, 200});
-    dragTo(named(slider, "Opacity as a whole"), 0.2);
+    dragTo(hand::shown<app::Slider>(s.w, "Opacity as a whole"), 0.2);
     CHECK(s.d().item(s.b)->opacity == Approx(0.2).margin(0.06));
-    QComboBox* blend = named(combo, "Blend");
+    QComboBox* blend = hand::shown<QComboBox>(s.w, "Blend");
     blend->setFocus();
     QTest::keyClick(blend, Qt::Key_Down);
     CHECK(s.d().item(s.b)->blend == art::Blend::multiply);
-    QTest::keyClick(named(combo, "Blend"), Qt::Key_Down);
+    QTest::keyClick(hand::shown<QComboBox>(s.w, "Blend"), Qt::Key_Down);
     CHECK(s.d().item(s.b)->blend == art::Blend::screen);
-    app::NumberField* blur = named(field, "Blur");
+    app::NumberField* blur = hand::shown<app::NumberField>(s.w, "Blur");
     blur->setFocus();
     blur->selectAll();
     QTest::keyClicks(blur, "3 * 4");
@@ -416,7 +405,7 @@ TEST_CASE("a shape by itself is faded, blended and blurred on its card, each dra
         CHECK(s.d().item(s.b)->blur == 0);
         CHECK(s.d().item(s.b)->blend == b);
         hand::settle();
-        CHECK(named(combo, "Blend")->currentIndex() == static_cast<int>(b));
+        CHECK(hand::shown<QComboBox>(s.w, "Blend")->currentIndex() == static_cast<int>(b));
     }
     s.h.key(Qt::Key_Z, Qt::ControlModifier);
     CHECK(s.d().item(s.b)->opacity == 1);

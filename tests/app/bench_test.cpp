@@ -31,13 +31,6 @@ void straight(Hand& h, Vec2 a, Vec2 b)
     h.key(Qt::Key_Escape);
 }
 
-app::Pill* pill(QWidget& root, const QString& text)
-{
-    for (app::Pill* p : root.findChildren<app::Pill*>())
-        if (p->text() == text && p->isVisible()) return p;
-    return nullptr;
-}
-
 QColor at(Hand& h, Vec2 sheet)
 {
     return h.canvas().grab().toImage().pixelColor(h.on(sheet).toPoint());
@@ -85,7 +78,7 @@ TEST_CASE("alone and hidden references leave the artwork, the veil thins the ref
     REQUIRE(hand::waitFor([&] { return at(h, {300, 300}).lightness() > 245; }, 3000));
     h.key(Qt::Key_X);
     REQUIRE(hand::waitFor([&] { return at(h, {300, 300}).lightness() < 245; }, 3000));
-    QTest::mouseClick(pill(w, "Alone"), Qt::LeftButton);
+    hand::push(w, "Alone");
     REQUIRE(hand::waitFor([&] { return at(h, {300, 300}).lightness() > 245; }, 3000));
 }
 
@@ -94,7 +87,7 @@ TEST_CASE("side by side, the same place lies under the pointer in both panes, an
     app::Window w;
     Hand h(w);
     w.setStep(app::StepId::trace);
-    QTest::mouseClick(pill(w, "Beside"), Qt::LeftButton);
+    hand::push(w, "Beside");
     h.canvas().setFocus();
     h.key(Qt::Key_0);
     h.key(Qt::Key_F);

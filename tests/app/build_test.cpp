@@ -325,25 +325,18 @@ TEST_CASE("closed gaps and joined slivers stand on the card, each shown and turn
     REQUIRE(hand::waitFor([&] { return areas.upToDate() && areas.decisions().size() == 2; }));
     CHECK(areas.map()->areas().size() == 2);
     hand::settle();
-    const auto pill = [&](const QString& text) -> app::Pill* {
-        for (app::Pill* p : w.findChildren<app::Pill*>())
-            if (p->isVisibleTo(&w) && p->text() == text) return p;
-        return nullptr;
-    };
     const auto press = [&](const QString& text) {
-        INFO(text.toStdString());
-        REQUIRE(pill(text));
-        pill(text)->click();
+        hand::shown(w, text)->click();
         REQUIRE(hand::waitFor([&] { return areas.upToDate(); }));
         hand::settle();
     };
-    REQUIRE(pill("Sliver 0.7 px, joined"));
-    REQUIRE(pill("Gap 1.5 px, closed"));
+    CHECK(hand::shown(w, "Sliver 0.7 px, joined"));
+    CHECK(hand::shown(w, "Gap 1.5 px, closed"));
     press("Keep it");
     CHECK(areas.map()->areas().size() == 3);
     press("Open it");
     CHECK(areas.map()->at({300, 400}) == planar::outside);
-    REQUIRE(pill("Gap 1.5 px, left open"));
+    CHECK(hand::shown(w, "Gap 1.5 px, left open"));
     press("Close it");
     CHECK(areas.map()->at({300, 400}) != planar::outside);
     press("Let it join");

@@ -13,27 +13,13 @@
 
 using namespace softrope;
 using curve::Vec2;
-using hand::button;
 using hand::Hand;
+using hand::push;
 using hand::shapesReady;
+using hand::shown;
 using hand::withSquare;
 
 namespace {
-
-template <class W> W* named(app::Window& w, const QString& accessibleName)
-{
-    for (W* x : w.findChildren<W*>())
-        if (x->isVisible() && x->accessibleName() == accessibleName) return x;
-    return nullptr;
-}
-
-void press(app::Window& w, const QString& words)
-{
-    hand::settle();
-    INFO(words.toStdString());
-    REQUIRE(button(w, words));
-    QTest::mouseClick(button(w, words), Qt::LeftButton);
-}
 
 // A picture of four grey fields with a few specks.
 art::Document withFields()
@@ -66,8 +52,8 @@ TEST_CASE("without a picture the Tone card offers one, its acts say what is miss
     Hand h(w);
     w.setStep(app::StepId::tone);
     hand::settle();
-    CHECK(button(w, "Choose a picture"));
-    CHECK(button(w, "Picture shelf"));
+    CHECK(shown(w, "Choose a picture"));
+    CHECK(shown(w, "Picture shelf"));
     const art::Document before = h.document();
     w.run("tones-3");
     CHECK(w.lastSaid().contains("no picture"));
@@ -96,16 +82,16 @@ TEST_CASE("four fields become four tones: shares, smallest piece, specks, paint 
     for (const double s : w.desk().shares()) CHECK(s == Approx(0.25).margin(0.02));
     // Small pieces count again: the specks come.
     const std::size_t swept = w.desk().item()->group()->items.size();
-    auto* smallest = named<app::NumberField>(w, "Smallest piece");
+    auto* smallest = shown<app::NumberField>(w, "Smallest piece");
     REQUIRE(smallest);
     smallest->setText("4");
     QTest::keyClick(smallest, Qt::Key_Return);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     CHECK(w.desk().stack()->smallest == Approx(4));
     // And are swept by the button: four times the smallest piece each time.
-    press(w, "Sweep specks");
+    push(w, "Sweep specks");
     CHECK(w.desk().stack()->smallest == Approx(16));
-    press(w, "Sweep specks");
+    push(w, "Sweep specks");
     CHECK(w.desk().stack()->smallest == Approx(64));
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     CHECK(w.desk().item()->group()->items.size() == swept);
@@ -163,13 +149,13 @@ TEST_CASE("paint of what is picked by the card: ink, tint, none, swap, opacity, 
     const art::Id first = h.lines()[0]->id;
     w.session().pickItems({first});
     hand::settle();
-    auto* row = named<app::InkRow>(w, "Lamp");
+    auto* row = shown<app::InkRow>(w, "Lamp");
     REQUIRE(row);
     QTest::mouseClick(row, Qt::LeftButton, {}, QPoint(120, 12));
     CHECK(h.document().item(first)->artwork()->fill.ink.ink == ink.id);
     // A lighter tint of it.
     hand::settle();
-    auto* tints = named<app::ColourSteps>(w, "Tints");
+    auto* tints = shown<app::ColourSteps>(w, "Tints");
     REQUIRE(tints);
     QTest::mouseClick(tints, Qt::LeftButton, {}, QPoint(tints->width() - 6, 12));
     CHECK(h.document().item(first)->artwork()->fill.ink == art::InkUse{ink.id, 3});
@@ -178,21 +164,21 @@ TEST_CASE("paint of what is picked by the card: ink, tint, none, swap, opacity, 
     QTest::mouseClick(tints, Qt::LeftButton, Qt::ShiftModifier, QPoint(6, 12));
     CHECK(h.document().inks.size() == 2);
     w.session().pickItems({first});
-    press(w, "Swap");
+    push(w, "Swap");
     CHECK_FALSE(h.document().item(first)->artwork()->fill.colour);
-    press(w, "Swap");
-    press(w, "No line");
+    push(w, "Swap");
+    push(w, "No line");
     CHECK_FALSE(h.document().item(first)->artwork()->stroke.colour);
-    auto* opacity = named<app::NumberField>(w, "Opacity of the fill");
+    auto* opacity = shown<app::NumberField>(w, "Opacity of the fill");
     REQUIRE(opacity);
     opacity->setText("100/4");
     QTest::keyClick(opacity, Qt::Key_Return);
     CHECK(h.document().item(first)->artwork()->fill.opacity == Approx(0.25));
-    press(w, "No fill");
+    push(w, "No fill");
     CHECK_FALSE(h.document().item(first)->artwork()->fill.colour);
     // The other one: nothing is like it.
     w.session().pickItems({h.lines()[1]->id});
-    press(w, "Like fill");
+    push(w, "Like fill");
     CHECK(w.lastSaid().contains("Nothing else"));
 }
 
@@ -206,10 +192,10 @@ TEST_CASE("the card leads to areas without an ink, one after the other")
     w.session().start(d, {});
     h.canvas().fitSheet();
     w.setStep(app::StepId::colour);
-    press(w, "Show next");
+    push(w, "Show next");
     REQUIRE(w.session().selection().items.size() == 1);
     const art::Id one = w.session().selection().items.front();
-    press(w, "Show next");
+    push(w, "Show next");
     CHECK(w.session().selection().items.front() != one);
     h.canvas().setSetting(app::settings::paintWhere, 0);
     w.run("ink-1");

@@ -164,11 +164,7 @@ TEST_CASE("drops follow while a line is in hand, and flow on where the line betw
     w.areas().setFlows(false);
     w.session().take(art::withoutItems(h.document(), {wall}), "Delete");
     REQUIRE(hand::waitFor([&] { return w.notices().text().contains("flow on"); }));
-    app::Pill* flow = nullptr;
-    for (app::Pill* p : w.notices().findChildren<app::Pill*>())
-        if (p->isVisible() && p->text() == "Flow on") flow = p;
-    REQUIRE(flow);
-    QTest::mouseClick(flow, Qt::LeftButton);
+    hand::push(w.notices(), "Flow on");
     CHECK(w.notices().count() == 0);
     hand::idle(w);
     CHECK(art::leaks(h.document()).empty());

@@ -5,6 +5,7 @@
 
 #include <catch2/catch.hpp>
 
+#include <QAbstractButton>
 #include <QApplication>
 #include <QMouseEvent>
 #include <QtTest/QTest>
@@ -22,7 +23,8 @@ inline void settle(int ms = 30)
     QTest::qWait(ms);
 }
 
-inline bool waitFor(const std::function<bool()>& what, int ms = 60000)
+// As long as a crowded machine may need.
+inline bool waitFor(const std::function<bool()>& what, int ms = 180000)
 {
     return QTest::qWaitFor(what, ms);
 }
@@ -35,6 +37,28 @@ inline void idle(Window& w)
         return w.session().jobs().waitForAll(0) && !w.working();
     }));
     settle(5);
+}
+
+// A control that can be seen now, by its words or its accessible name; null when there is none.
+template <class W = QAbstractButton> W* seen(const QWidget& root, const QString& name)
+{
+    for (W* w : root.findChildren<W*>()) {
+        const auto* button = qobject_cast<const QAbstractButton*>(w);
+        if (w->isVisible() && ((button && button->text() == name) || w->accessibleName() == name)) return w;
+    }
+    return nullptr;
+}
+// The same, waited for: cards and notices follow what they tell of, a busy machine's later.
+template <class W = QAbstractButton> W* shown(const QWidget& root, const QString& name)
+{
+    INFO(name.toStdString());
+    settle();
+    REQUIRE(waitFor([&] { return seen<W>(root, name) != nullptr; }));
+    return seen<W>(root, name);
+}
+inline void push(const QWidget& root, const QString& words)
+{
+    QTest::mouseClick(shown(root, words), Qt::LeftButton);
 }
 
 struct Hand {

@@ -114,8 +114,8 @@ TEST_CASE("from a crooked scan to exported lines that lie on the true ones")
     h.key(Qt::Key_Escape);
     w.session().pickItems({h.lines()[0]->id});
     settle();
-    for (app::Slider* s : w.findChildren<app::Slider*>())
-        if (s->accessibleName() == "Slack" && s->isVisible()) QTest::mouseClick(s, Qt::LeftButton, {}, {s->width() / 4, 12});
+    auto* slack = hand::shown<app::Slider>(w, "Slack");
+    QTest::mouseClick(slack, Qt::LeftButton, {}, {slack->width() / 4, 12});
     CHECK(h.lines()[0]->artwork()->hand()->slack == Approx(2).margin(0.6));
 
     // Save, close, reopen: the same document.
@@ -196,11 +196,7 @@ TEST_CASE("killed in the middle of work, nothing older than ten seconds is lost,
     settle();
     auto* panel = w.findChild<QWidget*>("recovered");
     REQUIRE(panel);
-    app::Pill* open = nullptr;
-    for (app::Pill* p : panel->findChildren<app::Pill*>())
-        if (p->text() == "Open it") open = p;
-    REQUIRE(open);
-    QTest::mouseClick(open, Qt::LeftButton);
+    hand::push(*panel, "Open it");
     REQUIRE(hand::waitFor([&] { return h.lines().size() == 2 && files::leftBehind().empty(); }));
     CHECK(w.session().changed());
     w.session().keeper().forget();

@@ -98,7 +98,7 @@ TEST_CASE("each kind of thing has its card: group, live pieces, several, in ever
         w.session().pickItems({facets.id});
         hand::settle(60);
         CHECK(says("live"));
-        CHECK(hand::button(w, "Set"));
+        CHECK(hand::seen(w, "Set"));
         w.session().pickItems({g.id, facets.id});
         hand::settle(60);
         CHECK(says("2 picked"));
@@ -113,8 +113,7 @@ TEST_CASE("each kind of thing has its card: group, live pieces, several, in ever
     w.setStep(app::StepId::build);
     h.canvas().takeTool("pick");
     hand::settle(60);
-    REQUIRE(hand::button(w, "Set"));
-    QTest::mouseClick(hand::button(w, "Set"), Qt::LeftButton);
+    hand::push(w, "Set");
     CHECK_FALSE(h.document().item(facets.id)->group()->derived());
     const art::Id piece = h.document().item(facets.id)->group()->items[0]->id;
     CHECK(art::transformed(h.document(), {piece}, curve::translation({5, 5})).done());

@@ -38,20 +38,6 @@ const art::Reference& reference(Hand& h, art::Id id)
     return *h.document().item(id)->reference();
 }
 
-app::Pill* pill(QWidget& root, const QString& text)
-{
-    for (app::Pill* p : root.findChildren<app::Pill*>())
-        if (p->text() == text && p->isVisible()) return p;
-    return nullptr;
-}
-
-app::NumberField* field(QWidget& root, const QString& name)
-{
-    for (app::NumberField* f : root.findChildren<app::NumberField*>())
-        if (f->accessibleName() == name && f->isVisible()) return f;
-    return nullptr;
-}
-
 void type(QWidget* into, const QString& text)
 {
     into->setFocus();
@@ -72,7 +58,7 @@ TEST_CASE("a picture is locked as it comes, unlocked, it is moved, sized and tur
     const art::Document before = h.document();
     h.drag({540, 540}, {700, 600});
     CHECK(h.document() == before);
-    QTest::mouseClick(pill(w, "Unlock"), Qt::LeftButton);
+    hand::push(w, "Unlock");
     settle();
     CHECK(w.session().selection().items == std::vector<art::Id>{id});
     CHECK(h.canvas().tool()->id() == "place");
@@ -92,8 +78,7 @@ TEST_CASE("a picture is locked as it comes, unlocked, it is moved, sized and tur
     const Vec2 turned = middle + curve::rotation(0.3) * (outside - middle);
     h.drag(outside, turned);
     CHECK(reference(h, id).turn == Approx(0.3).margin(0.02));
-    REQUIRE(hand::waitFor([&] { return pill(w, "Dim and lock") != nullptr; }));
-    QTest::mouseClick(pill(w, "Dim and lock"), Qt::LeftButton);
+    hand::push(w, "Dim and lock");
     settle();
     CHECK(h.document().layerOf(id)->locked);
     w.canvas().setSnapping(true);
@@ -104,16 +89,16 @@ TEST_CASE("typed values place the picture, sums are understood, Escape leaves th
     app::Window w;
     Hand h(w);
     const art::Id id = withPicture(h);
-    type(field(w, "Turn"), "90/4");
+    type(hand::shown<app::NumberField>(w, "Turn"), "90/4");
     CHECK(curve::degrees(reference(h, id).turn) == Approx(22.5));
-    type(field(w, "Size"), "150");
+    type(hand::shown<app::NumberField>(w, "Size"), "150");
     CHECK(reference(h, id).scale == Approx(1.5));
-    app::NumberField* size = field(w, "Size");
+    app::NumberField* size = hand::shown<app::NumberField>(w, "Size");
     size->setFocus();
     QTest::keyClicks(size, "99");
     QTest::keyClick(size, Qt::Key_Escape);
     CHECK(reference(h, id).scale == Approx(1.5));
-    QTest::mouseClick(pill(w, "Fit to sheet"), Qt::LeftButton);
+    hand::push(w, "Fit to sheet");
     settle();
     CHECK(reference(h, id).scale == Approx(2.7));
     // The whole burst of typing one field is told apart from the next field.
@@ -232,16 +217,16 @@ TEST_CASE("the sheet's size and unit are set by preset and by figures, without t
 {
     app::Window w;
     Hand h(w);
-    QTest::mouseClick(pill(w, "A4"), Qt::LeftButton);
+    hand::push(w, "A4");
     settle();
     CHECK(h.document().sheet.width == Approx(210 * 96 / 25.4));
     CHECK(h.document().sheet.unit == art::Unit::mm);
-    app::NumberField* width = field(w, "Sheet width");
+    app::NumberField* width = hand::shown<app::NumberField>(w, "Sheet width");
     REQUIRE(width);
     CHECK(width->text() == "210");
     type(width, "100");
     CHECK(h.document().sheet.width == Approx(100 * 96 / 25.4));
-    QTest::mouseClick(pill(w, "Wide"), Qt::LeftButton);
+    hand::push(w, "Wide");
     settle();
     CHECK(h.document().sheet.width == 1920);
     CHECK(h.document().sheet.unit == art::Unit::px);
@@ -253,8 +238,7 @@ TEST_CASE("scanning can be stopped, and leaves nothing then")
     Hand h(w);
     const art::Document before = h.document();
     w.scanPage("moth", 300, 3);
-    REQUIRE(hand::waitFor([&] { return pill(w, "Stop") != nullptr; }));
-    QTest::mouseClick(pill(w, "Stop"), Qt::LeftButton);
+    hand::push(w, "Stop");
     REQUIRE(hand::waitFor([&] { return !w.busy(); }));
     CHECK(h.document() == before);
     CHECK(w.lastSaid().startsWith("Stopped"));
@@ -266,12 +250,10 @@ TEST_CASE("the light of a page is flattened and its paper lifted by the card's s
     Hand h(w);
     const art::Id id = withPicture(h);
     const std::size_t steps = w.session().history().length();
-    for (app::Slider* s : w.findChildren<app::Slider*>()) {
-        if (!s->isVisible() || s->accessibleName() != "Lift paper to white") continue;
-        QTest::mousePress(s, Qt::LeftButton, {}, {10, 12});
-        for (int x = 20; x < s->width() - 10; x += 25) QTest::mouseMove(s, {x, 12});
-        QTest::mouseRelease(s, Qt::LeftButton, {}, {s->width() - 12, 12});
-    }
+    auto* s = hand::shown<app::Slider>(w, "Lift paper to white");
+    QTest::mousePress(s, Qt::LeftButton, {}, {10, 12});
+    for (int x = 20; x < s->width() - 10; x += 25) QTest::mouseMove(s, {x, 12});
+    QTest::mouseRelease(s, Qt::LeftButton, {}, {s->width() - 12, 12});
     CHECK(reference(h, id).liftPaper > 0.7);
     CHECK(w.session().history().length() == steps + 1);
     // The last good picture stays until the new one is ready, and the new one is whiter.
@@ -287,7 +269,7 @@ TEST_CASE("layers: add, draw on, hide and lock by a click on their rows, order b
     Hand h(w);
     auto* list = w.findChild<app::LayerList*>();
     REQUIRE(list);
-    QTest::mouseClick(pill(*list, "Add"), Qt::LeftButton);
+    hand::push(*list, "Add");
     settle();
     REQUIRE(h.document().layers.size() == 2);
     const art::Id top = h.document().layers[1]->id;
@@ -357,8 +339,7 @@ TEST_CASE("two open ends near each other are offered for joining on the card, on
     h.key(Qt::Key_Return);
     h.key(Qt::Key_Escape);
     settle();
-    REQUIRE(pill(w, "Close gap"));
-    QTest::mouseClick(pill(w, "Close gap"), Qt::LeftButton);
+    hand::push(w, "Close gap");
     settle();
     CHECK(h.lines().size() == 1);
     CHECK(h.path(0).nodes.size() == 3);
@@ -380,7 +361,7 @@ TEST_CASE("undo is named on its button, takes back with the selection, and redo 
     h.key(Qt::Key_Delete);
     settle();
     CHECK(h.lines().empty());
-    app::Pill* undo = pill(w, "Undo: Delete");
+    auto* undo = hand::shown(w, "Undo: Delete");
     REQUIRE(undo);
     QTest::mouseClick(undo, Qt::LeftButton);
     settle();
@@ -467,7 +448,7 @@ TEST_CASE("what was recovered can be put aside")
     w.offerRecovered();
     settle();
     REQUIRE(w.findChild<QWidget*>("recovered"));
-    QTest::mouseClick(pill(*w.findChild<QWidget*>("recovered"), "Put it aside"), Qt::LeftButton);
+    hand::push(*w.findChild<QWidget*>("recovered"), "Put it aside");
     settle();
     CHECK(files::leftBehind().empty());
     // It is still there, and File opens it again.

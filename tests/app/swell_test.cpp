@@ -32,12 +32,6 @@ struct Picked {
         hand::settle(60);
     }
     const art::Artwork& line() { return *hand.lines().at(0)->artwork(); }
-    template <class T> T* named(const QString& accessibleName)
-    {
-        for (T* w : window.findChildren<T*>())
-            if (w->accessibleName() == accessibleName && w->isVisibleTo(&window)) return w;
-        return nullptr;
-    }
 };
 
 } // namespace
@@ -45,13 +39,13 @@ struct Picked {
 TEST_CASE("a swell is chosen by name, shaped by a bead, and taken back in one step")
 {
     Picked p;
-    auto* names = p.named<QComboBox>("Swell");
+    auto* names = hand::shown<QComboBox>(p.window, "Swell");
     REQUIRE(names);
     names->setCurrentIndex(1);
     emit names->activated(1);
     REQUIRE(p.line().stroke.swell);
     hand::settle(60);
-    auto* shape = p.named<app::SwellCurve>("Swell");
+    auto* shape = hand::shown<app::SwellCurve>(p.window, "Swell");
     REQUIRE(shape);
     const auto before = *p.line().stroke.swell;
     REQUIRE(before.beads.size() == 3);
@@ -68,7 +62,7 @@ TEST_CASE("a swell is chosen by name, shaped by a bead, and taken back in one st
 TEST_CASE("corners are rounded live with the slider's keys, and a line becomes a shape")
 {
     Picked p;
-    auto* slider = p.named<app::Slider>("Round corners");
+    auto* slider = hand::shown<app::Slider>(p.window, "Round corners");
     REQUIRE(slider);
     slider->setFocus();
     for (int k = 0; k < 6; ++k) QTest::keyClick(slider, Qt::Key_Right, Qt::ShiftModifier);

@@ -128,10 +128,7 @@ TEST_CASE("an assistive program reads a slider's figure and moves it as the hand
     Bench b;
     b.w.setStep(app::StepId::build);
     hand::settle(60);
-    app::Slider* gaps = nullptr;
-    for (app::Slider* s : b.w.findChildren<app::Slider*>())
-        if (s->isVisible() && s->accessibleName() == "Gaps that close") gaps = s;
-    REQUIRE(gaps);
+    auto* gaps = hand::shown<app::Slider>(b.w, "Gaps that close");
     QAccessibleInterface* i = QAccessible::queryAccessibleInterface(gaps);
     REQUIRE(i->valueInterface());
     i->valueInterface()->setCurrentValue(4.0);

@@ -5,17 +5,7 @@
 #include "art/edits.h"
 #include "art/tones.h"
 
-#include <QAbstractButton>
-
 namespace hand {
-
-// A button of the card or window by its words.
-inline QAbstractButton* button(Window& w, const QString& words)
-{
-    for (QAbstractButton* b : w.findChildren<QAbstractButton*>())
-        if (b->isVisible() && b->text() == words) return b;
-    return nullptr;
-}
 
 // A filled square, 200 px wide, without a line.
 inline softrope::art::Document withSquare(const softrope::art::Document& d, Vec2 at, softrope::art::Colour c, softrope::art::InkUse ink = {})

@@ -19,7 +19,6 @@
 
 using namespace softrope;
 using curve::Vec2;
-using hand::button;
 using hand::Hand;
 using hand::shapesReady;
 
@@ -53,8 +52,7 @@ TEST_CASE("the lantern photo becomes five tones by pointer: cuts, a patch, half 
     w.setStep(app::StepId::tone);
     REQUIRE(hand::waitFor([&] { return w.desk().ready(); }));
     hand::settle(30);
-    REQUIRE(button(w, "5"));
-    QTest::mouseClick(button(w, "5"), Qt::LeftButton);
+    hand::push(w, "5");
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     REQUIRE(w.desk().stack()->cuts.size() == 4);
     const art::Id stack = w.desk().item()->id;
@@ -139,8 +137,7 @@ TEST_CASE("the lantern photo becomes five tones by pointer: cuts, a patch, half 
     // Half dark, half light within it.
     h.key(Qt::Key_Escape);
     hand::settle();
-    REQUIRE(button(w, "Find the cut"));
-    QTest::mouseClick(button(w, "Find the cut"), Qt::LeftButton);
+    hand::push(w, "Find the cut");
     const auto balance = w.desk().balance(0.5);
     REQUIRE(balance);
     CHECK(balance->dark == Approx(0.5).margin(0.01));
@@ -149,15 +146,13 @@ TEST_CASE("the lantern photo becomes five tones by pointer: cuts, a patch, half 
 
     // Set: areas like any other, with a way back.
     const std::size_t areas = h.document().item(stack)->group()->items.size();
-    REQUIRE(button(w, "Make areas"));
-    QTest::mouseClick(button(w, "Make areas"), Qt::LeftButton);
+    hand::push(w, "Make areas");
     CHECK(h.document().item(stack)->group()->tones()->set);
     CHECK_FALSE(h.document().item(stack)->locked);
     w.session().take(art::withoutItems(h.document(), {h.document().item(stack)->group()->items.front()->id}), "Delete");
     CHECK(h.document().item(stack)->group()->items.size() == areas - 1);
     hand::settle();
-    REQUIRE(button(w, "Live again"));
-    QTest::mouseClick(button(w, "Live again"), Qt::LeftButton);
+    hand::push(w, "Live again");
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     CHECK(h.document().item(stack)->group()->items.size() == areas);
 
@@ -293,8 +288,7 @@ TEST_CASE("a facet emblem from an outline: proposed, cut by hand, shaded, turned
     h.key(Qt::Key_H);
     hand::settle();
     h.canvas().setSetting(app::settings::facetPieces, 5);
-    REQUIRE(button(w, "Cut into facets"));
-    QTest::mouseClick(button(w, "Cut into facets"), Qt::LeftButton);
+    hand::push(w, "Cut into facets");
     const auto facets = [&]() -> const art::Group& {
         for (const art::LayerPtr& l : h.document().layers)
             for (const art::ItemPtr& one : l->items)
@@ -356,8 +350,7 @@ TEST_CASE("pieces over a picture: made in one act, then corners, cuts and merges
     h.canvas().setSetting(app::settings::meshGap, 2);
     h.canvas().setSetting(app::settings::meshColour, 0);
     hand::settle();
-    REQUIRE(button(w, "Make pieces"));
-    QTest::mouseClick(button(w, "Make pieces"), Qt::LeftButton);
+    hand::push(w, "Make pieces");
     const auto pieces = [&]() -> const art::Group* {
         for (const art::LayerPtr& l : h.document().layers)
             for (const art::ItemPtr& one : l->items)
@@ -409,8 +402,7 @@ TEST_CASE("a stack is cut by colour: beads dragged, merged, split, a colour adde
     w.desk().begin(4);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));
     const tone::Stack before = *w.desk().stack();
-    REQUIRE(hand::button(w, "Colour"));
-    hand::button(w, "Colour")->click();
+    hand::push(w, "Colour");
     REQUIRE(w.desk().byColour());
     CHECK(w.desk().stack()->colours.size() == 4);
     REQUIRE(hand::waitFor([&] { return shapesReady(w); }));

@@ -225,11 +225,7 @@ TEST_CASE("freehand: few nodes, closes near its start, slack changes it afterwar
     REQUIRE(h.lines()[0]->artwork()->hand());
     CHECK(h.lines()[0]->artwork()->hand()->samples.size() > 100);
     settle(150); // the card is built anew with the line
-    const auto sliders = w.findChildren<app::Slider*>();
-    app::Slider* slack = nullptr;
-    for (app::Slider* s : sliders)
-        if (s->accessibleName() == "Slack" && s->isVisible()) slack = s;
-    REQUIRE(slack);
+    auto* slack = hand::shown<app::Slider>(w, "Slack");
     const std::size_t steps = w.session().history().length();
     std::size_t fine = 0; // nodes with the least slack
     for (int x = 10; x <= slack->width() - 12; x += 20) {

@@ -55,17 +55,9 @@ struct Sheet : Bench {
         return all.empty() ? nullptr : all.back();
     }
     const art::Lettering& set() { return *words()->artwork()->lettering(); }
-    template <class T> T* field(const QString& name)
-    {
-        settle(60);
-        for (T* one : w.findChildren<T*>())
-            if (one->accessibleName() == name && one->isVisible()) return one;
-        return nullptr;
-    }
     void number(const QString& name, const QString& value)
     {
-        auto* f = field<app::NumberField>(name);
-        REQUIRE(f);
+        auto* f = hand::shown<app::NumberField>(w, name);
         f->setFocus();
         f->selectAll();
         QTest::keyClicks(f, value);
@@ -236,7 +228,7 @@ TEST_CASE("another typeface is seen on the sheet while it is pointed at, and set
     s.h.click({200, 300});
     s.type("Moth");
     s.h.key(Qt::Key_Escape);
-    auto* face = s.field<app::TypefaceButton>("Typeface");
+    auto* face = hand::shown<app::TypefaceButton>(s.w, "Typeface");
     REQUIRE(face);
     CHECK(face->text().contains("Roboto"));
     QTest::mouseClick(face, Qt::LeftButton);
@@ -253,7 +245,7 @@ TEST_CASE("another typeface is seen on the sheet while it is pointed at, and set
     CHECK(s.set().type.family == "Bebas Neue");
     s.number("Size", "72");
     CHECK(s.set().type.size == Approx(72));
-    auto* unit = s.field<QComboBox>("Unit of the size");
+    auto* unit = hand::shown<QComboBox>(s.w, "Unit of the size");
     REQUIRE(unit);
     unit->setCurrentIndex(1);
     emit unit->activated(1);
