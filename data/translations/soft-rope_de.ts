@@ -276,6 +276,10 @@
    <translation>%1 Stücke. Ecken ziehen, teilen und vereinen. Strg+Z nimmt sie weg.</translation>
   </message>
   <message>
+   <source>%1 px from the centre</source>
+   <translation>%1 px von der Mitte</translation>
+  </message>
+  <message>
    <source>%1 shapes have their tones now. Hold W to compare with the picture; Ctrl+Z takes it back.</source>
    <translation>%1 Formen haben jetzt ihre Töne. W halten vergleicht mit dem Bild; Strg+Z nimmt es zurück.</translation>
   </message>
@@ -722,6 +726,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n time(s). Change any one of them and all follow.</source>
+   <translation>
+    <numerusform>%n Mal. Ändere eines davon, und alle folgen.</numerusform>
+    <numerusform>%n Mal. Ändere eines davon, und alle folgen.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n tone(s)</source>
    <translation>
     <numerusform>%n Ton</numerusform>
@@ -898,6 +909,10 @@
   <message>
    <source>&lt;b&gt;Redraw&lt;/b&gt; start on a line, draw a better way, end on the line. The dotted part goes. Esc drops the stroke.</source>
    <translation>&lt;b&gt;Neu ziehen&lt;/b&gt;: Auf einer Linie beginnen, einen besseren Weg zeichnen, auf der Linie enden. Das Gepunktete geht. Esc verwirft den Strich.</translation>
+  </message>
+  <message>
+   <source>&lt;b&gt;Repeat&lt;/b&gt; what is picked: click its centre, click a line to stand along, or drag rows out. Up, Down: more, fewer.</source>
+   <translation>&lt;b&gt;Wiederholen&lt;/b&gt;, was gewählt ist: Mitte klicken, Linie klicken oder Reihen aufziehen. Auf, Ab: mehr, weniger.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Rope&lt;/b&gt; click loosely along an edge; Shift draws by hand. Click the start to close, Enter ends, Backspace lets go.</source>
@@ -1124,6 +1139,10 @@
    <translation>Alle Lücken bis zu dieser Breite gelten als geschlossen</translation>
   </message>
   <message>
+   <source>All lie as the first does; else they turn with the way</source>
+   <translation>Alle liegen wie das erste; sonst drehen sie sich mit dem Weg</translation>
+  </message>
+  <message>
    <source>All of them as one</source>
    <translation>Alle zusammen als eine</translation>
   </message>
@@ -1154,6 +1173,14 @@
   <message>
    <source>Alone</source>
    <translation>Allein</translation>
+  </message>
+  <message>
+   <source>Along</source>
+   <translation>Entlang</translation>
+  </message>
+  <message>
+   <source>Along a line</source>
+   <translation>Entlang einer Linie</translation>
   </message>
   <message>
    <source>Along the drag</source>
@@ -1520,6 +1547,10 @@
    <translation>Aussehen ändern</translation>
   </message>
   <message>
+   <source>Change steps</source>
+   <translation>Abstände ändern</translation>
+  </message>
+  <message>
    <source>Char</source>
    <translation>Kohle</translation>
   </message>
@@ -1564,12 +1595,20 @@
    <translation>Ein Farbfeld anklicken mischt die Farbe des Tons, Umschalt und Klick nimmt das Mittel dessen, was dort liegt; mit Tasten Eingabe, und Entf für das Mittel</translation>
   </message>
   <message>
+   <source>Click once more to pick one of them: what is done to it is done to all.</source>
+   <translation>Noch ein Klick wählt eines davon: Was mit ihm geschieht, geschieht mit allen.</translation>
+  </message>
+  <message>
    <source>Click once more to pick what is in it; Esc leads back.</source>
    <translation>Noch ein Klick wählt, was darin ist; Esc führt zurück.</translation>
   </message>
   <message>
    <source>Click the line that the words are to stand on.</source>
    <translation>Klicke die Linie an, auf der die Wörter stehen sollen.</translation>
+  </message>
+  <message>
+   <source>Click the line that they are to stand along.</source>
+   <translation>Klicke die Linie, an der sie stehen sollen.</translation>
   </message>
   <message>
    <source>Click to rename</source>
@@ -1656,6 +1695,10 @@
    <translation>Farben des Stapels</translation>
   </message>
   <message>
+   <source>Columns</source>
+   <translation>Spalten</translation>
+  </message>
+  <message>
    <source>Combine otherwise</source>
    <translation>Anders verknüpfen</translation>
   </message>
@@ -1730,6 +1773,10 @@
   <message>
    <source>Corners stay sharp; else they are rounded</source>
    <translation>Ecken bleiben scharf; sonst werden sie rund</translation>
+  </message>
+  <message>
+   <source>Count</source>
+   <translation>Anzahl</translation>
   </message>
   <message>
    <source>Course</source>
@@ -2118,6 +2165,10 @@
    <translation>Jedes Pixel geht zur nächsten Farbe einer Palette</translation>
   </message>
   <message>
+   <source>Each second row half a step on</source>
+   <translation>Jede zweite Reihe einen halben Schritt weiter</translation>
+  </message>
+  <message>
    <source>Edge</source>
    <translation>Rand</translation>
   </message>
@@ -2216,6 +2267,10 @@
   <message>
    <source>Every part by itself</source>
    <translation>Jeder Teil für sich</translation>
+  </message>
+  <message>
+   <source>Every second one mirrored</source>
+   <translation>Jedes zweite gespiegelt</translation>
   </message>
   <message>
    <source>Every shade goes with the light.</source>
@@ -2510,6 +2565,18 @@
    <translation>Freihand: %1.</translation>
   </message>
   <message>
+   <source>From</source>
+   <translation>Von</translation>
+  </message>
+  <message>
+   <source>From column to column</source>
+   <translation>Von Spalte zu Spalte</translation>
+  </message>
+  <message>
+   <source>From row to row</source>
+   <translation>Von Reihe zu Reihe</translation>
+  </message>
+  <message>
    <source>From the middle to the rim</source>
    <translation>Aus der Mitte zum Rand</translation>
   </message>
@@ -2721,6 +2788,10 @@
    <translation>Wie stark die Vorlage durchscheint ([ und ])</translation>
   </message>
   <message>
+   <source>How the next ones lie</source>
+   <translation>Wie die nächsten liegen</translation>
+  </message>
+  <message>
    <source>How the next words are set</source>
    <translation>Wie die nächsten Wörter gesetzt werden</translation>
   </message>
@@ -2735,6 +2806,10 @@
   <message>
    <source>In hand: each shape that is closed or carved now is filled with it. %1 lets it go.</source>
    <translation>In der Hand: jede Form, die nun geschlossen oder herausgelöst wird, bekommt sie als Füllung. %1 lässt los.</translation>
+  </message>
+  <message>
+   <source>In rows and columns</source>
+   <translation>In Reihen und Spalten</translation>
   </message>
   <message>
    <source>Inflections %1 → %2, largest move %3.</source>
@@ -3071,6 +3146,10 @@
   <message>
    <source>Left</source>
    <translation>Links</translation>
+  </message>
+  <message>
+   <source>Left and right by turns</source>
+   <translation>Abwechselnd links und rechts</translation>
   </message>
   <message>
    <source>Left sides in one line</source>
@@ -3511,6 +3590,10 @@
   <message>
    <source>Move axis</source>
    <translation>Achse bewegen</translation>
+  </message>
+  <message>
+   <source>Move centre</source>
+   <translation>Mitte bewegen</translation>
   </message>
   <message>
    <source>Move colour %1</source>
@@ -4237,6 +4320,10 @@
    <translation>Wählen Sie, was hineinkommt, und die Fläche oder Gruppe, in die es kommt.</translation>
   </message>
   <message>
+   <source>Pick what is to be repeated first.</source>
+   <translation>Wähle zuerst, was wiederholt werden soll.</translation>
+  </message>
+  <message>
    <source>Pick words first.</source>
    <translation>Wähle zuerst Wörter.</translation>
   </message>
@@ -4476,6 +4563,10 @@
    <translation>Aussehen umbenennen</translation>
   </message>
   <message>
+   <source>Repeat</source>
+   <translation>Wiederholung</translation>
+  </message>
+  <message>
    <source>Replace ink</source>
    <translation>Tinte ersetzen</translation>
   </message>
@@ -4546,6 +4637,10 @@
   <message>
    <source>Round teapot</source>
    <translation>Runde Teekanne</translation>
+  </message>
+  <message>
+   <source>Rows</source>
+   <translation>Reihen</translation>
   </message>
   <message>
    <source>Ruler</source>
@@ -5082,6 +5177,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Blinzeln: unscharf, solange gehalten</translation>
   </message>
   <message>
+   <source>Staggered rows</source>
+   <translation>Versetzte Reihen</translation>
+  </message>
+  <message>
    <source>Start on the line that is to change.</source>
    <translation>Beginnen Sie auf der Linie, die sich ändern soll.</translation>
   </message>
@@ -5300,6 +5399,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Take shapes</source>
    <translation>Formen nehmen</translation>
+  </message>
+  <message>
+   <source>Take the Repeat tool with one thing picked, and click the line.</source>
+   <translation>Nimm das Werkzeug Wiederholung mit einem gewählten Ding und klicke die Linie.</translation>
   </message>
   <message>
    <source>Take the picked shape as the mark of scatter</source>
@@ -5882,6 +5985,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Seidenpapier</translation>
   </message>
   <message>
+   <source>To</source>
+   <translation>Bis</translation>
+  </message>
+  <message>
    <source>To a side</source>
    <translation>Zu einer Seite</translation>
   </message>
@@ -6142,6 +6249,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Nach oben</translation>
   </message>
   <message>
+   <source>Upright</source>
+   <translation>Aufrecht</translation>
+  </message>
+  <message>
    <source>Veil</source>
    <translation>Schleier</translation>
   </message>
@@ -6390,6 +6501,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>Worked out from its recipe.</source>
    <translation>Aus seinem Rezept errechnet.</translation>
+  </message>
+  <message>
+   <source>Worked out from the first.</source>
+   <translation>Aus dem ersten errechnet.</translation>
   </message>
   <message>
    <source>Working colour: will be dark</source>

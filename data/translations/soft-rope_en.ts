@@ -410,6 +410,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n time(s). Change any one of them and all follow.</source>
+   <translation>
+    <numerusform>%n time. Change any one of them and all follow.</numerusform>
+    <numerusform>%n times. Change any one of them and all follow.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n tone(s)</source>
    <translation>
     <numerusform>%n tone</numerusform>

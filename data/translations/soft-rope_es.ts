@@ -276,6 +276,10 @@
    <translation>%1 piezas. Arrastre esquinas, divida y fusione. Ctrl+Z las quita.</translation>
   </message>
   <message>
+   <source>%1 px from the centre</source>
+   <translation>%1 px del centro</translation>
+  </message>
+  <message>
    <source>%1 shapes have their tones now. Hold W to compare with the picture; Ctrl+Z takes it back.</source>
    <translation>%1 formas tienen ya sus tonos. Mantenga W para comparar con la imagen; Ctrl+Z lo deshace.</translation>
   </message>
@@ -722,6 +726,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n time(s). Change any one of them and all follow.</source>
+   <translation>
+    <numerusform>%n vez. Cambia una y todas la siguen.</numerusform>
+    <numerusform>%n veces. Cambia una y todas la siguen.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n tone(s)</source>
    <translation>
     <numerusform>%n tono</numerusform>
@@ -898,6 +909,10 @@
   <message>
    <source>&lt;b&gt;Redraw&lt;/b&gt; start on a line, draw a better way, end on the line. The dotted part goes. Esc drops the stroke.</source>
    <translation>&lt;b&gt;Redibujar&lt;/b&gt;: empiece en una línea, dibuje mejor camino, acabe en la línea. Lo punteado se va. Esc descarta el trazo.</translation>
+  </message>
+  <message>
+   <source>&lt;b&gt;Repeat&lt;/b&gt; what is picked: click its centre, click a line to stand along, or drag rows out. Up, Down: more, fewer.</source>
+   <translation>&lt;b&gt;Repetir&lt;/b&gt; lo elegido: clic en su centro, clic en una línea, o arrastra filas. Arriba, Abajo: más, menos.</translation>
   </message>
   <message>
    <source>&lt;b&gt;Rope&lt;/b&gt; click loosely along an edge; Shift draws by hand. Click the start to close, Enter ends, Backspace lets go.</source>
@@ -1124,6 +1139,10 @@
    <translation>Todos los huecos hasta ese ancho cuentan como cerrados</translation>
   </message>
   <message>
+   <source>All lie as the first does; else they turn with the way</source>
+   <translation>Todos quedan como el primero; si no, giran con el recorrido</translation>
+  </message>
+  <message>
    <source>All of them as one</source>
    <translation>Todas ellas como una</translation>
   </message>
@@ -1154,6 +1173,14 @@
   <message>
    <source>Alone</source>
    <translation>Solo</translation>
+  </message>
+  <message>
+   <source>Along</source>
+   <translation>A lo largo</translation>
+  </message>
+  <message>
+   <source>Along a line</source>
+   <translation>A lo largo de una línea</translation>
   </message>
   <message>
    <source>Along the drag</source>
@@ -1520,6 +1547,10 @@
    <translation>Cambiar aspecto</translation>
   </message>
   <message>
+   <source>Change steps</source>
+   <translation>Cambiar pasos</translation>
+  </message>
+  <message>
    <source>Char</source>
    <translation>Carbón</translation>
   </message>
@@ -1564,12 +1595,20 @@
    <translation>Pulse una muestra para mezclar el color del tono, Mayús y clic para la media de lo que hay ahí; con teclas Intro, y Supr para la media</translation>
   </message>
   <message>
+   <source>Click once more to pick one of them: what is done to it is done to all.</source>
+   <translation>Otro clic elige uno: lo que se le hace a él se les hace a todos.</translation>
+  </message>
+  <message>
    <source>Click once more to pick what is in it; Esc leads back.</source>
    <translation>Otro clic elige lo que hay dentro; Esc vuelve.</translation>
   </message>
   <message>
    <source>Click the line that the words are to stand on.</source>
    <translation>Haz clic en la línea donde irán las palabras.</translation>
+  </message>
+  <message>
+   <source>Click the line that they are to stand along.</source>
+   <translation>Haz clic en la línea a lo largo de la cual deben quedar.</translation>
   </message>
   <message>
    <source>Click to rename</source>
@@ -1656,6 +1695,10 @@
    <translation>Colores de la pila</translation>
   </message>
   <message>
+   <source>Columns</source>
+   <translation>Columnas</translation>
+  </message>
+  <message>
    <source>Combine otherwise</source>
    <translation>Combinar de otro modo</translation>
   </message>
@@ -1730,6 +1773,10 @@
   <message>
    <source>Corners stay sharp; else they are rounded</source>
    <translation>Las esquinas siguen vivas; si no, se redondean</translation>
+  </message>
+  <message>
+   <source>Count</source>
+   <translation>Cantidad</translation>
   </message>
   <message>
    <source>Course</source>
@@ -2118,6 +2165,10 @@
    <translation>Cada píxel va al color más cercano de una paleta</translation>
   </message>
   <message>
+   <source>Each second row half a step on</source>
+   <translation>Una de cada dos filas, medio paso más allá</translation>
+  </message>
+  <message>
    <source>Edge</source>
    <translation>Borde</translation>
   </message>
@@ -2216,6 +2267,10 @@
   <message>
    <source>Every part by itself</source>
    <translation>Cada parte por separado</translation>
+  </message>
+  <message>
+   <source>Every second one mirrored</source>
+   <translation>Uno de cada dos, reflejado</translation>
   </message>
   <message>
    <source>Every shade goes with the light.</source>
@@ -2510,6 +2565,18 @@
    <translation>A mano: %1.</translation>
   </message>
   <message>
+   <source>From</source>
+   <translation>Desde</translation>
+  </message>
+  <message>
+   <source>From column to column</source>
+   <translation>De columna a columna</translation>
+  </message>
+  <message>
+   <source>From row to row</source>
+   <translation>De fila a fila</translation>
+  </message>
+  <message>
    <source>From the middle to the rim</source>
    <translation>Del centro al borde</translation>
   </message>
@@ -2721,6 +2788,10 @@
    <translation>Cuánto se transparenta la referencia ([ y ])</translation>
   </message>
   <message>
+   <source>How the next ones lie</source>
+   <translation>Cómo quedarán los siguientes</translation>
+  </message>
+  <message>
    <source>How the next words are set</source>
    <translation>Cómo se componen las próximas palabras</translation>
   </message>
@@ -2735,6 +2806,10 @@
   <message>
    <source>In hand: each shape that is closed or carved now is filled with it. %1 lets it go.</source>
    <translation>En la mano: cada forma que ahora se cierre o se talle se rellena con ella. %1 la suelta.</translation>
+  </message>
+  <message>
+   <source>In rows and columns</source>
+   <translation>En filas y columnas</translation>
   </message>
   <message>
    <source>Inflections %1 → %2, largest move %3.</source>
@@ -3071,6 +3146,10 @@
   <message>
    <source>Left</source>
    <translation>Izquierda</translation>
+  </message>
+  <message>
+   <source>Left and right by turns</source>
+   <translation>Izquierda y derecha alternadas</translation>
   </message>
   <message>
    <source>Left sides in one line</source>
@@ -3511,6 +3590,10 @@
   <message>
    <source>Move axis</source>
    <translation>Mover eje</translation>
+  </message>
+  <message>
+   <source>Move centre</source>
+   <translation>Mover el centro</translation>
   </message>
   <message>
    <source>Move colour %1</source>
@@ -4237,6 +4320,10 @@
    <translation>Elija lo que va dentro y el área o grupo en que entra.</translation>
   </message>
   <message>
+   <source>Pick what is to be repeated first.</source>
+   <translation>Elige primero lo que se va a repetir.</translation>
+  </message>
+  <message>
    <source>Pick words first.</source>
    <translation>Elige antes palabras.</translation>
   </message>
@@ -4476,6 +4563,10 @@
    <translation>Renombrar aspecto</translation>
   </message>
   <message>
+   <source>Repeat</source>
+   <translation>Repetición</translation>
+  </message>
+  <message>
    <source>Replace ink</source>
    <translation>Reemplazar tinta</translation>
   </message>
@@ -4546,6 +4637,10 @@
   <message>
    <source>Round teapot</source>
    <translation>Tetera redonda</translation>
+  </message>
+  <message>
+   <source>Rows</source>
+   <translation>Filas</translation>
   </message>
   <message>
    <source>Ruler</source>
@@ -5082,6 +5177,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Entornar: borroso, mientras se mantiene</translation>
   </message>
   <message>
+   <source>Staggered rows</source>
+   <translation>Filas alternadas</translation>
+  </message>
+  <message>
    <source>Start on the line that is to change.</source>
    <translation>Empiece en la línea que debe cambiar.</translation>
   </message>
@@ -5300,6 +5399,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Take shapes</source>
    <translation>Tomar formas</translation>
+  </message>
+  <message>
+   <source>Take the Repeat tool with one thing picked, and click the line.</source>
+   <translation>Toma la herramienta Repetición con una cosa elegida y haz clic en la línea.</translation>
   </message>
   <message>
    <source>Take the picked shape as the mark of scatter</source>
@@ -5882,6 +5985,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Papel de seda</translation>
   </message>
   <message>
+   <source>To</source>
+   <translation>Hasta</translation>
+  </message>
+  <message>
    <source>To a side</source>
    <translation>Hacia un lado</translation>
   </message>
@@ -6142,6 +6249,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Arriba</translation>
   </message>
   <message>
+   <source>Upright</source>
+   <translation>Derecho</translation>
+  </message>
+  <message>
    <source>Veil</source>
    <translation>Velo</translation>
   </message>
@@ -6390,6 +6501,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>Worked out from its recipe.</source>
    <translation>Calculado a partir de su receta.</translation>
+  </message>
+  <message>
+   <source>Worked out from the first.</source>
+   <translation>Calculado a partir del primero.</translation>
   </message>
   <message>
    <source>Working colour: will be dark</source>

@@ -107,9 +107,15 @@ const MeshPieces* Group::mesh() const
     return recipeOf<MeshPieces>(*live);
 }
 
+const Repeat* Group::repeat() const
+{
+    return recipeOf<Repeat>(*live);
+}
+
 bool Group::derived() const
 {
     if (const ToneStack* t = tones()) return !t->set;
+    if (repeat()) return false;
     return !std::holds_alternative<std::monostate>(*live);
 }
 

@@ -81,7 +81,8 @@ struct Group {
     const ToneStack* tones() const;
     const Facets* facets() const;
     const MeshPieces* mesh() const;
-    // Whether its items are what a recipe gives, so that hands keep off them.
+    const Repeat* repeat() const;
+    // Whether its items are what a recipe gives, so that hands keep off them. Those of a repeat may be changed.
     bool derived() const;
     friend bool operator==(const Group&, const Group&) = default;
 };

@@ -3,6 +3,7 @@
 #include "art/lettering.h"
 #include "art/live.h"
 #include "art/looks.h"
+#include "art/repeat.h"
 #include "art/tree.h"
 #include "curve/comb.h"
 #include "words/said.h"
@@ -132,13 +133,13 @@ Refusal refusalAt(const Where& w)
     return w.locked ? Refusal::locked : w.derived ? Refusal::derived : Refusal::none;
 }
 
-// Plain groups that hold nothing (any more) go.
-Document withoutEmptyGroups(const Document& d)
+// Groups among these that hold nothing any more go, but for those whose recipe may fill them again.
+Document withoutEmptyGroups(const Document& d, const std::unordered_set<Id>& among)
 {
-    return rebuilt(d, [](const ItemPtr& i, const Where&) {
+    return rebuilt(d, [&](const ItemPtr& i, const Where&) {
         const Group* g = i->group();
-        if (!g || !std::holds_alternative<std::monostate>(*g->live)) return Rebuild::below();
-        return g->items.empty() ? Rebuild::gone() : Rebuild::below();
+        const bool goes = g && g->items.empty() && !g->derived() && among.count(i->id) != 0;
+        return goes ? Rebuild::gone() : Rebuild::below();
     });
 }
 
@@ -176,15 +177,16 @@ Edited withChosen(const Document& d, const std::vector<Id>& items, const Rebuild
 
 Edited withoutItems(const Document& d, const std::vector<Id>& items)
 {
-    bool ofGroups = false;
-    Edited out = withChosen(d, items, [&](const ItemPtr&, const Where& w) {
-        ofGroups = ofGroups || (w.parent && w.parent->group());
+    std::unordered_set<Id> round; // groups that lose something
+    Edited out = withChosen(d, items, [&](const ItemPtr& i, const Where& w) {
+        if (w.parent)
+            for (const Item* a : d.ancestorsOf(i->id)) round.insert(a->id);
         return Rebuild::gone();
     });
     // A group in a group may be empty only once the inner one is gone.
-    while (ofGroups) {
-        Document next = withoutEmptyGroups(out.document);
-        ofGroups = !(next == out.document);
+    for (bool again = !round.empty(); again;) {
+        Document next = withoutEmptyGroups(out.document, round);
+        again = !(next == out.document);
         out.document = std::move(next);
     }
     return out;
@@ -286,7 +288,9 @@ Artwork transformed(Artwork a, const Affine& m)
     Recipe live = transformed(*a.live, m);
     // Round corners stay round where the shape is stretched.
     if (a.rounding() && !even(m)) paths = give(live, a).value_or(std::move(paths));
-    a.setDerived(std::move(paths), std::move(live), a.made);
+    // Words on a line are laid anew: it may be taken back alone, and would then be what they were made from.
+    const bool onLine = a.lettering() && a.lettering()->way == Lettering::Way::along;
+    a.setDerived(std::move(paths), std::move(live), onLine ? 0 : a.made);
     a.fill = transformed(std::move(a.fill), m);
     if (!a.stroke.keepsWidth) a.stroke.width *= scale;
     for (ItemPtr& i : a.inside) i = shared(transformed(*i, m));
@@ -308,7 +312,8 @@ Item transformed(Item item, const Affine& m)
                         GroupRecipe live = transformed(*g.live, m);
                         // Even gaps stay even, gradients across.
                         if (g.derived() && !even(m)) items = give(live, g).value_or(std::move(items));
-                        g.setDerived(std::move(items), std::move(live), g.made);
+                        const Key made = g.repeat() ? settleRepeat(live, g, items, m) : g.made;
+                        g.setDerived(std::move(items), std::move(live), made);
                     }},
                item.is);
     item.blur = std::min(item.blur * curve::meanScale(m), mostBlur);
@@ -347,9 +352,18 @@ struct Settling {
                         },
                         [](Reference&) {},
                         [&](Group& g) {
+                            if (g.repeat()) settleRow(g);
                             if (!g.derived()) g.setItems(all(g.items, inside));
                         }},
                    item.is);
+    }
+    // A row whose line stayed stands beside it from now on, as it was moved.
+    void settleRow(Group& g) const
+    {
+        const Repeat* now = g.repeat();
+        const Item* line = now->way == Repeat::Way::along ? before.item(now->line) : nullptr;
+        if (!line || !line->artwork() || now->outline >= line->artwork()->paths.size() || goes(now->line)) return;
+        g.setDerived(g.items, shared(besideLine(*now, m, line->artwork()->paths->at(now->outline))), g.made);
     }
     // Words whose line stayed slide along it; of another size, they are laid on it anew.
     void settleWords(Artwork& a) const
@@ -359,7 +373,8 @@ struct Settling {
         l.was = lineOf(before, l);
         if (m.a == 1 && m.b == 0 && m.c == 0 && m.d == 1) l = slid(l, l.was, {m.e, m.f});
         if (determinant(m) < 0) l.mirrored = !l.mirrored; // a line that stays does not turn them over
-        if (auto paths = letteringPaths(l, l.was)) a.setDerived(std::move(*paths), shared(std::move(l)), a.made);
+        const Key key = letteringKey(before, l);
+        if (auto paths = letteringPaths(l, l.was)) a.setDerived(std::move(*paths), shared(std::move(l)), key);
     }
 };
 

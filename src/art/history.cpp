@@ -65,6 +65,11 @@ std::size_t bytesOf(const MeshPieces& m)
            m.painted.size() * sizeof(PaintedPiece);
 }
 
+std::size_t bytesOf(const Repeat& r)
+{
+    return r.was.nodes.size() * sizeof(curve::Node) + r.last.size() * sizeof(ItemPtr); // what it gave is shared with its group
+}
+
 // Counts what has not been seen yet, by identity.
 class Scale {
 public:

@@ -6,6 +6,7 @@
 #include "art/facets.h"
 #include "art/inks.h"
 #include "art/lettering.h"
+#include "art/repeat.h"
 #include "art/shades.h"
 #include "art/tones.h"
 #include "art/tree.h"
@@ -73,7 +74,8 @@ std::vector<Id> sourcesOf(const GroupRecipe& r)
 {
     using Ids = std::vector<Id>;
     return std::visit(Each{[](std::monostate) { return Ids{}; }, [](const Shared<ToneStack>& t) { return Ids{t->reference}; },
-                           [](const Shared<Facets>&) { return Ids{}; }, [](const Shared<MeshPieces>&) { return Ids{}; }},
+                           [](const Shared<Facets>&) { return Ids{}; }, [](const Shared<MeshPieces>&) { return Ids{}; },
+                           [](const Shared<Repeat>& row) { return row->way == Repeat::Way::along && row->line ? Ids{row->line} : Ids{}; }},
                       r);
 }
 
@@ -173,7 +175,8 @@ GroupRecipe transformed(const GroupRecipe& r, const Affine& m)
                            },
                            [&](const Shared<MeshPieces>& p) {
                                return GroupRecipe{shared(MeshPieces{transformed(p->mesh, m), p->gap * curve::meanScale(m), transformed(p->painted, m)})};
-                           }},
+                           },
+                           [&](const Shared<Repeat>& row) { return GroupRecipe{shared(transformed(*row, m))}; }},
                       r);
 }
 
@@ -208,6 +211,11 @@ GroupRecipe remapped(const GroupRecipe& r, const Remap& ids)
                            [&](const Shared<ToneStack>& t) -> GroupRecipe {
                                ToneStack out = *t;
                                if (!(out.reference = ids.item(t->reference))) return {};
+                               return shared(std::move(out));
+                           },
+                           [&](const Shared<Repeat>& row) -> GroupRecipe {
+                               Repeat out = *row;
+                               if (row->line) out.line = ids.item(row->line); // left behind: they stand as they stood
                                return shared(std::move(out));
                            }},
                       r);
@@ -255,7 +263,8 @@ void eachPaint(GroupRecipe& r, const PaintVisitor& act)
                         MeshPieces out = *p;
                         for (PaintedPiece& one : out.painted) eachPaint(one.fill, act);
                         if (!(out == *p)) p = shared(std::move(out));
-                    }},
+                    },
+                    [](Shared<Repeat>&) {}},
                r);
 }
 
@@ -365,7 +374,8 @@ std::optional<std::vector<ItemPtr>> give(const GroupRecipe& r, const Group& now)
     using Given = std::optional<std::vector<ItemPtr>>;
     return std::visit(Each{[](std::monostate) { return Given{}; }, [](const Shared<ToneStack>&) { return Given{}; },
                            [&](const Shared<Facets>& f) -> Given { return piecesOf(*f, now.items); },
-                           [&](const Shared<MeshPieces>& m) -> Given { return piecesOf(*m, now.items); }},
+                           [&](const Shared<MeshPieces>& m) -> Given { return piecesOf(*m, now.items); },
+                           [&](const Shared<Repeat>& row) -> Given { return repeated(*row, now.items); }},
                       r);
 }
 
@@ -398,7 +408,8 @@ Key keyOf(const Document& d, const Item& item, const std::function<Key()>& lines
                            [](const Reference&) { return Key{0}; },
                            [&](const Group& g) {
                                return std::visit(Each{[](std::monostate) { return Key{0}; }, [&](const Shared<ToneStack>& t) { return toneKeyOf(d, *t); },
-                                                      [](const Shared<Facets>&) { return Key{0}; }, [](const Shared<MeshPieces>&) { return Key{0}; }},
+                                                      [](const Shared<Facets>&) { return Key{0}; }, [](const Shared<MeshPieces>&) { return Key{0}; },
+                                                      [](const Shared<Repeat>&) { return Key{0}; }}, // all together, by withRepeatsFollowed
                                                  *g.live);
                            }},
                       item.is);
@@ -464,7 +475,8 @@ std::optional<WorkedOut> make(const Document& d, Id item, const Ingredients& fro
                                if (from.cancelled && from.cancelled()) return std::nullopt;
                                return made;
                            },
-                           [](const Shared<Facets>&) { return Result{}; }, [](const Shared<MeshPieces>&) { return Result{}; }},
+                           [](const Shared<Facets>&) { return Result{}; }, [](const Shared<MeshPieces>&) { return Result{}; },
+                           [](const Shared<Repeat>&) { return Result{}; }},
                       *g->live);
 }
 
@@ -492,13 +504,13 @@ Document withMade(const Document& d, WorkedOut made)
 
 namespace {
 
-// Shades and words: either may follow the other, words on a crescent, a cast by words.
+// Repeats, shades and words: each may follow another, words on a crescent, a cast by words, both in what is repeated.
 Document followed(Document d, const std::function<bool()>& cancelled)
 {
     constexpr int rounds = 8; // circles end there
     for (int k = 0; k < rounds; ++k) {
-        d = withLetteringFollowed(withShadesFollowed(d, cancelled));
-        if ((cancelled && cancelled()) || staleShades(d).empty()) return d;
+        d = withLetteringFollowed(withShadesFollowed(withRepeatsFollowed(d), cancelled));
+        if ((cancelled && cancelled()) || (staleShades(d).empty() && !repeatsWait(d))) return d;
     }
     return d;
 }

@@ -23,6 +23,7 @@
 namespace softrope::art {
 
 struct Artwork;
+struct Item;
 
 // What all that a live part depends on comes to (FNV-1a, 64 bit); 0 = not made yet.
 using Key = std::uint64_t;
@@ -142,6 +143,28 @@ struct MeshPieces {
     friend bool operator==(const MeshPieces&, const MeshPieces&) = default;
 };
 
-using GroupRecipe = std::variant<std::monostate, Shared<ToneStack>, Shared<Facets>, Shared<MeshPieces>>;
+// One thing again and again (repeat.h). The first thing in the group is the one that the others are like, wherever it lies; any of
+// them may be changed by hand.
+struct Repeat {
+    enum class Way { round, along, grid };
+    Way way = Way::round;
+    curve::Affine place;             // from the repeat's plane to the sheet: the centre lies at its origin, a grid along its axes
+    int count = 8;                   // 2..360: round and along
+    double angle = 2 * curve::pi;    // radians, from the first to the last; a whole turn is shared evenly
+    int columns = 3, rows = 3;       // 1..100 each
+    curve::Vec2 step{120, 120};      // of the plane: from column to column, from row to row
+    bool stagger = false;            // each second row half a step on
+    double from = 0, to = 1;         // shares of the line between which they stand
+    bool upright = false;            // all lie like the first; else they turn with the way
+    bool alternate = false;          // each second one mirrored
+    Id line = 0;                     // the line they stand on
+    std::size_t outline = 0;         // which of its paths
+    curve::Path was;                 // how that lay last: they outlive it
+    std::vector<Shared<Item>> last;  // what it gave: tells what a hand has changed since. Empty: nothing yet.
+    // What it gave is no part of what it is.
+    friend bool operator==(const Repeat& a, const Repeat& b);
+};
+
+using GroupRecipe = std::variant<std::monostate, Shared<ToneStack>, Shared<Facets>, Shared<MeshPieces>, Shared<Repeat>>;
 
 } // namespace softrope::art

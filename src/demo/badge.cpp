@@ -1,6 +1,7 @@
 // The piece of the demo that shows lettering: the market's round badge, its words on two arcs.
 #include "art/arrange.h"
 #include "art/lettering.h"
+#include "art/repeat.h"
 #include "curve/figures.h"
 #include "demo/night_market.h"
 #include "demo/painting.h"
@@ -60,6 +61,12 @@ art::Document nightMarketBadge()
     const art::Id water = area(d, "Evening", {curve::circle(centre, 330)}, filled(d, tide, 2));
     const art::Id far = area(d, "Far waves", {waves(690, 30)}, filled(d, tide)), near = area(d, "Near waves", {waves(752, -6)}, filled(d, tide, -2));
     d = art::moved(d, {far, near}, {.layer = 0, .parent = water}).document;
+    // A ring of glass beads, one of them drawn.
+    const art::Id bead = area(d, "Bead", {curve::circle(centre - Vec2{0, 345}, 6)}, filled(d, glow));
+    art::Repeat ring;
+    ring.count = 60;
+    ring.place = curve::translation(centre);
+    d = art::withRepeat(d, {bead}, ring, "Beads").document;
     // The lantern: hook, caps, a body with its ribs inside.
     area(d, "Cord", {curve::rectangle({535, 236}, {545, 330})}, filled(d, night));
     const art::Id body = area(d, "Paper", {curve::ellipse({540, 470}, 128, 138)}, filled(d, glow));

@@ -1,5 +1,6 @@
 #include "files/recipes.h"
 
+#include "art/repeat.h"
 #include "art/tree.h"
 #include "files/path_data.h"
 #include "files/xml.h"
@@ -392,6 +393,72 @@ art::Recipe readScatter(pugi::xml_node n)
     return art::shared(std::move(s));
 }
 
+std::string mapText(const curve::Affine& m)
+{
+    return num(m.a) + ' ' + num(m.b) + ' ' + num(m.c) + ' ' + num(m.d) + ' ' + num(m.e) + ' ' + num(m.f);
+}
+
+void readMap(pugi::xml_node n, curve::Affine& m)
+{
+    if (const auto v = numbers(n.attribute("place").value()); v.size() == 6) m = {v[0], v[1], v[2], v[3], v[4], v[5]};
+}
+
+// The line something stands on: its id and which of its paths.
+template <class T> void readLine(pugi::xml_node n, T& to)
+{
+    const auto line = numbers(n.attribute("line").value());
+    if (line.size() == 2 && line[0] >= 0 && line[1] >= 0) {
+        to.line = static_cast<art::Id>(std::min(line[0], 1e15));
+        to.outline = static_cast<std::size_t>(std::min(line[1], 1e9));
+    }
+    to.was = pathOf(n, "was");
+}
+
+template <class T> void writeLine(pugi::xml_node n, const T& from)
+{
+    set(n, "line", std::to_string(from.line) + ' ' + std::to_string(from.outline));
+    setPaths(n, "was", {from.was});
+}
+
+constexpr const char* repeatWays[] = {"round", "along", "grid"};
+
+void writeRepeat(pugi::xml_node group, const art::Repeat& r)
+{
+    pugi::xml_node n = group.append_child("rope:repeat");
+    set(n, "way", repeatWays[static_cast<std::size_t>(r.way)]);
+    set(n, "place", mapText(r.place));
+    set(n, "count", std::to_string(r.count));
+    set(n, "angle", num(r.angle));
+    set(n, "grid", std::to_string(r.columns) + ' ' + std::to_string(r.rows) + ' ' + num(r.step.x) + ' ' + num(r.step.y));
+    set(n, "part", num(r.from) + ' ' + num(r.to));
+    for (const auto& [name, on] : {std::pair{"stagger", r.stagger}, {"upright", r.upright}, {"alternate", r.alternate}})
+        if (on) set(n, name, "true");
+    if (r.way == art::Repeat::Way::along) writeLine(n, r);
+}
+
+art::GroupRecipe readRepeat(pugi::xml_node n)
+{
+    art::Repeat r;
+    r.way = named<art::Repeat::Way>(repeatWays, n.attribute("way").value());
+    readMap(n, r.place);
+    r.count = n.attribute("count").as_int(r.count);
+    r.angle = one(n, "angle", r.angle);
+    if (const auto v = numbers(n.attribute("grid").value()); v.size() == 4) {
+        r.columns = static_cast<int>(std::clamp(v[0], 1.0, 1.0 * art::mostRows));
+        r.rows = static_cast<int>(std::clamp(v[1], 1.0, 1.0 * art::mostRows));
+        r.step = {v[2], v[3]};
+    }
+    if (const auto v = numbers(n.attribute("part").value()); v.size() == 2) std::tie(r.from, r.to) = std::pair(v[0], v[1]);
+    r.stagger = flagged(n, "stagger");
+    r.upright = flagged(n, "upright");
+    r.alternate = flagged(n, "alternate");
+    if (r.way == art::Repeat::Way::along) {
+        readLine(n, r);
+        if (r.was.nodes.size() < 2) return {};
+    }
+    return art::shared(art::bounded(std::move(r)));
+}
+
 constexpr const char* ways[] = {"straight", "arc", "along"};
 constexpr const char* aligns[] = {"start", "centre", "end"};
 constexpr const char* sizeUnits[] = {"px", "pt", "mm"};
@@ -413,17 +480,14 @@ void writeLettering(pugi::xml_node artwork, const art::Lettering& l)
     if (t.smallCaps) set(n, "small-caps", "true");
     if (t.oldFigures) set(n, "old-figures", "true");
     set(n, "way", ways[static_cast<std::size_t>(l.way)]);
-    const curve::Affine& m = l.place;
-    set(n, "place", num(m.a) + ' ' + num(m.b) + ' ' + num(m.c) + ' ' + num(m.d) + ' ' + num(m.e) + ' ' + num(m.f));
+    set(n, "place", mapText(l.place));
     set(n, "arc", num(l.radius) + ' ' + num(l.angle));
     if (l.over) set(n, "over", "true");
     if (l.mirrored) set(n, "mirrored", "true");
     if (l.spread != 0) set(n, "spread", num(l.spread));
     if (l.shift != 0) set(n, "shift", num(l.shift));
     set(n, "start", num(l.start));
-    if (l.way != art::Lettering::Way::along) return;
-    set(n, "line", std::to_string(l.line) + ' ' + std::to_string(l.outline));
-    setPaths(n, "was", {l.was});
+    if (l.way == art::Lettering::Way::along) writeLine(n, l);
 }
 
 art::Recipe readLettering(pugi::xml_node n)
@@ -447,7 +511,7 @@ art::Recipe readLettering(pugi::xml_node n)
     t.oldFigures = flagged(n, "old-figures");
     t = letter::bounded(t);
     l.way = named<art::Lettering::Way>(ways, n.attribute("way").value());
-    if (const auto m = numbers(n.attribute("place").value()); m.size() == 6) l.place = {m[0], m[1], m[2], m[3], m[4], m[5]};
+    readMap(n, l.place);
     if (const auto v = numbers(n.attribute("arc").value()); v.size() == 2) {
         l.radius = std::clamp(v[0], -1e6, 1e6);
         l.angle = std::clamp(v[1], -1e3, 1e3);
@@ -458,12 +522,7 @@ art::Recipe readLettering(pugi::xml_node n)
     l.shift = std::clamp(one(n, "shift", 0), -1e6, 1e6);
     l.start = std::clamp(one(n, "start", 0.5), 0.0, 1.0);
     if (l.way == art::Lettering::Way::along) {
-        const auto line = numbers(n.attribute("line").value());
-        if (line.size() == 2 && line[0] >= 0 && line[1] >= 0) {
-            l.line = static_cast<art::Id>(std::min(line[0], 1e15));
-            l.outline = static_cast<std::size_t>(std::min(line[1], 1e9));
-        }
-        l.was = pathOf(n, "was");
+        readLine(n, l);
         if (l.was.empty()) return {};
     }
     return art::shared(std::move(l));
@@ -489,7 +548,8 @@ void write(pugi::xml_node group, const art::GroupRecipe& recipe, const PartWrite
 {
     std::visit(art::Each{[](std::monostate) {}, [&](const art::Shared<art::ToneStack>& t) { writeTones(group, *t); },
                          [&](const art::Shared<art::Facets>& f) { writeFacets(group, *f, part); },
-                         [&](const art::Shared<art::MeshPieces>& m) { writeMesh(group, *m, part); }},
+                         [&](const art::Shared<art::MeshPieces>& m) { writeMesh(group, *m, part); },
+                         [&](const art::Shared<art::Repeat>& r) { writeRepeat(group, *r); }},
                recipe);
 }
 
@@ -510,6 +570,7 @@ art::GroupRecipe readGroup(pugi::xml_node group, const PartReader& part)
     if (const pugi::xml_node n = group.child("rope:tones")) return readTones(n);
     if (const pugi::xml_node n = group.child("rope:facets")) return readFacets(n, part);
     if (const pugi::xml_node n = group.child("rope:mesh")) return readMesh(n, part);
+    if (const pugi::xml_node n = group.child("rope:repeat")) return readRepeat(n);
     return {};
 }
 

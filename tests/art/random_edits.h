@@ -5,6 +5,7 @@
 #include "art/lights.h"
 #include "art/looks.h"
 #include "art/pieces.h"
+#include "art/repeat.h"
 #include "art/shades.h"
 #include "curve/strokes.h"
 
@@ -100,7 +101,7 @@ inline Document edited(const Document& d, strokes::Random& r)
     const Id layer = d.layers[static_cast<std::size_t>(r.below(static_cast<int>(d.layers.size())))]->id;
     const Id one = any(d, r), two = any(d, r), area = anyArea(d, r);
     const Colour c{static_cast<std::uint8_t>(r.below(256)), static_cast<std::uint8_t>(r.below(256)), 40};
-    switch (r.below(49)) {
+    switch (r.below(54)) {
     case 0:
     case 1:
     case 2:
@@ -215,6 +216,35 @@ inline Document edited(const Document& d, strokes::Random& r)
     }
     case 49: return withLetteringChanged(d, everyId(d), [&](Lettering& l) { l.words = r.unit() < 0.5 ? "Lamp\nhook" : "o"; }).document;
     case 50: return (r.unit() < 0.5 ? withLettersApart(d, {one}) : withLettersUnited(d, {one})).document;
+    case 51: {
+        Repeat row;
+        row.way = static_cast<Repeat::Way>(r.below(3));
+        row.count = 2 + r.below(4);
+        row.angle = r.between(-7, 7);
+        row.columns = 1 + r.below(3);
+        row.rows = 1 + r.below(2);
+        row.stagger = r.unit() < 0.5;
+        row.upright = r.unit() < 0.5;
+        row.alternate = r.unit() < 0.3;
+        row.line = area;
+        row.place = curve::translation({r.between(0, 900), r.between(0, 900)});
+        return everyId(d).size() < 90 ? withRepeat(d, {one}, row).document : d;
+    }
+    case 52: {
+        std::vector<Id> rows;
+        eachItem(d, workable, [&](const Item& i, const Where&) {
+            if (i.group() && i.group()->repeat()) rows.push_back(i.id);
+        });
+        if (rows.empty()) return d;
+        const Id row = rows[static_cast<std::size_t>(r.below(static_cast<int>(rows.size())))];
+        if (r.unit() < 0.3) return withRepeatRadius(d, row, r.between(0, 300));
+        return withRepeatChanged(d, row, [&](Repeat& x) {
+            x.count = 2 + r.below(3);
+            x.rows = 1;
+            x.upright = r.unit() < 0.5;
+            x.step.x = r.between(-50, 200);
+        });
+    }
     default: return withPaths(d, one, {curve::circle({r.between(0, 900), r.between(0, 900)}, 30)});
     }
 }

@@ -2,6 +2,7 @@
 #include "art/lettering.h"
 #include "art/live.h"
 #include "art/pieces.h"
+#include "art/repeat.h"
 #include "files/svg.h"
 #include "files/svg_style.h"
 
@@ -154,6 +155,29 @@ TEST_CASE("words come back as they were set, on lines, arcs and straight, and wi
     const std::string clean = files::writeCleanSvg(d);
     CHECK(clean.find("Garamond") == std::string::npos);
     CHECK(clean.find("<path") != std::string::npos);
+}
+
+TEST_CASE("repeats of every way come back as they were, the first and its copies, and follow on")
+{
+    const Added arc = withItem(newDocument(), 0, shapeOf({curve::circle({400, 400}, 150)}));
+    const Added s = withItem(arc.document, 0, square({10, 10}, 30));
+    for (const Repeat::Way way : {Repeat::Way::round, Repeat::Way::along, Repeat::Way::grid}) {
+        Repeat r;
+        r.way = way;
+        r.place = curve::translation({321.123456789, 200});
+        r.count = 5;
+        r.angle = 2.5;
+        r.line = arc.id;
+        r.from = 0.125;
+        r.alternate = r.stagger = true;
+        const Added made = withRepeat(s.document, {s.id}, r);
+        REQUIRE(made.id);
+        const Document back = through(made.document);
+        CHECK(back == made.document);
+        CHECK(derived(back, {}) == back);
+        const auto more = [&](const Document& d) { return withRepeatChanged(d, made.id, [](Repeat& x) { x.count = x.columns = 7; }).document; };
+        CHECK(bounds(more(back)).centre() == bounds(more(made.document)).centre());
+    }
 }
 
 TEST_CASE("lengths in all units of CSS, and nothing for what is none")

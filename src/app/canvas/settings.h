@@ -55,6 +55,12 @@ constexpr Setting<int> scatterFall{"scatter-fall", 0, 0, 3};
 constexpr Setting<double> scatterFade{"scatter-fade", 100, 1, 100, "%"};
 constexpr Setting<int> wordsWay{"words-way", 0, 0, 2};               // art::Lettering::Way of the next words
 constexpr Setting<bool> wordsInside{"words-inside", false};          // of the next ones on an arc
+constexpr Setting<int> repeatWay{"repeat-way", 0, 0, 2};             // art::Repeat::Way of the next one
+constexpr Setting<int> repeatCount{"repeat-count", 8, 2, 360};
+constexpr Setting<int> repeatColumns{"repeat-columns", 3, 1, 100};
+constexpr Setting<int> repeatRows{"repeat-rows", 3, 1, 100};
+constexpr Setting<bool> repeatUpright{"repeat-upright", false};
+constexpr Setting<bool> repeatAlternate{"repeat-alternate", false};
 constexpr Setting<int> aids{"aids", 0, 0, 127};                      // art::Aids::shown
 constexpr Setting<double> aidMargin{"aid-margin", 6, 0, 45, "%", 1}; // of the sheet's shorter side
 constexpr Setting<int> aidPosition{"aid-position", 0, 0, 7};         // of the golden spiral

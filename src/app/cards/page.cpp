@@ -43,7 +43,7 @@ std::vector<std::unique_ptr<CardPage>> makePages(CardDesk& at)
 {
     std::vector<std::unique_ptr<CardPage>> all;
     for (const auto make :
-         {makeLetteringPage, makeColourPage, makeCrescentPage, makeScatterPage, makeShadedPage, makeLightPage, makeFacetPage, makePatchPage, makeTonePage, makeSeveralPage,
+         {makeLetteringPage, makeRepeatPage, makeColourPage, makeCrescentPage, makeScatterPage, makeShadedPage, makeLightPage, makeFacetPage, makePatchPage, makeTonePage, makeSeveralPage,
           makeLinePage, makeGroupPage, makeReferencePage, makePlacePage, makeTracePage, makeAxisPage, makeBuildPage, makeToolPage})
         all.push_back(make(at));
     return all;

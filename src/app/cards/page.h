@@ -61,6 +61,7 @@ std::vector<std::unique_ptr<CardPage>> makePages(CardDesk& at);
 
 std::unique_ptr<CardPage> makeColourPage(CardDesk& at);
 std::unique_ptr<CardPage> makeLetteringPage(CardDesk& at);
+std::unique_ptr<CardPage> makeRepeatPage(CardDesk& at);
 std::unique_ptr<CardPage> makeCrescentPage(CardDesk& at);
 std::unique_ptr<CardPage> makeScatterPage(CardDesk& at);
 std::unique_ptr<CardPage> makeShadedPage(CardDesk& at);

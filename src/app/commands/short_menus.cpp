@@ -33,7 +33,7 @@ void fillMenu(CommandDesk& at, QMenu& menu)
     const auto& items = at.session.selection().items;
     const art::Item* one = onlyPicked(at.session);
     const bool live = one && ((one->artwork() && !std::holds_alternative<std::monostate>(*one->artwork()->live) && !one->artwork()->hand()) ||
-                              (one->group() && one->group()->derived()));
+                              (one->group() && (one->group()->derived() || one->group()->repeat())));
     if (items.size() > 1)
         offer(at, menu, "group");
     else if (live)

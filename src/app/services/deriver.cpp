@@ -1,6 +1,7 @@
 #include "app/services/deriver.h"
 
 #include "art/lettering.h"
+#include "art/repeat.h"
 #include "art/shades.h"
 #include "art/tree.h"
 
@@ -76,6 +77,11 @@ void Deriver::followShades()
 
 void Deriver::begin()
 {
+    // What is repeated: as long as drawing it, so it is never seen as it was.
+    if (art::repeatsWait(session_.document())) {
+        session_.derive(art::withRepeatsFollowed(session_.document()));
+        return;
+    }
     // Words that stand on lines: some 10 ms for thousands of letters.
     if (art::letteringWaits(session_.document())) {
         session_.derive(art::withLetteringFollowed(session_.document())); // and from there on here again
