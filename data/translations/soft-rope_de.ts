@@ -963,6 +963,10 @@
    <translation>Ein Band lässt frei</translation>
   </message>
   <message>
+   <source>A circle behind it</source>
+   <translation>Ein Kreis dahinter</translation>
+  </message>
+  <message>
    <source>A click takes the stretch between two crossings; a drag takes all it crosses; Shift takes the piece between two nodes.</source>
    <translation>Ein Klick nimmt das Stück zwischen zwei Kreuzungen; Ziehen nimmt alles Gekreuzte; Umschalt nimmt das Stück zwischen zwei Knoten.</translation>
   </message>
@@ -989,6 +993,10 @@
   <message>
    <source>A guide only: never delivered</source>
    <translation>Nur Hilfslinie: nie geliefert</translation>
+  </message>
+  <message>
+   <source>A half circle behind it</source>
+   <translation>Ein Halbkreis dahinter</translation>
   </message>
   <message>
    <source>A light one on the lit side, a shadow on the far one</source>
@@ -1047,8 +1055,16 @@
    <translation>Eine Form aus mehreren Umrissen in einzelne</translation>
   </message>
   <message>
+   <source>A shield of straights behind it</source>
+   <translation>Ein Schild aus Geraden dahinter</translation>
+  </message>
+  <message>
    <source>A single straight cannot be closed: there is nothing between its ends.</source>
    <translation>Eine einzelne Gerade kann nicht geschlossen werden: zwischen ihren Enden liegt nichts.</translation>
+  </message>
+  <message>
+   <source>A square with round corners behind it</source>
+   <translation>Ein Quadrat mit runden Ecken dahinter</translation>
   </message>
   <message>
    <source>A4</source>
@@ -1275,6 +1291,14 @@
    <translation>Wie anfangs</translation>
   </message>
   <message>
+   <source>As it is</source>
+   <translation>Wie es ist</translation>
+  </message>
+  <message>
+   <source>As large as the lowest shape and the margin allow</source>
+   <translation>So groß, wie die unterste Form und der Rand erlauben</translation>
+  </message>
+  <message>
    <source>As the desktop</source>
    <translation>Wie der Schreibtisch</translation>
   </message>
@@ -1293,6 +1317,10 @@
   <message>
    <source>At random</source>
    <translation>Zufällig</translation>
+  </message>
+  <message>
+   <source>At the bottom of the layer.</source>
+   <translation>Zuunterst auf der Ebene.</translation>
   </message>
   <message>
    <source>Autosave has no folder: %1.</source>
@@ -1357,6 +1385,10 @@
   <message>
    <source>Behind the fill</source>
    <translation>Hinter der Füllung</translation>
+  </message>
+  <message>
+   <source>Behind what was picked. Fit in puts it inside.</source>
+   <translation>Hinter dem Gewählten. Einpassen legt es hinein.</translation>
   </message>
   <message>
    <source>Belly</source>
@@ -1623,6 +1655,10 @@
    <translation>Klick: Gewähltes trägt es, sonst neue Schattierungen. Rechtsklick: mehr</translation>
   </message>
   <message>
+   <source>Clipped</source>
+   <translation>Maskiert</translation>
+  </message>
+  <message>
    <source>Close gap</source>
    <translation>Lücke schließen</translation>
   </message>
@@ -1783,6 +1819,14 @@
    <translation>Ablauf</translation>
   </message>
   <message>
+   <source>Cover</source>
+   <translation>Bedecken</translation>
+  </message>
+  <message>
+   <source>Cover the lowest shape</source>
+   <translation>Die unterste Form bedecken</translation>
+  </message>
+  <message>
    <source>Cover what is messy, with the pen or figures</source>
    <translation>Unruhiges mit Feder oder Figuren abdecken</translation>
   </message>
@@ -1852,6 +1896,14 @@
   <message>
    <source>Cut into facets</source>
    <translation>In Facetten schneiden</translation>
+  </message>
+  <message>
+   <source>Cut off along the shape for good</source>
+   <translation>Entlang der Form endgültig abgeschnitten</translation>
+  </message>
+  <message>
+   <source>Cut off along the shape.</source>
+   <translation>Entlang der Form abgeschnitten.</translation>
   </message>
   <message>
    <source>Cut off on the larger side.</source>
@@ -1983,6 +2035,10 @@
   <message>
    <source>Do what the strip offers</source>
    <translation>Tun, was die Leiste anbietet</translation>
+  </message>
+  <message>
+   <source>Dome</source>
+   <translation>Kuppel</translation>
   </message>
   <message>
    <source>Dots</source>
@@ -2157,6 +2213,10 @@
    <translation>Staubrosa</translation>
   </message>
   <message>
+   <source>Each by itself</source>
+   <translation>Jedes für sich</translation>
+  </message>
+  <message>
    <source>Each letter is a shape now. Undo brings the words back.</source>
    <translation>Jeder Buchstabe ist jetzt eine Form. Rückgängig bringt die Wörter zurück.</translation>
   </message>
@@ -2261,8 +2321,16 @@
    <translation>Abend</translation>
   </message>
   <message>
+   <source>Evenly</source>
+   <translation>Gleichmäßig</translation>
+  </message>
+  <message>
    <source>Every area that the lines enclose, lightly filled</source>
    <translation>Jede von Linien umschlossene Fläche, leicht gefüllt</translation>
+  </message>
+  <message>
+   <source>Every one of them gets that size</source>
+   <translation>Jedes davon bekommt diese Größe</translation>
   </message>
   <message>
    <source>Every part by itself</source>
@@ -2457,6 +2525,14 @@
    <translation>Feinste Einzelheit</translation>
   </message>
   <message>
+   <source>Fit in</source>
+   <translation>Einpassen</translation>
+  </message>
+  <message>
+   <source>Fit into the lowest shape</source>
+   <translation>In die unterste Form einpassen</translation>
+  </message>
+  <message>
    <source>Fit picture to sheet</source>
    <translation>Bild aufs Blatt einpassen</translation>
   </message>
@@ -2467,6 +2543,14 @@
   <message>
    <source>Fit what is picked</source>
    <translation>Gewähltes einpassen</translation>
+  </message>
+  <message>
+   <source>Fitted in, it is</source>
+   <translation>Eingepasst ist es</translation>
+  </message>
+  <message>
+   <source>Fitted into the shape; it lies beside it.</source>
+   <translation>In die Form eingepasst; es liegt daneben.</translation>
   </message>
   <message>
    <source>Five tones</source>
@@ -2547,6 +2631,14 @@
   <message>
    <source>Forgot the swell %1.</source>
    <translation>Schwellzug %1 vergessen.</translation>
+  </message>
+  <message>
+   <source>Frame and backdrop</source>
+   <translation>Rahmen und Hintergrund</translation>
+  </message>
+  <message>
+   <source>Frame behind: %1</source>
+   <translation>Rahmen dahinter: %1</translation>
   </message>
   <message>
    <source>Free to move.</source>
@@ -2748,6 +2840,10 @@
    <translation>Köpfe zur Mitte, wie am Fuß eines Abzeichens</translation>
   </message>
   <message>
+   <source>Height of all</source>
+   <translation>Höhe von allem</translation>
+  </message>
+  <message>
    <source>Help</source>
    <translation>Hilfe</translation>
   </message>
@@ -2868,6 +2964,14 @@
    <translation>Innen am Bogen</translation>
   </message>
   <message>
+   <source>Inside the shape now, clipped by it.</source>
+   <translation>Liegt nun in der Form, von ihr maskiert.</translation>
+  </message>
+  <message>
+   <source>Inside the shape, which clips it</source>
+   <translation>In der Form, die es maskiert</translation>
+  </message>
+  <message>
    <source>Inside: it moves and is clipped with its area, and can be edited beyond the border.</source>
    <translation>Darin: es bewegt sich mit seiner Fläche, wird von ihr beschnitten und lässt sich über den Rand hinaus bearbeiten.</translation>
   </message>
@@ -2878,6 +2982,14 @@
   <message>
    <source>Intersection</source>
    <translation>Schnittmenge</translation>
+  </message>
+  <message>
+   <source>Into the lowest shape without another size</source>
+   <translation>In die unterste Form ohne andere Größe</translation>
+  </message>
+  <message>
+   <source>Into the lowest shape, as large as they are</source>
+   <translation>In die unterste Form, so groß wie sie sind</translation>
   </message>
   <message>
    <source>Inwards</source>
@@ -3390,6 +3502,10 @@
   <message>
    <source>Looks of this piece</source>
    <translation>Aussehen in diesem Stück</translation>
+  </message>
+  <message>
+   <source>Loose</source>
+   <translation>Lose</translation>
   </message>
   <message>
    <source>Luminosity</source>
@@ -3984,6 +4100,10 @@
    <translation>Nur Dateien auf diesem Rechner können geholt werden.</translation>
   </message>
   <message>
+   <source>Only moved and sized</source>
+   <translation>Nur bewegt und bemessen</translation>
+  </message>
+  <message>
    <source>Only the first %1 characters were put in.</source>
    <translation>Nur die ersten %1 Zeichen wurden eingefügt.</translation>
   </message>
@@ -4098,6 +4218,10 @@
   <message>
    <source>Over</source>
    <translation>Über</translation>
+  </message>
+  <message>
+   <source>Over all of the lowest shape</source>
+   <translation>Über die ganze unterste Form</translation>
   </message>
   <message>
    <source>Overlay</source>
@@ -4242,6 +4366,10 @@
   <message>
    <source>Pick a closed outline, or bring in a picture.</source>
    <translation>Einen geschlossenen Umriss wählen oder ein Bild holen.</translation>
+  </message>
+  <message>
+   <source>Pick a closed shape and what is to go into it; the shape lies lowest.</source>
+   <translation>Wähle eine geschlossene Form und was hinein soll; die Form liegt zuunterst.</translation>
   </message>
   <message>
    <source>Pick a live shape with what it is to take in.</source>
@@ -4861,6 +4989,10 @@
   <message>
    <source>Shelf of palettes</source>
    <translation>Regal der Paletten</translation>
+  </message>
+  <message>
+   <source>Shield</source>
+   <translation>Schild</translation>
   </message>
   <message>
    <source>Shift adds this colour</source>
@@ -5817,6 +5949,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Unter dem Zeiger ist kein Bild.</translation>
   </message>
   <message>
+   <source>There is no room for it, with that margin.</source>
+   <translation>Mit diesem Rand ist kein Platz dafür.</translation>
+  </message>
+  <message>
    <source>There is no shape here. Drag over a shape, or pick several first.</source>
    <translation>Hier ist keine Form. Über eine Form ziehen oder zuerst mehrere wählen.</translation>
   </message>
@@ -6447,8 +6583,16 @@ Keys: left and right pick a bead, up and down change its width, Insert adds, Del
 Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Einfg fügt hinzu, Entf entfernt</translation>
   </message>
   <message>
+   <source>Width and height keep their proportion</source>
+   <translation>Breite und Höhe behalten ihr Verhältnis</translation>
+  </message>
+  <message>
    <source>Width by a click</source>
    <translation>Breite bei Klick</translation>
+  </message>
+  <message>
+   <source>Width of all</source>
+   <translation>Breite von allem</translation>
   </message>
   <message>
    <source>Width of crescent</source>

@@ -963,6 +963,10 @@
    <translation>Una banda deja libre</translation>
   </message>
   <message>
+   <source>A circle behind it</source>
+   <translation>Un círculo detrás</translation>
+  </message>
+  <message>
    <source>A click takes the stretch between two crossings; a drag takes all it crosses; Shift takes the piece between two nodes.</source>
    <translation>Un clic quita el trecho entre dos cruces; arrastrar quita todo lo cruzado; Mayús quita el tramo entre dos nodos.</translation>
   </message>
@@ -989,6 +993,10 @@
   <message>
    <source>A guide only: never delivered</source>
    <translation>Solo guía: nunca se entrega</translation>
+  </message>
+  <message>
+   <source>A half circle behind it</source>
+   <translation>Un semicírculo detrás</translation>
   </message>
   <message>
    <source>A light one on the lit side, a shadow on the far one</source>
@@ -1047,8 +1055,16 @@
    <translation>Una forma de varios contornos en formas sueltas</translation>
   </message>
   <message>
+   <source>A shield of straights behind it</source>
+   <translation>Un escudo de rectas detrás</translation>
+  </message>
+  <message>
    <source>A single straight cannot be closed: there is nothing between its ends.</source>
    <translation>Una sola recta no se puede cerrar: no hay nada entre sus extremos.</translation>
+  </message>
+  <message>
+   <source>A square with round corners behind it</source>
+   <translation>Un cuadrado de esquinas redondas detrás</translation>
   </message>
   <message>
    <source>A4</source>
@@ -1275,6 +1291,14 @@
    <translation>Como venía</translation>
   </message>
   <message>
+   <source>As it is</source>
+   <translation>Tal cual</translation>
+  </message>
+  <message>
+   <source>As large as the lowest shape and the margin allow</source>
+   <translation>Tan grande como permiten la forma inferior y el margen</translation>
+  </message>
+  <message>
    <source>As the desktop</source>
    <translation>Como el escritorio</translation>
   </message>
@@ -1293,6 +1317,10 @@
   <message>
    <source>At random</source>
    <translation>Al azar</translation>
+  </message>
+  <message>
+   <source>At the bottom of the layer.</source>
+   <translation>Al fondo de la capa.</translation>
   </message>
   <message>
    <source>Autosave has no folder: %1.</source>
@@ -1357,6 +1385,10 @@
   <message>
    <source>Behind the fill</source>
    <translation>Detrás del relleno</translation>
+  </message>
+  <message>
+   <source>Behind what was picked. Fit in puts it inside.</source>
+   <translation>Detrás de lo elegido. Encajar lo mete dentro.</translation>
   </message>
   <message>
    <source>Belly</source>
@@ -1623,6 +1655,10 @@
    <translation>Clic: lo lleva lo elegido, si no las sombras nuevas. Clic derecho: más</translation>
   </message>
   <message>
+   <source>Clipped</source>
+   <translation>Recortado</translation>
+  </message>
+  <message>
    <source>Close gap</source>
    <translation>Cerrar hueco</translation>
   </message>
@@ -1783,6 +1819,14 @@
    <translation>Recorrido</translation>
   </message>
   <message>
+   <source>Cover</source>
+   <translation>Cubrir</translation>
+  </message>
+  <message>
+   <source>Cover the lowest shape</source>
+   <translation>Cubrir la forma inferior</translation>
+  </message>
+  <message>
    <source>Cover what is messy, with the pen or figures</source>
    <translation>Cubra lo revuelto con la pluma o figuras</translation>
   </message>
@@ -1852,6 +1896,14 @@
   <message>
    <source>Cut into facets</source>
    <translation>Cortar en facetas</translation>
+  </message>
+  <message>
+   <source>Cut off along the shape for good</source>
+   <translation>Cortado para siempre por la forma</translation>
+  </message>
+  <message>
+   <source>Cut off along the shape.</source>
+   <translation>Cortado por la forma.</translation>
   </message>
   <message>
    <source>Cut off on the larger side.</source>
@@ -1983,6 +2035,10 @@
   <message>
    <source>Do what the strip offers</source>
    <translation>Hacer lo que ofrece la franja</translation>
+  </message>
+  <message>
+   <source>Dome</source>
+   <translation>Cúpula</translation>
   </message>
   <message>
    <source>Dots</source>
@@ -2157,6 +2213,10 @@
    <translation>Rosa empolvado</translation>
   </message>
   <message>
+   <source>Each by itself</source>
+   <translation>Cada uno por sí</translation>
+  </message>
+  <message>
    <source>Each letter is a shape now. Undo brings the words back.</source>
    <translation>Cada letra es ahora una forma. Deshacer devuelve las palabras.</translation>
   </message>
@@ -2261,8 +2321,16 @@
    <translation>Noche</translation>
   </message>
   <message>
+   <source>Evenly</source>
+   <translation>Proporcional</translation>
+  </message>
+  <message>
    <source>Every area that the lines enclose, lightly filled</source>
    <translation>Cada área que encierran las líneas, con un relleno leve</translation>
+  </message>
+  <message>
+   <source>Every one of them gets that size</source>
+   <translation>Cada uno toma ese tamaño</translation>
   </message>
   <message>
    <source>Every part by itself</source>
@@ -2457,6 +2525,14 @@
    <translation>Detalle más fino</translation>
   </message>
   <message>
+   <source>Fit in</source>
+   <translation>Encajar</translation>
+  </message>
+  <message>
+   <source>Fit into the lowest shape</source>
+   <translation>Encajar en la forma inferior</translation>
+  </message>
+  <message>
    <source>Fit picture to sheet</source>
    <translation>Ajustar imagen a la hoja</translation>
   </message>
@@ -2467,6 +2543,14 @@
   <message>
    <source>Fit what is picked</source>
    <translation>Encuadrar lo elegido</translation>
+  </message>
+  <message>
+   <source>Fitted in, it is</source>
+   <translation>Al encajarlo, queda</translation>
+  </message>
+  <message>
+   <source>Fitted into the shape; it lies beside it.</source>
+   <translation>Encajado en la forma; queda al lado.</translation>
   </message>
   <message>
    <source>Five tones</source>
@@ -2547,6 +2631,14 @@
   <message>
    <source>Forgot the swell %1.</source>
    <translation>Se olvidó el modulado %1.</translation>
+  </message>
+  <message>
+   <source>Frame and backdrop</source>
+   <translation>Marco y fondo</translation>
+  </message>
+  <message>
+   <source>Frame behind: %1</source>
+   <translation>Marco detrás: %1</translation>
   </message>
   <message>
    <source>Free to move.</source>
@@ -2748,6 +2840,10 @@
    <translation>Cabezas hacia el centro, como al pie de un emblema</translation>
   </message>
   <message>
+   <source>Height of all</source>
+   <translation>Alto de todo</translation>
+  </message>
+  <message>
    <source>Help</source>
    <translation>Ayuda</translation>
   </message>
@@ -2868,6 +2964,14 @@
    <translation>Dentro del arco</translation>
   </message>
   <message>
+   <source>Inside the shape now, clipped by it.</source>
+   <translation>Ahora está dentro de la forma, recortado por ella.</translation>
+  </message>
+  <message>
+   <source>Inside the shape, which clips it</source>
+   <translation>Dentro de la forma, que lo recorta</translation>
+  </message>
+  <message>
    <source>Inside: it moves and is clipped with its area, and can be edited beyond the border.</source>
    <translation>Dentro: se mueve y se recorta con su área, y puede editarse más allá del borde.</translation>
   </message>
@@ -2878,6 +2982,14 @@
   <message>
    <source>Intersection</source>
    <translation>Intersección</translation>
+  </message>
+  <message>
+   <source>Into the lowest shape without another size</source>
+   <translation>A la forma inferior sin cambiar de tamaño</translation>
+  </message>
+  <message>
+   <source>Into the lowest shape, as large as they are</source>
+   <translation>A la forma inferior, con su tamaño</translation>
   </message>
   <message>
    <source>Inwards</source>
@@ -3390,6 +3502,10 @@
   <message>
    <source>Looks of this piece</source>
    <translation>Aspectos de esta pieza</translation>
+  </message>
+  <message>
+   <source>Loose</source>
+   <translation>Suelto</translation>
   </message>
   <message>
    <source>Luminosity</source>
@@ -3984,6 +4100,10 @@
    <translation>Solo se pueden traer archivos de este equipo.</translation>
   </message>
   <message>
+   <source>Only moved and sized</source>
+   <translation>Solo movido y dimensionado</translation>
+  </message>
+  <message>
    <source>Only the first %1 characters were put in.</source>
    <translation>Solo se pusieron los primeros %1 caracteres.</translation>
   </message>
@@ -4098,6 +4218,10 @@
   <message>
    <source>Over</source>
    <translation>Encima</translation>
+  </message>
+  <message>
+   <source>Over all of the lowest shape</source>
+   <translation>Sobre toda la forma inferior</translation>
   </message>
   <message>
    <source>Overlay</source>
@@ -4242,6 +4366,10 @@
   <message>
    <source>Pick a closed outline, or bring in a picture.</source>
    <translation>Elija un contorno cerrado o traiga una imagen.</translation>
+  </message>
+  <message>
+   <source>Pick a closed shape and what is to go into it; the shape lies lowest.</source>
+   <translation>Elige una forma cerrada y lo que irá dentro; la forma queda abajo.</translation>
   </message>
   <message>
    <source>Pick a live shape with what it is to take in.</source>
@@ -4861,6 +4989,10 @@
   <message>
    <source>Shelf of palettes</source>
    <translation>Estante de paletas</translation>
+  </message>
+  <message>
+   <source>Shield</source>
+   <translation>Escudo</translation>
   </message>
   <message>
    <source>Shift adds this colour</source>
@@ -5817,6 +5949,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>No hay imagen bajo el puntero.</translation>
   </message>
   <message>
+   <source>There is no room for it, with that margin.</source>
+   <translation>Con ese margen no hay sitio.</translation>
+  </message>
+  <message>
    <source>There is no shape here. Drag over a shape, or pick several first.</source>
    <translation>Aquí no hay ninguna forma. Arrastre sobre una, o elija varias primero.</translation>
   </message>
@@ -6447,8 +6583,16 @@ Keys: left and right pick a bead, up and down change its width, Insert adds, Del
 Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor, Insert añade, Supr quita</translation>
   </message>
   <message>
+   <source>Width and height keep their proportion</source>
+   <translation>Ancho y alto guardan su proporción</translation>
+  </message>
+  <message>
    <source>Width by a click</source>
    <translation>Ancho con un clic</translation>
+  </message>
+  <message>
+   <source>Width of all</source>
+   <translation>Ancho de todo</translation>
   </message>
   <message>
    <source>Width of crescent</source>

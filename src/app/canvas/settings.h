@@ -61,6 +61,10 @@ constexpr Setting<int> repeatColumns{"repeat-columns", 3, 1, 100};
 constexpr Setting<int> repeatRows{"repeat-rows", 3, 1, 100};
 constexpr Setting<bool> repeatUpright{"repeat-upright", false};
 constexpr Setting<bool> repeatAlternate{"repeat-alternate", false};
+constexpr Setting<double> frameMargin{"frame-margin", 24, 0, 5000, "px", 1};
+constexpr Setting<int> fitThen{"fit-then", 1, 0, 2}; // art::Fitting::Then
+constexpr Setting<bool> sizeEvenly{"size-evenly", true};
+constexpr Setting<bool> sizeEach{"size-each", false};
 constexpr Setting<int> aids{"aids", 0, 0, 127};                      // art::Aids::shown
 constexpr Setting<double> aidMargin{"aid-margin", 6, 0, 45, "%", 1}; // of the sheet's shorter side
 constexpr Setting<int> aidPosition{"aid-position", 0, 0, 7};         // of the golden spiral

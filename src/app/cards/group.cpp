@@ -27,7 +27,10 @@ public:
         });
         effectFields(f);
         f.rule();
+        sizeSection(f, false);
         alignRow(f);
+        f.rule();
+        frameSection(f, false);
         f.note(group.group()->derived() ? tr("Its pieces are worked out. Set it to change them by hand.")
                                         : tr("Click once more to pick what is in it; Esc leads back."));
     }

@@ -38,6 +38,7 @@ public:
         f.note(tr("Click once more to pick one of them: what is done to it is done to all."));
         effectFields(f);
         f.rule();
+        sizeSection(f, false);
         alignRow(f);
     }
     Bottom bottom(const Context& c) override

@@ -27,6 +27,9 @@ void toolFields(Fields& f);
 // Opacity, blend and blur of what is picked; the first thing's are shown.
 void effectFields(Fields& f);
 void alignRow(Fields& f);
+// Width and height of what is picked, as it is seen; a frame behind it, and fitting things into a shape.
+void sizeSection(Fields& f, bool several);
+void frameSection(Fields& f, bool several);
 // The sheet's light; while it is turned the preview shows it.
 void lightFields(Fields& f, const std::shared_ptr<LightPreview>& preview);
 // What the Crescent and the Scatter tool make next.

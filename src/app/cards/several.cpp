@@ -20,6 +20,11 @@ public:
         f.heading("alike", tr("Several things"));
         f.chips([this] { return tr("%1 picked").arg(session_.selection().items.size()); });
         if (c.step == StepId::build) combineSection(f);
+        sizeSection(f, true);
+        alignRow(f);
+        f.rule();
+        frameSection(f, true);
+        f.rule();
         lookFields(
             f,
             [this] {
@@ -35,8 +40,6 @@ public:
             true);
         f.rule();
         effectFields(f);
-        f.rule();
-        alignRow(f);
     }
 
 private:

@@ -76,6 +76,7 @@ void addLineCommands(CommandDesk& at);
 void addAreaCommands(CommandDesk& at);
 void addShadeCommands(CommandDesk& at);
 void addWordCommands(CommandDesk& at);
+void addArrangeCommands(CommandDesk& at);
 void addInkCommands(CommandDesk& at);
 void addSheetCommands(CommandDesk& at);
 void addViewCommands(CommandDesk& at);

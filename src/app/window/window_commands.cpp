@@ -51,7 +51,7 @@ void Window::makeCommands()
                 .useLanguage = [this](const QString& code) { chooseLanguage(code); },
                 .doOffered = [this] { return strip_->doOffered(); },
                 .saidSoFar = [this] { return strip_->said(); }};
-    for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addWordCommands, addInkCommands, addSheetCommands,
+    for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addWordCommands, addArrangeCommands, addInkCommands, addSheetCommands,
                            addViewCommands, addHelpCommands})
         add(at);
 }
