@@ -6,7 +6,9 @@
 #include "art/flatten.h"
 #include "art/lights.h"
 #include "art/looks.h"
+#include "art/repeat.h"
 #include "art/shades.h"
+#include "art/stages.h"
 #include "curve/figures.h"
 #include "shade/shade.h"
 
@@ -56,6 +58,28 @@ void stepOfHistoryAmong(benchmark::State& state)
     state.counters["bytes a step"] = h.length() ? static_cast<double>(h.bytes()) / static_cast<double>(h.length()) : 0;
 }
 BENCHMARK(stepOfHistoryAmong)->Arg(100)->Arg(1000)->Arg(10000)->Unit(benchmark::kMicrosecond);
+
+// A stage kept beside so many things of four nodes each.
+void keepStageOf(benchmark::State& state)
+{
+    const Document d = beads(static_cast<int>(state.range(0)));
+    for (auto _ : state) benchmark::DoNotOptimize(art::withStage(d, "Stage", 1).id);
+}
+BENCHMARK(keepStageOf)->Arg(1000)->Arg(25000)->Unit(benchmark::kMicrosecond);
+
+// One of so many beads round a centre moved: all follow.
+void repeatFollows(benchmark::State& state)
+{
+    Document d = beads(1);
+    art::Repeat r;
+    r.count = static_cast<int>(state.range(0));
+    r.place = curve::translation({500, 500});
+    const art::Added made = art::withRepeat(d, {d.layers[0]->items[0]->id}, r);
+    const Id one = made.document.item(made.id)->group()->items[static_cast<std::size_t>(r.count) / 2]->id;
+    const Document moved = art::transformed(made.document, {one}, curve::translation({1, 0}));
+    for (auto _ : state) benchmark::DoNotOptimize(art::withRepeatsFollowed(moved).nextId);
+}
+BENCHMARK(repeatFollows)->Arg(8)->Arg(60)->Arg(360)->Unit(benchmark::kMicrosecond);
 
 // The light turned over so many areas with a crescent each: all of them worked out anew.
 void lightTurnedOver(benchmark::State& state)

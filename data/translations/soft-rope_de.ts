@@ -186,6 +186,10 @@
    <translation>%1 ist verborgen. Zum Zeichnen zeigen.</translation>
   </message>
   <message>
+   <source>%1 is kept beside the work, and saved with it.</source>
+   <translation>%1 liegt neben der Arbeit und wird mit ihr gespeichert.</translation>
+  </message>
+  <message>
    <source>%1 is larger than 100 megapixels.</source>
    <translation>%1 ist größer als 100 Megapixel.</translation>
   </message>
@@ -251,6 +255,10 @@
   <message>
    <source>%1 offset</source>
    <translation>%1 versetzt</translation>
+  </message>
+  <message>
+   <source>%1 on one side, the work as it is now on the other.</source>
+   <translation>%1 auf der einen Seite, die Arbeit, wie sie jetzt ist, auf der anderen.</translation>
   </message>
   <message>
    <source>%1 part</source>
@@ -457,6 +465,13 @@
    <translation>
     <numerusform>%n beschädigtes Bild</numerusform>
     <numerusform>%n beschädigte Bilder</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n broken stage(s)</source>
+   <translation>
+    <numerusform>%n defekter Stand</numerusform>
+    <numerusform>%n defekte Stände</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -1283,6 +1298,10 @@
    <translation>Pfeile</translation>
   </message>
   <message>
+   <source>As a piece by itself</source>
+   <translation>Als eigenes Stück</translation>
+  </message>
+  <message>
    <source>As crisp as the picture's grain allows</source>
    <translation>So scharf, wie das Korn des Bildes erlaubt</translation>
   </message>
@@ -1293,6 +1312,10 @@
   <message>
    <source>As it is</source>
    <translation>Wie es ist</translation>
+  </message>
+  <message>
+   <source>As it was at %1. Undo leads forward again.</source>
+   <translation>Wie es bei %1 war. Rückgängig führt wieder vorwärts.</translation>
   </message>
   <message>
    <source>As large as the lowest shape and the margin allow</source>
@@ -1355,6 +1378,10 @@
    <translation>Achse durch</translation>
   </message>
   <message>
+   <source>Back to %1</source>
+   <translation>Zurück zu %1</translation>
+  </message>
+  <message>
    <source>Backdrop</source>
    <translation>Hintergrund</translation>
   </message>
@@ -1401,6 +1428,10 @@
   <message>
    <source>Beside</source>
    <translation>Daneben</translation>
+  </message>
+  <message>
+   <source>Beside the work as it is now; again to end it</source>
+   <translation>Neben der Arbeit, wie sie jetzt ist; noch einmal beendet es</translation>
   </message>
   <message>
    <source>Bevel</source>
@@ -1741,6 +1772,14 @@
   <message>
    <source>Commands</source>
    <translation>Befehle</translation>
+  </message>
+  <message>
+   <source>Compare</source>
+   <translation>Vergleichen</translation>
+  </message>
+  <message>
+   <source>Compare with the last stage</source>
+   <translation>Mit dem letzten Stand vergleichen</translation>
   </message>
   <message>
    <source>Complement</source>
@@ -2756,6 +2795,10 @@
    <translation>Gehen</translation>
   </message>
   <message>
+   <source>Go back to it</source>
+   <translation>Dahin zurück</translation>
+  </message>
+  <message>
    <source>Go on without saving</source>
    <translation>Weiter ohne zu speichern</translation>
   </message>
@@ -2890,6 +2933,10 @@
   <message>
    <source>How the next words are set</source>
    <translation>Wie die nächsten Wörter gesetzt werden</translation>
+  </message>
+  <message>
+   <source>How the work was, kept by name in the file. Nothing you do later changes a stage.</source>
+   <translation>Wie die Arbeit war, mit Namen in der Datei behalten. Nichts, was du später tust, ändert einen Stand.</translation>
   </message>
   <message>
    <source>Hue</source>
@@ -3106,6 +3153,10 @@
   <message>
    <source>Joins at once within</source>
    <translation>Verbindet sofort innerhalb</translation>
+  </message>
+  <message>
+   <source>Keep a stage</source>
+   <translation>Stand behalten</translation>
   </message>
   <message>
    <source>Keep as a look</source>
@@ -4148,6 +4199,10 @@
    <translation>Ein Stück der Vorführung öffnen…</translation>
   </message>
   <message>
+   <source>Open as new</source>
+   <translation>Als neu öffnen</translation>
+  </message>
+  <message>
    <source>Open here</source>
    <translation>Hier öffnen</translation>
   </message>
@@ -4656,6 +4711,10 @@
    <translation>Regelmäßig, mit so vielen Seiten wie unten gesetzt</translation>
   </message>
   <message>
+   <source>Remove</source>
+   <translation>Entfernen</translation>
+  </message>
+  <message>
    <source>Remove fill</source>
    <translation>Füllung entfernen</translation>
   </message>
@@ -4666,6 +4725,10 @@
   <message>
    <source>Remove nodes</source>
    <translation>Knoten entfernen</translation>
+  </message>
+  <message>
+   <source>Remove stage</source>
+   <translation>Stand entfernen</translation>
   </message>
   <message numerus="yes">
    <source>Removed %n nodes. Ctrl+Z brings them back.</source>
@@ -5309,6 +5372,18 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Blinzeln: unscharf, solange gehalten</translation>
   </message>
   <message>
+   <source>Stage</source>
+   <translation>Stand</translation>
+  </message>
+  <message>
+   <source>Stage %1</source>
+   <translation>Stand %1</translation>
+  </message>
+  <message>
+   <source>Stages</source>
+   <translation>Stände</translation>
+  </message>
+  <message>
    <source>Staggered rows</source>
    <translation>Versetzte Reihen</translation>
   </message>
@@ -5849,6 +5924,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Das Regal, laden, sichern, aus dem Bild nehmen</translation>
   </message>
   <message>
+   <source>The stage is a piece by itself now. Save it under a name of its own.</source>
+   <translation>Der Stand ist nun ein eigenes Stück. Speichere es unter eigenem Namen.</translation>
+  </message>
+  <message>
    <source>The stroke has to end on the line too. Nothing was changed.</source>
    <translation>Der Strich muss auch auf der Linie enden. Nichts wurde geändert.</translation>
   </message>
@@ -5881,8 +5960,16 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die Wörter laufen auf der Linie zurück</translation>
   </message>
   <message>
+   <source>The work becomes what it was then; Undo leads forward again</source>
+   <translation>Die Arbeit wird, was sie damals war; Rückgängig führt wieder vorwärts</translation>
+  </message>
+  <message>
    <source>Theme</source>
    <translation>Thema</translation>
+  </message>
+  <message>
+   <source>There are %1 stages already: remove one first.</source>
+   <translation>Es gibt schon %1 Stände: Entferne erst einen.</translation>
   </message>
   <message>
    <source>There are no colours in the file.</source>
@@ -5955,6 +6042,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>There is no shape here. Drag over a shape, or pick several first.</source>
    <translation>Hier ist keine Form. Über eine Form ziehen oder zuerst mehrere wählen.</translation>
+  </message>
+  <message>
+   <source>There is no stage yet: Edit, Keep a stage.</source>
+   <translation>Es gibt noch keinen Stand: Bearbeiten, Stand behalten.</translation>
   </message>
   <message>
    <source>There is no tone stack yet. Choose 2, 3 or 5 tones on the card.</source>

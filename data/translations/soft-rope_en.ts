@@ -144,6 +144,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n broken stage(s)</source>
+   <translation>
+    <numerusform>%n broken stage</numerusform>
+    <numerusform>%n broken stages</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n clip path(s) (drawn without)</source>
    <translation>
     <numerusform>%n clip path (drawn without)</numerusform>

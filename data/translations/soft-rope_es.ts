@@ -186,6 +186,10 @@
    <translation>%1 está oculta. Muéstrela para dibujar en ella.</translation>
   </message>
   <message>
+   <source>%1 is kept beside the work, and saved with it.</source>
+   <translation>%1 queda junto al trabajo y se guarda con él.</translation>
+  </message>
+  <message>
    <source>%1 is larger than 100 megapixels.</source>
    <translation>%1 supera los 100 megapíxeles.</translation>
   </message>
@@ -251,6 +255,10 @@
   <message>
    <source>%1 offset</source>
    <translation>%1 desplazada</translation>
+  </message>
+  <message>
+   <source>%1 on one side, the work as it is now on the other.</source>
+   <translation>%1 a un lado, el trabajo tal como está ahora al otro.</translation>
   </message>
   <message>
    <source>%1 part</source>
@@ -457,6 +465,13 @@
    <translation>
     <numerusform>%n imagen dañada</numerusform>
     <numerusform>%n imágenes dañadas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n broken stage(s)</source>
+   <translation>
+    <numerusform>%n etapa dañada</numerusform>
+    <numerusform>%n etapas dañadas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -1283,6 +1298,10 @@
    <translation>Flechas</translation>
   </message>
   <message>
+   <source>As a piece by itself</source>
+   <translation>Como pieza propia</translation>
+  </message>
+  <message>
    <source>As crisp as the picture's grain allows</source>
    <translation>Tan nítido como permita el grano de la imagen</translation>
   </message>
@@ -1293,6 +1312,10 @@
   <message>
    <source>As it is</source>
    <translation>Tal cual</translation>
+  </message>
+  <message>
+   <source>As it was at %1. Undo leads forward again.</source>
+   <translation>Como estaba en %1. Deshacer vuelve adelante.</translation>
   </message>
   <message>
    <source>As large as the lowest shape and the margin allow</source>
@@ -1355,6 +1378,10 @@
    <translation>Eje por</translation>
   </message>
   <message>
+   <source>Back to %1</source>
+   <translation>Volver a %1</translation>
+  </message>
+  <message>
    <source>Backdrop</source>
    <translation>Fondo</translation>
   </message>
@@ -1401,6 +1428,10 @@
   <message>
    <source>Beside</source>
    <translation>Al lado</translation>
+  </message>
+  <message>
+   <source>Beside the work as it is now; again to end it</source>
+   <translation>Junto al trabajo tal como está; otra vez para terminar</translation>
   </message>
   <message>
    <source>Bevel</source>
@@ -1741,6 +1772,14 @@
   <message>
    <source>Commands</source>
    <translation>Órdenes</translation>
+  </message>
+  <message>
+   <source>Compare</source>
+   <translation>Comparar</translation>
+  </message>
+  <message>
+   <source>Compare with the last stage</source>
+   <translation>Comparar con la última etapa</translation>
   </message>
   <message>
    <source>Complement</source>
@@ -2756,6 +2795,10 @@
    <translation>Se van</translation>
   </message>
   <message>
+   <source>Go back to it</source>
+   <translation>Volver a ella</translation>
+  </message>
+  <message>
    <source>Go on without saving</source>
    <translation>Seguir sin guardar</translation>
   </message>
@@ -2890,6 +2933,10 @@
   <message>
    <source>How the next words are set</source>
    <translation>Cómo se componen las próximas palabras</translation>
+  </message>
+  <message>
+   <source>How the work was, kept by name in the file. Nothing you do later changes a stage.</source>
+   <translation>Cómo estaba el trabajo, guardado con nombre en el archivo. Nada de lo que hagas después cambia una etapa.</translation>
   </message>
   <message>
    <source>Hue</source>
@@ -3106,6 +3153,10 @@
   <message>
    <source>Joins at once within</source>
    <translation>Une al momento dentro de</translation>
+  </message>
+  <message>
+   <source>Keep a stage</source>
+   <translation>Guardar una etapa</translation>
   </message>
   <message>
    <source>Keep as a look</source>
@@ -4148,6 +4199,10 @@
    <translation>Abrir una pieza de la demostración…</translation>
   </message>
   <message>
+   <source>Open as new</source>
+   <translation>Abrir como nueva</translation>
+  </message>
+  <message>
    <source>Open here</source>
    <translation>Abrir aquí</translation>
   </message>
@@ -4656,6 +4711,10 @@
    <translation>Regular, con tantos lados como se fija abajo</translation>
   </message>
   <message>
+   <source>Remove</source>
+   <translation>Quitar</translation>
+  </message>
+  <message>
    <source>Remove fill</source>
    <translation>Quitar relleno</translation>
   </message>
@@ -4666,6 +4725,10 @@
   <message>
    <source>Remove nodes</source>
    <translation>Quitar nodos</translation>
+  </message>
+  <message>
+   <source>Remove stage</source>
+   <translation>Quitar etapa</translation>
   </message>
   <message numerus="yes">
    <source>Removed %n nodes. Ctrl+Z brings them back.</source>
@@ -5309,6 +5372,18 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Entornar: borroso, mientras se mantiene</translation>
   </message>
   <message>
+   <source>Stage</source>
+   <translation>Etapa</translation>
+  </message>
+  <message>
+   <source>Stage %1</source>
+   <translation>Etapa %1</translation>
+  </message>
+  <message>
+   <source>Stages</source>
+   <translation>Etapas</translation>
+  </message>
+  <message>
    <source>Staggered rows</source>
    <translation>Filas alternadas</translation>
   </message>
@@ -5849,6 +5924,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>El estante, cargar, guardar, tomar de la imagen</translation>
   </message>
   <message>
+   <source>The stage is a piece by itself now. Save it under a name of its own.</source>
+   <translation>La etapa es ahora una pieza propia. Guárdala con su propio nombre.</translation>
+  </message>
+  <message>
    <source>The stroke has to end on the line too. Nothing was changed.</source>
    <translation>El trazo debe acabar también en la línea. No se cambió nada.</translation>
   </message>
@@ -5881,8 +5960,16 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Las palabras vuelven por la línea</translation>
   </message>
   <message>
+   <source>The work becomes what it was then; Undo leads forward again</source>
+   <translation>El trabajo vuelve a ser lo que era; Deshacer vuelve adelante</translation>
+  </message>
+  <message>
    <source>Theme</source>
    <translation>Tema</translation>
+  </message>
+  <message>
+   <source>There are %1 stages already: remove one first.</source>
+   <translation>Ya hay %1 etapas: quita una primero.</translation>
   </message>
   <message>
    <source>There are no colours in the file.</source>
@@ -5955,6 +6042,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>There is no shape here. Drag over a shape, or pick several first.</source>
    <translation>Aquí no hay ninguna forma. Arrastre sobre una, o elija varias primero.</translation>
+  </message>
+  <message>
+   <source>There is no stage yet: Edit, Keep a stage.</source>
+   <translation>Aún no hay etapas: Editar, Guardar una etapa.</translation>
   </message>
   <message>
    <source>There is no tone stack yet. Choose 2, 3 or 5 tones on the card.</source>

@@ -169,6 +169,8 @@ struct NamedLook {
     friend bool operator==(const NamedLook&, const NamedLook&) = default;
 };
 
+struct Stage;
+
 // What a document holds: two are equal when this is.
 struct Content {
     std::string title;
@@ -178,7 +180,17 @@ struct Content {
     std::vector<art::Ink> inks;
     std::vector<NamedLook> looks;
     Light light;
+    std::vector<Shared<Stage>> stages; // kept beside the work, oldest first
     friend bool operator==(const Content&, const Content&) = default;
+};
+
+// How the document was once, under a name (stages.h). Shares with it all that has not changed since.
+struct Stage {
+    Id id = 0;
+    std::string name;
+    std::int64_t kept = 0; // s since 1970
+    Content content;       // without stages
+    friend bool operator==(const Stage&, const Stage&) = default;
 };
 
 struct Document : Content {

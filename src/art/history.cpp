@@ -75,18 +75,26 @@ class Scale {
 public:
     void see(const Document& d)
     {
+        // What is kept beside the work was weighed when it was kept.
+        for (const Shared<Stage>& s : d.stages) seen_.insert(s.get());
         for (const LayerPtr& l : d.layers)
             if (seen_.insert(l.get()).second)
                 for (const ItemPtr& i : l->items) see(i);
     }
+    // Its layers are not looked into where a stage keeps them.
+    void know(const Document& d)
+    {
+        for (const LayerPtr& l : d.layers) seen_.insert(l.get());
+    }
     std::size_t weigh(const Document& d)
     {
         bytes_ = sizeof(Document) + d.layers.size() * sizeof(LayerPtr) + d.inks.size() * sizeof(Ink) + d.guides.size() * sizeof(Guide);
-        for (const LayerPtr& l : d.layers) {
-            if (!seen_.insert(l.get()).second) continue;
-            bytes_ += sizeof(Layer) + l->items.size() * sizeof(ItemPtr);
-            for (const ItemPtr& i : l->items) add(i);
-        }
+        weighLayers(d);
+        for (const Shared<Stage>& s : d.stages)
+            if (seen_.insert(s.get()).second) {
+                bytes_ += sizeof(Stage);
+                weighLayers(s->content);
+            }
         return bytes_;
     }
 
@@ -94,6 +102,14 @@ private:
     std::unordered_set<const void*> seen_;
     std::size_t bytes_ = 0;
 
+    void weighLayers(const Content& d)
+    {
+        for (const LayerPtr& l : d.layers) {
+            if (!seen_.insert(l.get()).second) continue;
+            bytes_ += sizeof(Layer) + l->items.size() * sizeof(ItemPtr);
+            for (const ItemPtr& i : l->items) add(i);
+        }
+    }
     void see(const ItemPtr& i)
     {
         if (!seen_.insert(i.get()).second) return;
@@ -142,6 +158,7 @@ std::size_t bytesApart(const Document& d, const Document& other)
 {
     Scale scale;
     scale.see(onlyApart(other, d));
+    scale.know(other);
     return scale.weigh(onlyApart(d, other));
 }
 

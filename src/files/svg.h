@@ -18,7 +18,8 @@ inline constexpr const char* ropeNamespace = "urn:soft-rope:1";
 
 // Everything, exactly: reading it back gives an equal document.
 std::string writeWorkingSvg(const art::Document& d);
-// The same with pictures that lie elsewhere: `link` gives what stands for each (no "data:" address). For keeping work often.
+// The same with pictures that lie elsewhere: `link` gives what stands for each (no "data:" address), or nothing for one that is to be
+// written. For keeping work often.
 using PictureLink = std::function<std::string(const art::PictureFile&)>;
 std::string writeWorkingSvg(const art::Document& d, const PictureLink& link);
 // Shown artwork only, no references, plain SVG 1.1 valid against its DTD.

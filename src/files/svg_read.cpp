@@ -1,6 +1,7 @@
 #include "curve/polygon.h"
 #include "files/path_data.h"
 #include "files/recipes.h"
+#include "files/stages.h"
 #include "files/svg.h"
 #include "files/svg_items.h"
 #include "files/view_box.h"
@@ -27,8 +28,9 @@ using List = Items::List;
 // The document: its sheet, its layers, and what belongs to all of it.
 class Reader {
 public:
-    Reader(SvgResult& out, pugi::xml_node svg, const PictureOpener& open)
-        : out_(out), d_(out.document), named_(svg), reading_{out.document, named_, open, !svg.attribute("rope:version").empty()}
+    // `stages`: those that are kept beside the work are read; there are none in one of them.
+    Reader(SvgResult& out, pugi::xml_node svg, const PictureOpener& open, bool stages)
+        : out_(out), d_(out.document), opener_(open), stages_(stages), named_(svg), reading_{out.document, named_, open, !svg.attribute("rope:version").empty()}
     {
         out_.working = reading_.working;
     }
@@ -56,6 +58,8 @@ public:
                 light(n);
             else if (name == "named-look" && reading_.working)
                 look(n);
+            else if (name == "stage" && reading_.working)
+                stage(n);
             else if (name == "rect" && std::strcmp(n.attribute("rope:is").value(), "background") == 0)
                 background(n);
             else if (name == "title")
@@ -73,11 +77,24 @@ public:
 private:
     SvgResult& out_;
     art::Document& d_;
+    const PictureOpener& opener_;
+    bool stages_;
     const Named named_;
     const StyleSheet& styles_ = named_.styles();
     Reading reading_;
     Items items_{reading_};
     Affine toSheet_;
+
+    void stage(pugi::xml_node n)
+    {
+        if (!stages_ || d_.stages.size() >= art::mostStages) return;
+        if (auto s = readStage(n, d_, opener_)) {
+            s->id = reading_.ids.free(s->id);
+            d_.stages.push_back(art::shared(std::move(*s)));
+        } else {
+            reading_.missed.add(words::marked("%n broken stage(s)"));
+        }
+    }
 
     // A sheet of no size, or of none that is a number, is none.
     static double side(double v) { return std::isfinite(v) && v > 0 ? std::clamp(v, 1.0, 100000.0) : 1080; }
@@ -269,6 +286,11 @@ SvgResult readSvg(std::string_view text)
 
 SvgResult readSvg(std::string_view text, const PictureOpener& open)
 {
+    return readSvg(text, open, true);
+}
+
+SvgResult readSvg(std::string_view text, const PictureOpener& open, bool stages)
+{
     SvgResult out;
     pugi::xml_document xml;
     const pugi::xml_parse_result parsed = xml.load_buffer(text.data(), text.size());
@@ -283,7 +305,7 @@ SvgResult readSvg(std::string_view text, const PictureOpener& open)
         out.problem = words::said("The file is not an SVG drawing.");
         return out;
     }
-    Reader(out, svg, open).run(svg);
+    Reader(out, svg, open, stages).run(svg);
     return out;
 }
 

@@ -4,6 +4,7 @@
 #include "files/bytes.h"
 #include "files/path_data.h"
 #include "files/recipes.h"
+#include "files/stages.h"
 #include "files/svg.h"
 #include "files/xml.h"
 
@@ -74,6 +75,8 @@ public:
                 set(n, "through", num(g.through.x) + ' ' + num(g.through.y));
                 set(n, "angle", num(g.angle));
             }
+        if (working_)
+            for (const art::Shared<art::Stage>& s : d_.stages) writeStage(root_, *s, d_, link_);
         if (!defs_.first_child()) root_.remove_child(defs_);
         std::ostringstream out;
         xml_.save(out, " ", pugi::format_default, pugi::encoding_utf8);
@@ -514,8 +517,8 @@ private:
         }
         if (!r.crop.empty()) set(n, "rope:crop", num(r.crop.min.x) + ' ' + num(r.crop.min.y) + ' ' + num(r.crop.max.x) + ' ' + num(r.crop.max.y));
         set(n, "rope:light", num(r.flattenLight) + ' ' + num(r.liftPaper) + ' ' + num(r.dim));
-        if (link_) {
-            set(n, "xlink:href", link_(*r.picture));
+        if (const std::string elsewhere = link_ ? link_(*r.picture) : std::string(); !elsewhere.empty()) {
+            set(n, "xlink:href", elsewhere);
             set(n, "rope:format", r.picture->format);
         } else {
             set(n, "xlink:href", "data:image/" + r.picture->format + ";base64," + base64(r.picture->bytes));

@@ -23,7 +23,10 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
     setAccessibleName(tr("Bench"));
     clock_.start();
     session_.setHand([this] { return pressed_; });
-    connect(&session_, &Session::started, this, [this] { look_.ink = {}; });
+    connect(&session_, &Session::started, this, [this] {
+        look_.ink = {};
+        compare(0, {}, {});
+    });
     look_.colour = art::Colour{0x1C, 0x2E, 0x2A};
     const QSettings kept;
     look_.width = std::clamp(kept.value("look/width", 6.0).toDouble(), 0.1, 1000.0);
@@ -102,6 +105,14 @@ void Canvas::showInstead(std::optional<art::Document> look)
 {
     if (!look && !instead_) return;
     instead_ = std::move(look);
+    invalidate();
+}
+
+void Canvas::compare(art::Id stage, art::Document d, const QString& name)
+{
+    comparing_ = stage;
+    compared_ = std::move(d);
+    comparedName_ = name;
     invalidate();
 }
 

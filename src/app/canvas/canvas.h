@@ -57,6 +57,9 @@ public:
     void foresee(std::optional<Foreseen> outcome);
     // Another look of the piece in its place, for as long as it is not changed; nothing = the piece itself again.
     void showInstead(std::optional<art::Document> look);
+    // In Beside, that document stands in the place of the reference, under its name; 0 = the reference again.
+    void compare(art::Id stage, art::Document d, const QString& name);
+    art::Id comparing() const { return comparing_; }
 
     // Asked first by Pick about each click.
     void setClicks(std::function<bool(curve::Vec2)> take) { clicks_ = std::move(take); }
@@ -154,6 +157,9 @@ private:
     std::vector<art::ItemPtr> held_, lingering_;
     quint64 version_ = 1, lingerUntil_ = 0;
     std::optional<art::Document> instead_;
+    art::Id comparing_ = 0;
+    art::Document compared_;
+    QString comparedName_;
     std::optional<Foreseen> foreseen_;
     std::vector<art::ItemPtr> following_;
     art::Document shownDocument() const;
@@ -169,6 +175,8 @@ private:
     QPointF swipe_;
 
     std::vector<Pane> panes() const;
+    // Whether a stage stands in the pane of the reference.
+    bool comparesIn(const Pane& pane) const { return comparing_ != 0 && pane.reference && !pane.artwork && view_.show == Show::beside && !view_.peekReference; }
     QRectF paneAt(QPointF p) const;
     Pointer pointerFrom(QPointF at, Qt::KeyboardModifiers m) const;
     void invalidate();

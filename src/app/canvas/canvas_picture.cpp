@@ -54,7 +54,14 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     o.pictures = [shelf = &session_.pictures()](const art::Reference& r) { return shelf->get(r); };
     for (const art::ItemPtr& i : held_) o.without.push_back(i->id);
     const int w = static_cast<int>(covered.width() * ratio), h = static_cast<int>(covered.height() * ratio);
-    const art::Document d = shownDocument();
+    const bool compares = comparesIn(pane);
+    if (compares) {
+        o.artwork = true;
+        o.ghost.reset();
+        o.without.clear();
+        o.veil = 1;
+    }
+    const art::Document d = compares ? compared_ : shownDocument();
     const quint64 version = version_;
     // The rings of a whole drawing are part of the picture: there may be thousands, and panning moves them with it.
     std::vector<Vec2> rings;
@@ -126,7 +133,7 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
     p.save();
     p.setClipRect(pane.rect);
     p.fillRect(pane.rect, colours().bench);
-    const art::Sheet& sheet = session_.document().sheet;
+    const art::Sheet& sheet = comparesIn(pane) ? compared_.sheet : session_.document().sheet;
     const QRectF page(toQt(toScreen * Vec2{0, 0}), toQt(toScreen * Vec2{sheet.width, sheet.height}));
     p.fillRect(page, colours().sheet);
     p.setPen(QPen(colours().line, 1));
@@ -160,6 +167,17 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
     if (pane.artwork)
         for (const auto* items : {&lingering_, &held_})
             for (const art::ItemPtr& i : *items) paintHeld(p, *i, toScreen, 1);
+    if (comparesIn(pane)) {
+        p.setFont(typeface("small", true));
+        const QRectF chip(pane.rect.left() + 12, pane.rect.top() + 68, p.fontMetrics().horizontalAdvance(comparedName_) + 20, 26);
+        p.setPen(Qt::NoPen);
+        p.setBrush(colours().text);
+        p.drawRoundedRect(chip, 6, 6);
+        p.setPen(colours().card);
+        p.drawText(chip, Qt::AlignCenter, comparedName_);
+        p.restore();
+        return;
+    }
     // A reference that is being moved follows as its frame.
     for (const art::ItemPtr& i : held_)
         if (const art::Reference* r = i->reference()) {

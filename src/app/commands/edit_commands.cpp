@@ -220,6 +220,9 @@ void addEditCommands(CommandDesk& at)
     at.add(
         "set-parts", tr("Set: plain shapes from now on"), "Ctrl+Alt+Shift+F", edit,
         [&at] { takePicked(at, tr("Set"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withSet(d, items); }); }, picked);
+    at.add("keep-stage", tr("Keep a stage"), "Alt+Shift+T", edit, [&at] { at.files.keepStage(); });
+    at.add("stages", tr("Stages"), "Alt+Shift+W", edit, [&at] { at.files.stages(); });
+    at.add("compare-stage", tr("Compare with the last stage"), "Alt+Shift+B", edit, [&at] { at.files.compareLast(); });
     at.add(
         "copy-across", tr("Mirrored copy across the axis"), "Ctrl+M", edit,
         [&at] {

@@ -527,4 +527,13 @@ void Swatch::paintEvent(QPaintEvent*)
     if (hasFocus()) focusRing(p, rect(), 5);
 }
 
+QPixmap framedPicture(const QImage& picture, QSize size)
+{
+    QPixmap framed(size);
+    framed.fill(colours().cardInset);
+    const QImage small = picture.width() > size.width() || picture.height() > size.height() ? picture.scaled(size, Qt::KeepAspectRatio, Qt::SmoothTransformation) : picture;
+    QPainter(&framed).drawImage((size.width() - small.width()) / 2, (size.height() - small.height()) / 2, small);
+    return framed;
+}
+
 } // namespace softrope::app

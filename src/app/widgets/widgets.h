@@ -3,8 +3,10 @@
 
 #include "app/widgets/told.h"
 #include <QAbstractButton>
+#include <QImage>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPixmap>
 #include <QWidget>
 
 #include <functional>
@@ -162,5 +164,8 @@ QLabel* label(const QString& text, const char* role = "small", bool muted = true
 QLabel* iconLabel(const QString& name, int size);
 // Gives all labels below the colours of the theme in force.
 void retint(QWidget* root);
+
+// A picture in the middle of a field of that size, so that nothing moves when pictures arrive.
+QPixmap framedPicture(const QImage& picture, QSize size);
 
 } // namespace softrope::app

@@ -6,7 +6,6 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QListWidget>
-#include <QPainter>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -43,12 +42,7 @@ PieceDialog::PieceDialog(Jobs& jobs, const QString& title, std::vector<Piece> pi
             Lane::working, this, [make = pieces_[k].picture](const Progress&) { return make(); },
             [this, k](const std::optional<QImage>& made) {
                 if (!made || made->isNull()) return;
-                // All of one size, so that nothing moves when they arrive.
-                QPixmap framed(iconSize);
-                framed.fill(colours().sheet);
-                const QImage small = made->scaled(iconSize, Qt::KeepAspectRatio, Qt::SmoothTransformation);
-                QPainter(&framed).drawImage((framed.width() - small.width()) / 2, (framed.height() - small.height()) / 2, small);
-                list_->item(static_cast<int>(k))->setIcon(framed);
+                list_->item(static_cast<int>(k))->setIcon(framedPicture(*made, iconSize));
             },
             Jobs::For::anyPiece, closed_);
     }

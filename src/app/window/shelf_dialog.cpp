@@ -1,12 +1,12 @@
 #include "app/window/shelf_dialog.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/widgets.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
-#include <QPainter>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -89,13 +89,9 @@ void ShelfDialog::filter(const QString& words)
             [this, id = QString::fromStdString(p.id)](const std::optional<pixel::Picture>& made) {
                 if (!made || made->empty()) return;
                 const QImage image(reinterpret_cast<const uchar*>(made->data.data()), made->width, made->height, made->width * 4, QImage::Format_RGBA8888);
-                // All of one size, so that nothing moves when they arrive.
-                QPixmap framed(iconSize);
-                framed.fill(colours().cardInset);
-                QPainter(&framed).drawImage((framed.width() - image.width()) / 2, (framed.height() - image.height()) / 2, image);
-                small_[id] = framed;
+                small_[id] = framedPicture(image, iconSize);
                 for (int k = 0; k < list_->count(); ++k)
-                    if (list_->item(k)->data(Qt::UserRole).toString() == id) list_->item(k)->setIcon(framed);
+                    if (list_->item(k)->data(Qt::UserRole).toString() == id) list_->item(k)->setIcon(small_[id]);
             },
             Jobs::For::anyPiece, closed_);
     }

@@ -19,6 +19,7 @@
 #include "app/window/notices.h"
 #include "app/window/reading_strip.h"
 #include "app/window/sight_line.h"
+#include "app/window/stages_dialog.h"
 #include "app/window/tray.h"
 
 class QSplitter;
@@ -102,6 +103,7 @@ private:
     QSplitter *across_, *down_;
     QWidget* welcome_ = nullptr;
     QWidget* recovered_ = nullptr;
+    QPointer<StagesDialog> stages_;
     Notices* notices_;
     Replay* replay_;
     Commands commands_;
@@ -150,6 +152,7 @@ private:
     // Another piece takes the place of this one, seen as it was left.
     void begin(const art::Document& d, const QString& path, bool recovered = false);
     void openDemo();
+    void showStages();
     void openAside();
     void openKept(const files::RecoveryEntry& entry, bool discard, const std::function<void()>& then);
     void rememberView(const QString& path) const;

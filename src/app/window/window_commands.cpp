@@ -19,6 +19,16 @@ void Window::makeCommands()
     at.end = [this] { endBusy(); };
     at.askFile = [this](bool open, const QString& title, const QString& filter, const QString& name) { return askFile(open, title, filter, name); };
     at.files = {.newPiece = [this] { leaveThen([this] { begin(art::newDocument(), {}); }); },
+                .stages = [this] { showStages(); },
+                .keepStage = [this] { app::keepStage(session_, *canvas_); },
+                .compareLast =
+                    [this] {
+                        const auto& stages = session_.document().stages;
+                        if (stages.empty())
+                            say(tr("There is no stage yet: Edit, Keep a stage."));
+                        else
+                            compareStage(session_, *canvas_, canvas_->comparing() ? canvas_->comparing() : stages.back()->id);
+                    },
                 .openDemo = [this] { openDemo(); },
                 .openAside = [this] { openAside(); },
                 .save = [this] { save(); },
@@ -51,8 +61,8 @@ void Window::makeCommands()
                 .useLanguage = [this](const QString& code) { chooseLanguage(code); },
                 .doOffered = [this] { return strip_->doOffered(); },
                 .saidSoFar = [this] { return strip_->said(); }};
-    for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addWordCommands, addArrangeCommands, addInkCommands, addSheetCommands,
-                           addViewCommands, addHelpCommands})
+    for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addWordCommands, addArrangeCommands,
+                           addInkCommands, addSheetCommands, addViewCommands, addHelpCommands})
         add(at);
 }
 

@@ -105,6 +105,23 @@ void Window::placeWelcome()
     welcome_->show();
 }
 
+void Window::showStages()
+{
+    if (!stages_) {
+        stages_ = new StagesDialog(session_, *canvas_, this);
+        stages_->setAttribute(Qt::WA_DeleteOnClose);
+        connect(stages_, &StagesDialog::opensAsNew, this, [this](const art::Document& d) {
+            leaveThen([this, d] {
+                begin(d, {});
+                say(tr("The stage is a piece by itself now. Save it under a name of its own."));
+            });
+        });
+    }
+    stages_->show();
+    stages_->raise();
+    stages_->activateWindow();
+}
+
 void Window::openDemo()
 {
     // Beside the program, where ./demo puts it; else where an installation has it.

@@ -1,0 +1,205 @@
+#include "app/window/stages_dialog.h"
+
+#include "app/theme/theme.h"
+#include "app/widgets/widgets.h"
+#include "art/stages.h"
+#include "render/render.h"
+
+#include <QDateTime>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QListWidget>
+#include <QLocale>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace softrope::app {
+
+namespace {
+
+constexpr QSize iconSize(150, 112);
+
+QImage pictureOf(const art::Document& d, PictureStore& pictures)
+{
+    const double scale = std::min(iconSize.width() / d.sheet.width, iconSize.height() / d.sheet.height);
+    const int w = std::max(1, static_cast<int>(d.sheet.width * scale)), h = std::max(1, static_cast<int>(d.sheet.height * scale));
+    render::Options o;
+    o.references = true;
+    o.background = true;
+    o.pictures = [&pictures](const art::Reference& r) { return pictures.get(r); };
+    const render::Surface s = render::renderView(d, curve::scaling(scale, scale), w, h, o);
+    return QImage(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4, QImage::Format_ARGB32_Premultiplied)
+        .copy();
+}
+
+// Not tinted where it is picked: its colours are what one looks at.
+QIcon iconOf(const QPixmap& p)
+{
+    QIcon out(p);
+    out.addPixmap(p, QIcon::Selected);
+    return out;
+}
+
+} // namespace
+
+QString stageName(const art::Stage& s)
+{
+    return s.name.empty() ? tr("Stage") : QString::fromStdString(s.name);
+}
+
+QString stageTime(const art::Stage& s)
+{
+    return QLocale().toString(QDateTime::fromSecsSinceEpoch(s.kept), QLocale::ShortFormat);
+}
+
+void keepStage(Session& session, Bench& bench)
+{
+    const QString name = tr("Stage %1").arg(session.document().stages.size() + 1);
+    const art::Added a = art::withStage(session.document(), name.toStdString(), QDateTime::currentSecsSinceEpoch());
+    if (!a.id) {
+        bench.say(tr("There are %1 stages already: remove one first.").arg(art::mostStages));
+        return;
+    }
+    session.take(a.document, tr("Keep a stage"));
+    bench.say(tr("%1 is kept beside the work, and saved with it.").arg(name));
+}
+
+void compareStage(Session& session, Canvas& canvas, art::Id stage)
+{
+    const art::Stage* s = art::stageOf(session.document(), stage);
+    View v = canvas.view();
+    if (!s || canvas.comparing() == stage) {
+        canvas.compare(0, {}, {});
+        v.show = Show::over;
+        canvas.setView(v);
+        canvas.fitSheet();
+        return;
+    }
+    canvas.compare(stage, art::documentOf(*s), stageName(*s));
+    v.show = Show::beside;
+    canvas.setView(v);
+    canvas.fitSheet();
+    canvas.say(tr("%1 on one side, the work as it is now on the other.").arg(stageName(*s)));
+}
+
+StagesDialog::StagesDialog(Session& session, Canvas& canvas, QWidget* parent) : QDialog(parent), session_(session), canvas_(canvas)
+{
+    setObjectName("stages");
+    setWindowTitle(tr("Stages"));
+    resize(560, 430);
+    auto* column = new QVBoxLayout(this);
+    auto* told = label(tr("How the work was, kept by name in the file. Nothing you do later changes a stage."), "small");
+    told->setWordWrap(true);
+    column->addWidget(told);
+    list_ = new QListWidget;
+    list_->setAccessibleName(tr("Stages"));
+    list_->setViewMode(QListView::IconMode);
+    list_->setIconSize(iconSize);
+    list_->setGridSize({172, 164});
+    list_->setMovement(QListView::Static);
+    list_->setResizeMode(QListView::Adjust);
+    list_->setUniformItemSizes(true);
+    list_->setWordWrap(true);
+    list_->setFont(typeface("body"));
+    list_->setEditTriggers(QAbstractItemView::EditKeyPressed | QAbstractItemView::SelectedClicked);
+    column->addWidget(list_, 1);
+    auto* acts = new QHBoxLayout;
+    auto* keep = new QPushButton(tr("Keep a stage"));
+    compare_ = new QPushButton(tr("Compare"));
+    compare_->setToolTip(tr("Beside the work as it is now; again to end it"));
+    back_ = new QPushButton(tr("Go back to it"));
+    back_->setToolTip(tr("The work becomes what it was then; Undo leads forward again"));
+    open_ = new QPushButton(tr("Open as new"));
+    open_->setToolTip(tr("As a piece by itself"));
+    remove_ = new QPushButton(tr("Remove"));
+    for (QPushButton* b : {keep, compare_, back_, open_, remove_}) {
+        b->setAutoDefault(false);
+        acts->addWidget(b);
+    }
+    column->addLayout(acts);
+    connect(keep, &QAbstractButton::clicked, this, [this] { keepStage(session_, canvas_); });
+    connect(compare_, &QAbstractButton::clicked, this, [this] { compareStage(session_, canvas_, now()); });
+    connect(list_, &QListWidget::itemActivated, this, [this] { compareStage(session_, canvas_, now()); });
+    connect(back_, &QAbstractButton::clicked, this, [this] {
+        const art::Stage* s = art::stageOf(session_.document(), now());
+        if (!s) return;
+        const QString name = stageName(*s);
+        const art::Edited e = art::backAt(session_.document(), now());
+        session_.take(e.document, tr("Back to %1").arg(name));
+        canvas_.say(tr("As it was at %1. Undo leads forward again.").arg(name));
+    });
+    connect(open_, &QAbstractButton::clicked, this, [this] {
+        if (const art::Stage* s = art::stageOf(session_.document(), now())) emit opensAsNew(art::documentOf(*s));
+    });
+    connect(remove_, &QAbstractButton::clicked, this, [this] {
+        if (!now()) return;
+        if (canvas_.comparing() == now()) compareStage(session_, canvas_, now());
+        session_.take(art::withoutStage(session_.document(), now()), tr("Remove stage"));
+    });
+    connect(list_, &QListWidget::currentRowChanged, this, [this] {
+        for (QPushButton* b : {compare_, back_, open_, remove_}) b->setEnabled(now() != 0);
+    });
+    connect(list_, &QListWidget::itemChanged, this, &StagesDialog::rename);
+    connect(&session_, &Session::documentChanged, this, [this] { refresh(); });
+    refresh();
+}
+
+StagesDialog::~StagesDialog()
+{
+    closed_.stop();
+}
+
+art::Id StagesDialog::now() const
+{
+    const QListWidgetItem* item = list_->currentItem();
+    return item ? item->data(Qt::UserRole).toULongLong() : 0;
+}
+
+// Newest first.
+void StagesDialog::refresh()
+{
+    const QSignalBlocker quiet(list_);
+    const art::Id picked = now();
+    const auto& stages = session_.document().stages;
+    list_->clear();
+    for (auto s = stages.rbegin(); s != stages.rend(); ++s) {
+        auto* item = new QListWidgetItem(stageName(**s), list_);
+        item->setFlags(item->flags() | Qt::ItemIsEditable);
+        item->setToolTip(stageTime(**s));
+        item->setData(Qt::UserRole, static_cast<qulonglong>((*s)->id));
+        if (!small_.count((*s)->id)) ask(**s);
+        item->setIcon(iconOf(small_[(*s)->id]));
+        if ((*s)->id == picked) list_->setCurrentItem(item);
+    }
+    if (!list_->currentItem() && list_->count()) list_->setCurrentRow(0);
+    for (QPushButton* b : {compare_, back_, open_, remove_}) b->setEnabled(now() != 0);
+}
+
+void StagesDialog::ask(const art::Stage& s)
+{
+    QPixmap plain(iconSize);
+    plain.fill(colours().cardInset);
+    small_[s.id] = plain; // asked for once
+    session_.jobs().run<QImage>(
+        Lane::working, this, [d = art::documentOf(s), pictures = &session_.pictures()](const Progress&) { return pictureOf(d, *pictures); },
+        [this, id = s.id](const std::optional<QImage>& made) {
+            if (!made || made->isNull()) return;
+            small_[id] = framedPicture(*made, iconSize);
+            for (int k = 0; k < list_->count(); ++k)
+                if (list_->item(k)->data(Qt::UserRole).toULongLong() == id) list_->item(k)->setIcon(iconOf(small_[id]));
+        },
+        Jobs::For::thisPiece, closed_);
+}
+
+void StagesDialog::rename(QListWidgetItem* item)
+{
+    const art::Id id = item->data(Qt::UserRole).toULongLong();
+    const art::Stage* s = art::stageOf(session_.document(), id);
+    if (!s || item->text() == stageName(*s)) return;
+    session_.take(art::withStageNamed(session_.document(), id, item->text().trimmed().toStdString()), tr("Rename"));
+}
+
+} // namespace softrope::app
