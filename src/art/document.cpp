@@ -112,10 +112,15 @@ const Repeat* Group::repeat() const
     return recipeOf<Repeat>(*live);
 }
 
+const PartUse* Group::use() const
+{
+    return recipeOf<PartUse>(*live);
+}
+
 bool Group::derived() const
 {
     if (const ToneStack* t = tones()) return !t->set;
-    if (repeat()) return false;
+    if (repeat() || use()) return false;
     return !std::holds_alternative<std::monostate>(*live);
 }
 

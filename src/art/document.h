@@ -82,7 +82,8 @@ struct Group {
     const Facets* facets() const;
     const MeshPieces* mesh() const;
     const Repeat* repeat() const;
-    // Whether its items are what a recipe gives, so that hands keep off them. Those of a repeat may be changed.
+    const PartUse* use() const;
+    // Whether its items are what a recipe gives, so that hands keep off them. Those of a repeat or a part may be changed.
     bool derived() const;
     friend bool operator==(const Group&, const Group&) = default;
 };

@@ -70,6 +70,11 @@ std::size_t bytesOf(const Repeat& r)
     return r.was.nodes.size() * sizeof(curve::Node) + r.last.size() * sizeof(ItemPtr); // what it gave is shared with its group
 }
 
+std::size_t bytesOf(const PartUse& u)
+{
+    return u.part.size();
+}
+
 // Counts what has not been seen yet, by identity.
 class Scale {
 public:

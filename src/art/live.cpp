@@ -75,7 +75,8 @@ std::vector<Id> sourcesOf(const GroupRecipe& r)
     using Ids = std::vector<Id>;
     return std::visit(Each{[](std::monostate) { return Ids{}; }, [](const Shared<ToneStack>& t) { return Ids{t->reference}; },
                            [](const Shared<Facets>&) { return Ids{}; }, [](const Shared<MeshPieces>&) { return Ids{}; },
-                           [](const Shared<Repeat>& row) { return row->way == Repeat::Way::along && row->line ? Ids{row->line} : Ids{}; }},
+                           [](const Shared<Repeat>& row) { return row->way == Repeat::Way::along && row->line ? Ids{row->line} : Ids{}; },
+                           [](const Shared<PartUse>&) { return Ids{}; }},
                       r);
 }
 
@@ -176,7 +177,8 @@ GroupRecipe transformed(const GroupRecipe& r, const Affine& m)
                            [&](const Shared<MeshPieces>& p) {
                                return GroupRecipe{shared(MeshPieces{transformed(p->mesh, m), p->gap * curve::meanScale(m), transformed(p->painted, m)})};
                            },
-                           [&](const Shared<Repeat>& row) { return GroupRecipe{shared(transformed(*row, m))}; }},
+                           [&](const Shared<Repeat>& row) { return GroupRecipe{shared(transformed(*row, m))}; },
+                           [&](const Shared<PartUse>& use) { return GroupRecipe{shared(PartUse{use->part, m * use->place})}; }},
                       r);
 }
 
@@ -264,7 +266,7 @@ void eachPaint(GroupRecipe& r, const PaintVisitor& act)
                         for (PaintedPiece& one : out.painted) eachPaint(one.fill, act);
                         if (!(out == *p)) p = shared(std::move(out));
                     },
-                    [](Shared<Repeat>&) {}},
+                    [](Shared<Repeat>&) {}, [](Shared<PartUse>&) {}},
                r);
 }
 
@@ -375,7 +377,8 @@ std::optional<std::vector<ItemPtr>> give(const GroupRecipe& r, const Group& now)
     return std::visit(Each{[](std::monostate) { return Given{}; }, [](const Shared<ToneStack>&) { return Given{}; },
                            [&](const Shared<Facets>& f) -> Given { return piecesOf(*f, now.items); },
                            [&](const Shared<MeshPieces>& m) -> Given { return piecesOf(*m, now.items); },
-                           [&](const Shared<Repeat>& row) -> Given { return repeated(*row, now.items); }},
+                           [&](const Shared<Repeat>& row) -> Given { return repeated(*row, now.items); },
+                           [](const Shared<PartUse>&) { return Given{}; }},
                       r);
 }
 
@@ -409,6 +412,7 @@ Key keyOf(const Document& d, const Item& item, const std::function<Key()>& lines
                            [&](const Group& g) {
                                return std::visit(Each{[](std::monostate) { return Key{0}; }, [&](const Shared<ToneStack>& t) { return toneKeyOf(d, *t); },
                                                       [](const Shared<Facets>&) { return Key{0}; }, [](const Shared<MeshPieces>&) { return Key{0}; },
+                                                      [](const Shared<PartUse>&) { return Key{0}; },
                                                       [](const Shared<Repeat>&) { return Key{0}; }}, // all together, by withRepeatsFollowed
                                                  *g.live);
                            }},
@@ -476,7 +480,7 @@ std::optional<WorkedOut> make(const Document& d, Id item, const Ingredients& fro
                                return made;
                            },
                            [](const Shared<Facets>&) { return Result{}; }, [](const Shared<MeshPieces>&) { return Result{}; },
-                           [](const Shared<Repeat>&) { return Result{}; }},
+                           [](const Shared<Repeat>&) { return Result{}; }, [](const Shared<PartUse>&) { return Result{}; }},
                       *g->live);
 }
 

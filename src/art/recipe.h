@@ -165,6 +165,13 @@ struct Repeat {
     friend bool operator==(const Repeat& a, const Repeat& b);
 };
 
-using GroupRecipe = std::variant<std::monostate, Shared<ToneStack>, Shared<Facets>, Shared<MeshPieces>, Shared<Repeat>>;
+// A copy of a part that is kept elsewhere (parts.h). It knows where it is from; its things are its own.
+struct PartUse {
+    std::string part;    // the part's name in its folder
+    curve::Affine place; // from the part's sheet to this one
+    friend bool operator==(const PartUse&, const PartUse&) = default;
+};
+
+using GroupRecipe = std::variant<std::monostate, Shared<ToneStack>, Shared<Facets>, Shared<MeshPieces>, Shared<Repeat>, Shared<PartUse>>;
 
 } // namespace softrope::art

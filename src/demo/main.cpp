@@ -2,6 +2,7 @@
 #include "demo/night_market.h"
 #include "demo/scanner.h"
 #include "files/bytes.h"
+#include "files/part_folder.h"
 #include "files/pictures.h"
 #include "files/svg.h"
 
@@ -32,7 +33,8 @@ int main(int argc, char** argv)
                                      {"saltglass-crystal.svg", &demo::nightMarketCrystal},
                                      {"saltglass-lit-moth.svg", &demo::nightMarketLitMoth},
                                      {"saltglass-jar.svg", &demo::nightMarketJar},
-                                     {"saltglass-badge.svg", &demo::nightMarketBadge}}) {
+                                     {"saltglass-badge.svg", &demo::nightMarketBadge},
+                                     {"saltglass-parts.svg", &demo::nightMarketParts}}) {
         if (std::filesystem::exists(folder / name)) continue;
         const files::FileResult r = files::saveAtomically((folder / name).string(), files::writeWorkingSvg(make()));
         if (!r.ok()) {
@@ -55,6 +57,16 @@ int main(int argc, char** argv)
         o.seed = 4;
         const files::FileResult r =
             files::saveAtomically((folder / "moth-scan.png").string(), files::writePng(demo::scan(demo::page("moth"), o).picture, o.dotsPerInch));
+        if (!r.ok()) {
+            std::cerr << r.problem << '\n';
+            return 3;
+        }
+    }
+    std::filesystem::create_directories(folder / "parts", e);
+    for (const demo::ShippedPart& p : demo::shippedParts()) {
+        const std::filesystem::path file = folder / "parts" / (std::string(p.id) + ".svg");
+        if (std::filesystem::exists(file)) continue;
+        const files::FileResult r = files::saveAtomically(file.string(), files::partText(p.part, p.part.title, p.tags));
         if (!r.ok()) {
             std::cerr << r.problem << '\n';
             return 3;

@@ -5,6 +5,8 @@
 #include "pixel/raster.h"
 
 #include <functional>
+#include <string>
+#include <vector>
 
 namespace softrope::demo {
 
@@ -29,5 +31,15 @@ art::Document nightMarketJar();
 art::Document nightMarketBadge();
 // An outline cut into facets, shaded by the tints of one ink.
 art::Document nightMarketCrystal();
+// A sheet of the parts that ship: each as it is, and a lamp cord and a border made of them.
+art::Document nightMarketParts();
+
+// A part that ships: its name in the folder of parts, its tags, itself.
+struct ShippedPart {
+    const char* id;
+    std::vector<std::string> tags;
+    art::Document part;
+};
+std::vector<ShippedPart> shippedParts();
 
 } // namespace softrope::demo

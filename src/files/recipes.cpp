@@ -436,6 +436,23 @@ void writeRepeat(pugi::xml_node group, const art::Repeat& r)
     if (r.way == art::Repeat::Way::along) writeLine(n, r);
 }
 
+void writeUse(pugi::xml_node group, const art::PartUse& u)
+{
+    pugi::xml_node n = group.append_child("rope:part-use");
+    set(n, "part", u.part);
+    set(n, "place", mapText(u.place));
+}
+
+art::GroupRecipe readUse(pugi::xml_node n)
+{
+    art::PartUse u;
+    u.part = n.attribute("part").value();
+    readMap(n, u.place);
+    const curve::Affine& m = u.place;
+    if (u.part.empty() || !std::isfinite(m.a + m.b + m.c + m.d + m.e + m.f)) return {};
+    return art::shared(std::move(u));
+}
+
 art::GroupRecipe readRepeat(pugi::xml_node n)
 {
     art::Repeat r;
@@ -549,7 +566,8 @@ void write(pugi::xml_node group, const art::GroupRecipe& recipe, const PartWrite
     std::visit(art::Each{[](std::monostate) {}, [&](const art::Shared<art::ToneStack>& t) { writeTones(group, *t); },
                          [&](const art::Shared<art::Facets>& f) { writeFacets(group, *f, part); },
                          [&](const art::Shared<art::MeshPieces>& m) { writeMesh(group, *m, part); },
-                         [&](const art::Shared<art::Repeat>& r) { writeRepeat(group, *r); }},
+                         [&](const art::Shared<art::Repeat>& r) { writeRepeat(group, *r); },
+                         [&](const art::Shared<art::PartUse>& u) { writeUse(group, *u); }},
                recipe);
 }
 
@@ -571,6 +589,7 @@ art::GroupRecipe readGroup(pugi::xml_node group, const PartReader& part)
     if (const pugi::xml_node n = group.child("rope:facets")) return readFacets(n, part);
     if (const pugi::xml_node n = group.child("rope:mesh")) return readMesh(n, part);
     if (const pugi::xml_node n = group.child("rope:repeat")) return readRepeat(n);
+    if (const pugi::xml_node n = group.child("rope:part-use")) return readUse(n);
     return {};
 }
 

@@ -147,7 +147,7 @@ void Items::element(pugi::xml_node n, Style style, const Affine& parent, List& t
 {
     if (flagged(n, "rope:derived")) return; // shown for others, worked out again here
     const std::string name = localName(n);
-    for (const char* said : {"", "defs", "style", "symbol", "tones", "facets", "mesh", "repeat", "inside", "title", "desc", "metadata", "namedview", "clipPath", "filter",
+    for (const char* said : {"", "defs", "style", "symbol", "tones", "facets", "mesh", "repeat", "part-use", "inside", "title", "desc", "metadata", "namedview", "clipPath", "filter",
                              "linearGradient", "radialGradient"})
         if (name == said) return;
     if (!using_.empty() && ++again_ > mostAgain) return; // said of the use

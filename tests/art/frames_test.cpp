@@ -16,7 +16,7 @@ Box inkOf(const Document& d, Id id)
 
 } // namespace
 
-TEST_CASE("frames are as wide as they are told, closed, and lie round their middle; a circle's is exact")
+TEST_CASE("frames are as wide as they are told, closed, and lie round their middle, of the areas that geometry tells")
 {
     for (int k = 0; k < frames; ++k) {
         const curve::Path p = framePath(static_cast<Frame>(k), {300, 200}, 120);

@@ -1,0 +1,213 @@
+#include "files/part_folder.h"
+
+#include "files/svg.h"
+#include "words/said.h"
+
+#include <pugixml.hpp>
+
+#include <algorithm>
+#include <chrono>
+#include <cstdlib>
+#include <filesystem>
+#include <sstream>
+
+namespace softrope::files {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+constexpr std::size_t largest = 50'000'000; // bytes: more is no part
+
+std::string lower(std::string text)
+{
+    for (char& c : text)
+        if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
+    return text;
+}
+
+std::vector<std::string> wordsOf(const std::string& text)
+{
+    std::vector<std::string> out;
+    std::istringstream in(text);
+    for (std::string word; in >> word;) out.push_back(word);
+    return out;
+}
+
+// Letters, digits and hyphens of the name; other scripts keep their bytes.
+std::string idFor(const std::string& name)
+{
+    std::string out;
+    for (const char c : lower(name)) {
+        const bool plain = (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || static_cast<unsigned char>(c) >= 0x80;
+        if (plain)
+            out += c;
+        else if (!out.empty() && out.back() != '-')
+            out += '-';
+    }
+    while (!out.empty() && out.back() == '-') out.pop_back();
+    constexpr std::size_t most = 80;
+    if (out.size() > most) {
+        std::size_t end = most;
+        while (end > 0 && (static_cast<unsigned char>(out[end]) & 0xC0) == 0x80) --end; // not within a character
+        out.resize(end);
+    }
+    return out.empty() ? "part" : out;
+}
+
+// The head of the file: its title and description.
+bool readHead(Part& part)
+{
+    const TextResult text = readText(part.file, largest);
+    pugi::xml_document xml;
+    if (!text.ok() || !xml.load_buffer(text.text.data(), text.text.size())) return false;
+    const pugi::xml_node svg = xml.child("svg");
+    if (!svg) return false;
+    part.name = svg.child("title").text().get();
+    if (part.name.empty()) part.name = part.id;
+    part.tags = wordsOf(svg.child("desc").text().get());
+    return true;
+}
+
+void listIn(const std::string& folder, bool ships, PartList& list)
+{
+    std::error_code trouble;
+    if (folder.empty()) return;
+    for (const auto& entry : fs::directory_iterator(folder, trouble)) {
+        const fs::path& p = entry.path();
+        if (p.extension() != ".svg" || !entry.is_regular_file(trouble)) continue;
+        Part part;
+        part.id = p.stem().string();
+        part.file = p.string();
+        part.ships = ships;
+        if (partOf(list, part.id)) continue;
+        if (readHead(part))
+            list.parts.push_back(std::move(part));
+        else
+            list.trouble.push_back(p.filename().string());
+    }
+}
+
+// Out of the way, but not gone.
+FileResult putEarlier(const std::string& file)
+{
+    std::error_code trouble;
+    const fs::path from = file, folder = from.parent_path() / "earlier";
+    fs::create_directories(folder, trouble);
+    const auto now = std::chrono::duration_cast<std::chrono::milliseconds>(std::chrono::system_clock::now().time_since_epoch()).count();
+    fs::copy_file(from, folder / (from.stem().string() + '-' + std::to_string(now) + ".svg"), fs::copy_options::overwrite_existing, trouble);
+    return trouble ? FileResult{words::said("What the part was cannot be kept: %1.", {trouble.message()})} : FileResult{};
+}
+
+KeptPart written(const std::string& id, const std::string& text)
+{
+    std::error_code trouble;
+    fs::create_directories(ownParts(), trouble);
+    const FileResult r = saveAtomically(ownParts() + '/' + id + ".svg", text);
+    return {id, r.problem};
+}
+
+} // namespace
+
+std::string ownParts()
+{
+    const char* data = std::getenv("XDG_DATA_HOME");
+    if (data && data[0] == '/') return std::string(data) + "/soft-rope/parts";
+    const char* home = std::getenv("HOME");
+    return std::string(home ? home : "/tmp") + "/.local/share/soft-rope/parts";
+}
+
+std::string shippedParts()
+{
+    std::error_code trouble;
+    const auto program = fs::read_symlink("/proc/self/exe", trouble).parent_path();
+    for (const char* place : {"share/parts", "../share/soft-rope/parts"}) {
+        const auto folder = fs::weakly_canonical(program / place, trouble);
+        if (!trouble && fs::is_directory(folder, trouble)) return folder.string();
+    }
+    return {};
+}
+
+bool Part::matches(const std::string& words) const
+{
+    std::string all = lower(name);
+    for (const std::string& t : tags) all += ' ' + lower(t);
+    const std::vector<std::string> wanted = wordsOf(lower(words));
+    return std::all_of(wanted.begin(), wanted.end(), [&](const std::string& w) { return all.find(w) != std::string::npos; });
+}
+
+PartList listParts()
+{
+    PartList out;
+    listIn(ownParts(), false, out);
+    listIn(shippedParts(), true, out);
+    std::sort(out.parts.begin(), out.parts.end(), [](const Part& a, const Part& b) { return lower(a.name) < lower(b.name); });
+    return out;
+}
+
+const Part* partOf(const PartList& list, const std::string& id)
+{
+    const auto at = std::find_if(list.parts.begin(), list.parts.end(), [&](const Part& p) { return p.id == id; });
+    return at == list.parts.end() ? nullptr : &*at;
+}
+
+std::string partText(art::Document part, const std::string& name, const std::vector<std::string>& tags)
+{
+    part.title = name;
+    pugi::xml_document xml;
+    xml.load_string(writeWorkingSvg(part).c_str());
+    pugi::xml_node svg = xml.child("svg");
+    std::string all;
+    for (const std::string& t : tags) all += (all.empty() ? "" : " ") + t;
+    if (!all.empty()) svg.insert_child_after("desc", svg.child("title")).text().set(all.c_str());
+    std::ostringstream out;
+    xml.save(out, " ", pugi::format_default, pugi::encoding_utf8);
+    return out.str();
+}
+
+OpenedPart readPart(const Part& part)
+{
+    const TextResult text = readText(part.file, largest);
+    if (!text.ok()) return {{}, text.problem};
+    SvgResult r = readSvg(text.text);
+    if (!r.ok()) return {{}, r.problem};
+    r.document.title = part.name;
+    return {std::move(r.document), {}};
+}
+
+KeptPart keepPart(const art::Document& part, const std::string& name, const std::vector<std::string>& tags)
+{
+    if (wordsOf(name).empty()) return {{}, words::said("A part needs a name.")};
+    const PartList there = listParts();
+    const std::string plain = idFor(name);
+    std::string id = plain;
+    std::error_code trouble;
+    for (int k = 2; partOf(there, id) || fs::exists(ownParts() + '/' + id + ".svg", trouble); ++k) id = plain + '-' + std::to_string(k);
+    return written(id, partText(part, name, tags));
+}
+
+KeptPart changePart(const Part& part, const art::Document& now)
+{
+    if (!part.ships)
+        if (const FileResult kept = putEarlier(part.file); !kept.ok()) return {{}, kept.problem};
+    return written(part.id, partText(now, part.name, part.tags));
+}
+
+KeptPart renamePart(const Part& part, const std::string& name, const std::vector<std::string>& tags)
+{
+    if (wordsOf(name).empty()) return {{}, words::said("A part needs a name.")};
+    const OpenedPart was = readPart(part);
+    if (!was.ok()) return {{}, was.problem};
+    return written(part.id, partText(was.document, name, tags));
+}
+
+FileResult removePart(const Part& part)
+{
+    if (part.ships) return {words::said("Parts that come with the program stay.")};
+    if (FileResult kept = putEarlier(part.file); !kept.ok()) return kept;
+    std::error_code trouble;
+    fs::remove(part.file, trouble);
+    return trouble ? FileResult{words::said("The part cannot be removed: %1.", {trouble.message()})} : FileResult{};
+}
+
+} // namespace softrope::files
