@@ -162,6 +162,10 @@
    <translation>%1 ist ein Ordner.</translation>
   </message>
   <message>
+   <source>%1 is a part now.</source>
+   <translation>%1 ist nun ein Teil.</translation>
+  </message>
+  <message>
    <source>%1 is broken and cannot be read.</source>
    <translation>%1 ist beschädigt und kann nicht gelesen werden.</translation>
   </message>
@@ -755,6 +759,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n use(s) brought up to the part.</source>
+   <translation>
+    <numerusform>%n Verwendung auf den Stand des Teils gebracht.</numerusform>
+    <numerusform>%n Verwendungen auf den Stand des Teils gebracht.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n use(s) of another element</source>
    <translation>
     <numerusform>%n Verwendung eines anderen Elements</numerusform>
@@ -994,6 +1005,10 @@
    <translation>Eine Kopie des Umrisses, nach außen oder (negativ) nach innen</translation>
   </message>
   <message>
+   <source>A copy of the part %1</source>
+   <translation>Eine Kopie des Teils %1</translation>
+  </message>
+  <message>
    <source>A core shade that leaves a thin edge</source>
    <translation>Ein Kernschatten, der einen schmalen Rand frei lässt</translation>
   </message>
@@ -1036,6 +1051,10 @@
   <message>
    <source>A new patch is lighter by</source>
    <translation>Ein neuer Fleck ist heller um</translation>
+  </message>
+  <message>
+   <source>A part needs a name.</source>
+   <translation>Ein Teil braucht einen Namen.</translation>
   </message>
   <message>
    <source>A photo from a file</source>
@@ -1198,6 +1217,10 @@
    <translation>Ganz nach oben</translation>
   </message>
   <message>
+   <source>All uses</source>
+   <translation>Alle</translation>
+  </message>
+  <message>
    <source>Alley</source>
    <translation>Gasse</translation>
   </message>
@@ -1324,6 +1347,10 @@
   <message>
    <source>As the desktop</source>
    <translation>Wie der Schreibtisch</translation>
+  </message>
+  <message>
+   <source>As the part is now, where this one lies</source>
+   <translation>Wie das Teil jetzt ist, wo dieses liegt</translation>
   </message>
   <message>
    <source>As the picked one is now</source>
@@ -1566,6 +1593,10 @@
    <translation>Ruhig bis scharf</translation>
   </message>
   <message>
+   <source>Cannot be read: %1</source>
+   <translation>Nicht lesbar: %1</translation>
+  </message>
+  <message>
    <source>Card</source>
    <translation>Karte</translation>
   </message>
@@ -1768,6 +1799,10 @@
   <message>
    <source>Combine otherwise</source>
    <translation>Anders verknüpfen</translation>
+  </message>
+  <message>
+   <source>Comes with the program · %1</source>
+   <translation>Kommt mit dem Programm · %1</translation>
   </message>
   <message>
    <source>Commands</source>
@@ -2368,6 +2403,10 @@
    <translation>Jede von Linien umschlossene Fläche, leicht gefüllt</translation>
   </message>
   <message>
+   <source>Every copy of the part on this sheet</source>
+   <translation>Jede Kopie des Teils auf diesem Blatt</translation>
+  </message>
+  <message>
    <source>Every one of them gets that size</source>
    <translation>Jedes davon bekommt diese Größe</translation>
   </message>
@@ -2783,6 +2822,10 @@
    <translation>Teil %1 hergeben</translation>
   </message>
   <message>
+   <source>Glass bead</source>
+   <translation>Glasperle</translation>
+  </message>
+  <message>
    <source>Glass blowers</source>
    <translation>Glasbläser</translation>
   </message>
@@ -3163,6 +3206,10 @@
    <translation>Als Aussehen behalten</translation>
   </message>
   <message>
+   <source>Keep as a part</source>
+   <translation>Als Teil behalten</translation>
+  </message>
+  <message>
    <source>Keep how the width varies</source>
    <translation>Behalten, wie die Breite schwankt</translation>
   </message>
@@ -3189,6 +3236,14 @@
   <message>
    <source>Keep the picked one's look by name</source>
    <translation>Aussehen des Gewählten unter einem Namen behalten</translation>
+  </message>
+  <message>
+   <source>Keep what is picked</source>
+   <translation>Gewähltes behalten</translation>
+  </message>
+  <message>
+   <source>Keep what is picked as a part</source>
+   <translation>Gewähltes als Teil behalten</translation>
   </message>
   <message>
    <source>Keep width</source>
@@ -3233,6 +3288,10 @@
   <message>
    <source>Kind of marks</source>
    <translation>Art der Zeichen</translation>
+  </message>
+  <message>
+   <source>Lamp hook</source>
+   <translation>Lampenhaken</translation>
   </message>
   <message>
    <source>Lamplight</source>
@@ -3839,6 +3898,10 @@
    <translation>Name</translation>
   </message>
   <message>
+   <source>Name and tags</source>
+   <translation>Name, Stichwörter</translation>
+  </message>
+  <message>
    <source>Name of the swell</source>
    <translation>Name des Schwellzugs</translation>
   </message>
@@ -3989,6 +4052,10 @@
   <message>
    <source>Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines.</source>
    <translation>Es wird nichts nachgezeichnet. Strg+T beginnt mit Formen, Strg+L mit Linien.</translation>
+  </message>
+  <message>
+   <source>Nothing is called that.</source>
+   <translation>Nichts heißt so.</translation>
   </message>
   <message>
    <source>Nothing is followed yet. Drag along a line first.</source>
@@ -4335,6 +4402,10 @@
    <translation>Papier</translation>
   </message>
   <message>
+   <source>Paper flag</source>
+   <translation>Papierfahne</translation>
+  </message>
+  <message>
    <source>Paper lantern</source>
    <translation>Papierlaterne</translation>
   </message>
@@ -4349,6 +4420,14 @@
   <message>
    <source>Part</source>
    <translation>Ausschnitt</translation>
+  </message>
+  <message>
+   <source>Parts</source>
+   <translation>Teile</translation>
+  </message>
+  <message>
+   <source>Parts that come with the program stay.</source>
+   <translation>Teile, die mit dem Programm kommen, bleiben.</translation>
   </message>
   <message>
    <source>Passes that become one line</source>
@@ -4431,6 +4510,10 @@
    <translation>Eine lebendige Form zusammen mit dem wählen, was sie aufnehmen soll.</translation>
   </message>
   <message>
+   <source>Pick a part on the sheet first.</source>
+   <translation>Wähle zuerst ein Teil auf dem Blatt.</translation>
+  </message>
+  <message>
    <source>Pick a row, press a key in the field below, and give it.</source>
    <translation>Eine Zeile wählen, im Feld darunter eine Taste drücken und sie geben.</translation>
   </message>
@@ -4475,6 +4558,10 @@
    <translation>Erst eine oder mehrere Flächen wählen.</translation>
   </message>
   <message>
+   <source>Pick one part on the sheet first.</source>
+   <translation>Wähle zuerst genau ein Teil auf dem Blatt.</translation>
+  </message>
+  <message>
    <source>Pick one shape first.</source>
    <translation>Erst eine Form wählen.</translation>
   </message>
@@ -4501,6 +4588,10 @@
   <message>
    <source>Pick what goes inside, and the area or group it goes into.</source>
    <translation>Wählen Sie, was hineinkommt, und die Fläche oder Gruppe, in die es kommt.</translation>
+  </message>
+  <message>
+   <source>Pick what is to be kept first.</source>
+   <translation>Wähle zuerst, was behalten werden soll.</translation>
   </message>
   <message>
    <source>Pick what is to be repeated first.</source>
@@ -4623,6 +4714,10 @@
    <translation>Rand schieben</translation>
   </message>
   <message>
+   <source>Put %1</source>
+   <translation>%1 legen</translation>
+  </message>
+  <message>
    <source>Put aside</source>
    <translation>Beiseitegelegt</translation>
   </message>
@@ -4641,6 +4736,10 @@
   <message>
    <source>Put it on</source>
    <translation>Auftragen auf</translation>
+  </message>
+  <message>
+   <source>Put on the sheet</source>
+   <translation>Aufs Blatt legen</translation>
   </message>
   <message>
    <source>Put the ink in hand in its place</source>
@@ -4736,6 +4835,10 @@
     <numerusform>%n Knoten entfernt. Strg+Z bringt ihn zurück.</numerusform>
     <numerusform>%n Knoten entfernt. Strg+Z bringt sie zurück.</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>Removed; it is kept in the folder of parts, under earlier.</source>
+   <translation>Entfernt; es bleibt im Ordner der Teile unter earlier.</translation>
   </message>
   <message>
    <source>Rename</source>
@@ -4934,8 +5037,16 @@
    <translation>Seeglas</translation>
   </message>
   <message>
+   <source>Search by name or tag</source>
+   <translation>Nach Name oder Stichwort suchen</translation>
+  </message>
+  <message>
    <source>Search the keys</source>
    <translation>Tasten durchsuchen</translation>
+  </message>
+  <message>
+   <source>Search the parts</source>
+   <translation>Teile suchen</translation>
   </message>
   <message>
    <source>Search the shelf</source>
@@ -5388,6 +5499,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Versetzte Reihen</translation>
   </message>
   <message>
+   <source>Star</source>
+   <translation>Stern</translation>
+  </message>
+  <message>
    <source>Start on the line that is to change.</source>
    <translation>Beginnen Sie auf der Linie, die sich ändern soll.</translation>
   </message>
@@ -5534,6 +5649,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Tablet stand-in: stop</source>
    <translation>Tablett-Ersatz: anhalten</translation>
+  </message>
+  <message>
+   <source>Tags</source>
+   <translation>Stichwörter</translation>
   </message>
   <message>
    <source>Take a live shape apart</source>
@@ -5872,8 +5991,35 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die andere Hälfte wird weggenommen</translation>
   </message>
   <message>
+   <source>The part %1 is not on this machine.</source>
+   <translation>Das Teil %1 ist nicht auf diesem Rechner.</translation>
+  </message>
+  <message>
+   <source>The part becomes what this is; what it was is kept</source>
+   <translation>Das Teil wird, was dies ist; was es war, bleibt aufgehoben</translation>
+  </message>
+  <message>
+   <source>The part cannot be removed: %1.</source>
+   <translation>Das Teil kann nicht entfernt werden: %1.</translation>
+  </message>
+  <message>
+   <source>The part holds nothing.</source>
+   <translation>Das Teil enthält nichts.</translation>
+  </message>
+  <message>
    <source>The part is a shape of its own again. Ctrl+Z puts it back.</source>
    <translation>Der Teil ist wieder eine eigene Form. Strg+Z legt ihn zurück.</translation>
+  </message>
+  <message numerus="yes">
+   <source>The part is as it is here now. %n other use(s) on this sheet: All uses brings them up to it.</source>
+   <translation>
+    <numerusform>Das Teil ist nun wie hier. %n weitere Verwendung auf diesem Blatt: Alle bringt sie darauf.</numerusform>
+    <numerusform>Das Teil ist nun wie hier. %n weitere Verwendungen auf diesem Blatt: Alle bringt sie darauf.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>The part is as it is here now. What it was is kept in its folder.</source>
+   <translation>Das Teil ist nun wie hier. Was es war, bleibt in seinem Ordner.</translation>
   </message>
   <message>
    <source>The parts come back as they were</source>
@@ -6048,6 +6194,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Es gibt noch keinen Stand: Bearbeiten, Stand behalten.</translation>
   </message>
   <message>
+   <source>There is no such part.</source>
+   <translation>Dieses Teil gibt es nicht.</translation>
+  </message>
+  <message>
    <source>There is no tone stack yet. Choose 2, 3 or 5 tones on the card.</source>
    <translation>Noch kein Tonstapel. Auf der Karte 2, 3 oder 5 Töne wählen.</translation>
   </message>
@@ -6074,6 +6224,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>There is nothing in %1 to find an axis in.</source>
    <translation>In %1 ist nichts, worin eine Achse zu finden wäre.</translation>
+  </message>
+  <message>
+   <source>There is nothing in it that is seen.</source>
+   <translation>Darin ist nichts, was man sieht.</translation>
   </message>
   <message>
    <source>There is nothing painted to flatten.</source>
@@ -6476,6 +6630,18 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Nach oben</translation>
   </message>
   <message>
+   <source>Update all uses of this part</source>
+   <translation>Alle Verwendungen dieses Teils auffrischen</translation>
+  </message>
+  <message>
+   <source>Update from part</source>
+   <translation>Aus dem Teil</translation>
+  </message>
+  <message>
+   <source>Update the part from here</source>
+   <translation>Das Teil von hier auffrischen</translation>
+  </message>
+  <message>
    <source>Upright</source>
    <translation>Aufrecht</translation>
   </message>
@@ -6506,6 +6672,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Warm light</source>
    <translation>Warmes Licht</translation>
+  </message>
+  <message>
+   <source>Wave</source>
+   <translation>Welle</translation>
   </message>
   <message>
    <source>Way</source>
@@ -6620,6 +6790,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Wie das Aussehen heißt</translation>
   </message>
   <message>
+   <source>What the part was cannot be kept: %1.</source>
+   <translation>Was das Teil war, kann nicht aufgehoben werden: %1.</translation>
+  </message>
+  <message>
    <source>What was kept cannot be read: %1</source>
    <translation>Das Aufbewahrte kann nicht gelesen werden: %1</translation>
   </message>
@@ -6722,6 +6896,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Wörter zu einer Form je Buchstabe</translation>
   </message>
   <message>
+   <source>Words to find it by</source>
+   <translation>Wörter, um es zu finden</translation>
+  </message>
+  <message>
    <source>Words to one shape</source>
    <translation>Wörter zu einer Form</translation>
   </message>
@@ -6752,6 +6930,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>Working out the shapes, %1 %</source>
    <translation>Die Formen werden errechnet, %1 %</translation>
+  </message>
+  <message>
+   <source>Your own · %1</source>
+   <translation>Dein eigenes · %1</translation>
   </message>
   <message>
    <source>Z held</source>
@@ -7169,6 +7351,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>no stop</source>
    <translation>keine Marke</translation>
+  </message>
+  <message>
+   <source>no tags</source>
+   <translation>keine Stichwörter</translation>
   </message>
   <message>
    <source>no tones</source>

@@ -431,6 +431,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n use(s) brought up to the part.</source>
+   <translation>
+    <numerusform>%n use brought up to the part.</numerusform>
+    <numerusform>%n uses brought up to the part.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n use(s) of another element</source>
    <translation>
     <numerusform>%n use of another element</numerusform>
@@ -463,6 +470,13 @@
    <translation>
     <numerusform>Removed %n node. Ctrl+Z brings it back.</numerusform>
     <numerusform>Removed %n nodes. Ctrl+Z brings them back.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>The part is as it is here now. %n other use(s) on this sheet: All uses brings them up to it.</source>
+   <translation>
+    <numerusform>The part is as it is here now. %n other use on this sheet: All uses brings them up to it.</numerusform>
+    <numerusform>The part is as it is here now. %n other uses on this sheet: All uses brings them up to it.</numerusform>
    </translation>
   </message>
   <message numerus="yes">

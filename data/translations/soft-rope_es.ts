@@ -162,6 +162,10 @@
    <translation>%1 es una carpeta.</translation>
   </message>
   <message>
+   <source>%1 is a part now.</source>
+   <translation>%1 es ahora una pieza suelta.</translation>
+  </message>
+  <message>
    <source>%1 is broken and cannot be read.</source>
    <translation>%1 está dañado y no se puede leer.</translation>
   </message>
@@ -755,6 +759,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n use(s) brought up to the part.</source>
+   <translation>
+    <numerusform>%n uso puesto al día con la pieza suelta.</numerusform>
+    <numerusform>%n usos puestos al día con la pieza suelta.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n use(s) of another element</source>
    <translation>
     <numerusform>%n uso de otro elemento</numerusform>
@@ -994,6 +1005,10 @@
    <translation>Una copia del contorno, hacia fuera o (negativo) hacia dentro</translation>
   </message>
   <message>
+   <source>A copy of the part %1</source>
+   <translation>Una copia de la pieza suelta %1</translation>
+  </message>
+  <message>
    <source>A core shade that leaves a thin edge</source>
    <translation>Una sombra propia que deja un borde fino</translation>
   </message>
@@ -1036,6 +1051,10 @@
   <message>
    <source>A new patch is lighter by</source>
    <translation>Un parche nuevo aclara</translation>
+  </message>
+  <message>
+   <source>A part needs a name.</source>
+   <translation>Una pieza suelta necesita un nombre.</translation>
   </message>
   <message>
    <source>A photo from a file</source>
@@ -1198,6 +1217,10 @@
    <translation>Hasta arriba del todo</translation>
   </message>
   <message>
+   <source>All uses</source>
+   <translation>Todos los usos</translation>
+  </message>
+  <message>
    <source>Alley</source>
    <translation>Callejón</translation>
   </message>
@@ -1324,6 +1347,10 @@
   <message>
    <source>As the desktop</source>
    <translation>Como el escritorio</translation>
+  </message>
+  <message>
+   <source>As the part is now, where this one lies</source>
+   <translation>Como es ahora la pieza suelta, donde está esta</translation>
   </message>
   <message>
    <source>As the picked one is now</source>
@@ -1566,6 +1593,10 @@
    <translation>De calmado a nítido</translation>
   </message>
   <message>
+   <source>Cannot be read: %1</source>
+   <translation>No se puede leer: %1</translation>
+  </message>
+  <message>
    <source>Card</source>
    <translation>Ficha</translation>
   </message>
@@ -1768,6 +1799,10 @@
   <message>
    <source>Combine otherwise</source>
    <translation>Combinar de otro modo</translation>
+  </message>
+  <message>
+   <source>Comes with the program · %1</source>
+   <translation>Viene con el programa · %1</translation>
   </message>
   <message>
    <source>Commands</source>
@@ -2368,6 +2403,10 @@
    <translation>Cada área que encierran las líneas, con un relleno leve</translation>
   </message>
   <message>
+   <source>Every copy of the part on this sheet</source>
+   <translation>Cada copia de la pieza suelta en esta hoja</translation>
+  </message>
+  <message>
    <source>Every one of them gets that size</source>
    <translation>Cada uno toma ese tamaño</translation>
   </message>
@@ -2783,6 +2822,10 @@
    <translation>Ceder parte %1</translation>
   </message>
   <message>
+   <source>Glass bead</source>
+   <translation>Cuenta de vidrio</translation>
+  </message>
+  <message>
    <source>Glass blowers</source>
    <translation>Sopladores de vidrio</translation>
   </message>
@@ -3163,6 +3206,10 @@
    <translation>Guardar como aspecto</translation>
   </message>
   <message>
+   <source>Keep as a part</source>
+   <translation>Guardar como pieza suelta</translation>
+  </message>
+  <message>
    <source>Keep how the width varies</source>
    <translation>Conservar cómo varía el grosor</translation>
   </message>
@@ -3189,6 +3236,14 @@
   <message>
    <source>Keep the picked one's look by name</source>
    <translation>Guardar por nombre el aspecto de lo elegido</translation>
+  </message>
+  <message>
+   <source>Keep what is picked</source>
+   <translation>Guardar lo elegido</translation>
+  </message>
+  <message>
+   <source>Keep what is picked as a part</source>
+   <translation>Guardar lo elegido como pieza suelta</translation>
   </message>
   <message>
    <source>Keep width</source>
@@ -3233,6 +3288,10 @@
   <message>
    <source>Kind of marks</source>
    <translation>Tipo de marcas</translation>
+  </message>
+  <message>
+   <source>Lamp hook</source>
+   <translation>Gancho de farol</translation>
   </message>
   <message>
    <source>Lamplight</source>
@@ -3839,6 +3898,10 @@
    <translation>Nombre</translation>
   </message>
   <message>
+   <source>Name and tags</source>
+   <translation>Nombre y etiquetas</translation>
+  </message>
+  <message>
    <source>Name of the swell</source>
    <translation>Nombre del modulado</translation>
   </message>
@@ -3989,6 +4052,10 @@
   <message>
    <source>Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines.</source>
    <translation>No se está calcando nada. Ctrl+T empieza con formas, Ctrl+L con líneas.</translation>
+  </message>
+  <message>
+   <source>Nothing is called that.</source>
+   <translation>Nada se llama así.</translation>
   </message>
   <message>
    <source>Nothing is followed yet. Drag along a line first.</source>
@@ -4335,6 +4402,10 @@
    <translation>Papel</translation>
   </message>
   <message>
+   <source>Paper flag</source>
+   <translation>Bandera de papel</translation>
+  </message>
+  <message>
    <source>Paper lantern</source>
    <translation>Farol de papel</translation>
   </message>
@@ -4349,6 +4420,14 @@
   <message>
    <source>Part</source>
    <translation>Parte</translation>
+  </message>
+  <message>
+   <source>Parts</source>
+   <translation>Piezas sueltas</translation>
+  </message>
+  <message>
+   <source>Parts that come with the program stay.</source>
+   <translation>Las piezas sueltas que vienen con el programa se quedan.</translation>
   </message>
   <message>
    <source>Passes that become one line</source>
@@ -4431,6 +4510,10 @@
    <translation>Elige una forma viva junto con lo que debe acoger.</translation>
   </message>
   <message>
+   <source>Pick a part on the sheet first.</source>
+   <translation>Elige antes una pieza suelta en la hoja.</translation>
+  </message>
+  <message>
    <source>Pick a row, press a key in the field below, and give it.</source>
    <translation>Elija una fila, pulse una tecla en el campo de abajo y désela.</translation>
   </message>
@@ -4475,6 +4558,10 @@
    <translation>Elige antes una o varias áreas.</translation>
   </message>
   <message>
+   <source>Pick one part on the sheet first.</source>
+   <translation>Elige antes una sola pieza suelta en la hoja.</translation>
+  </message>
+  <message>
    <source>Pick one shape first.</source>
    <translation>Elige antes una forma.</translation>
   </message>
@@ -4501,6 +4588,10 @@
   <message>
    <source>Pick what goes inside, and the area or group it goes into.</source>
    <translation>Elija lo que va dentro y el área o grupo en que entra.</translation>
+  </message>
+  <message>
+   <source>Pick what is to be kept first.</source>
+   <translation>Elige antes lo que se va a guardar.</translation>
   </message>
   <message>
    <source>Pick what is to be repeated first.</source>
@@ -4623,6 +4714,10 @@
    <translation>Empujar borde</translation>
   </message>
   <message>
+   <source>Put %1</source>
+   <translation>Poner %1</translation>
+  </message>
+  <message>
    <source>Put aside</source>
    <translation>Apartado</translation>
   </message>
@@ -4641,6 +4736,10 @@
   <message>
    <source>Put it on</source>
    <translation>Ponerla en</translation>
+  </message>
+  <message>
+   <source>Put on the sheet</source>
+   <translation>Poner en la hoja</translation>
   </message>
   <message>
    <source>Put the ink in hand in its place</source>
@@ -4736,6 +4835,10 @@
     <numerusform>%n nodo quitado. Ctrl+Z lo devuelve.</numerusform>
     <numerusform>%n nodos quitados. Ctrl+Z los devuelve.</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>Removed; it is kept in the folder of parts, under earlier.</source>
+   <translation>Quitada; queda en la carpeta de piezas sueltas, en earlier.</translation>
   </message>
   <message>
    <source>Rename</source>
@@ -4934,8 +5037,16 @@
    <translation>Vidrio de mar</translation>
   </message>
   <message>
+   <source>Search by name or tag</source>
+   <translation>Buscar por nombre o etiqueta</translation>
+  </message>
+  <message>
    <source>Search the keys</source>
    <translation>Buscar en las teclas</translation>
+  </message>
+  <message>
+   <source>Search the parts</source>
+   <translation>Buscar piezas sueltas</translation>
   </message>
   <message>
    <source>Search the shelf</source>
@@ -5388,6 +5499,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Filas alternadas</translation>
   </message>
   <message>
+   <source>Star</source>
+   <translation>Estrella</translation>
+  </message>
+  <message>
    <source>Start on the line that is to change.</source>
    <translation>Empiece en la línea que debe cambiar.</translation>
   </message>
@@ -5534,6 +5649,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Tablet stand-in: stop</source>
    <translation>Tableta simulada: parar</translation>
+  </message>
+  <message>
+   <source>Tags</source>
+   <translation>Etiquetas</translation>
   </message>
   <message>
    <source>Take a live shape apart</source>
@@ -5872,8 +5991,35 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Se quita la otra mitad</translation>
   </message>
   <message>
+   <source>The part %1 is not on this machine.</source>
+   <translation>La pieza suelta %1 no está en este equipo.</translation>
+  </message>
+  <message>
+   <source>The part becomes what this is; what it was is kept</source>
+   <translation>La pieza suelta pasa a ser esto; lo que era se conserva</translation>
+  </message>
+  <message>
+   <source>The part cannot be removed: %1.</source>
+   <translation>La pieza suelta no se puede quitar: %1.</translation>
+  </message>
+  <message>
+   <source>The part holds nothing.</source>
+   <translation>La pieza suelta no contiene nada.</translation>
+  </message>
+  <message>
    <source>The part is a shape of its own again. Ctrl+Z puts it back.</source>
    <translation>La parte vuelve a ser una forma propia. Ctrl+Z la devuelve.</translation>
+  </message>
+  <message numerus="yes">
+   <source>The part is as it is here now. %n other use(s) on this sheet: All uses brings them up to it.</source>
+   <translation>
+    <numerusform>La pieza suelta es ahora como aquí. %n uso más en esta hoja: Todos los usos lo pone al día.</numerusform>
+    <numerusform>La pieza suelta es ahora como aquí. %n usos más en esta hoja: Todos los usos los pone al día.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>The part is as it is here now. What it was is kept in its folder.</source>
+   <translation>La pieza suelta es ahora como aquí. Lo que era queda en su carpeta.</translation>
   </message>
   <message>
    <source>The parts come back as they were</source>
@@ -6048,6 +6194,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Aún no hay etapas: Editar, Guardar una etapa.</translation>
   </message>
   <message>
+   <source>There is no such part.</source>
+   <translation>No existe esa pieza suelta.</translation>
+  </message>
+  <message>
    <source>There is no tone stack yet. Choose 2, 3 or 5 tones on the card.</source>
    <translation>Aún no hay pila de tonos. Elija 2, 3 o 5 tonos en la ficha.</translation>
   </message>
@@ -6074,6 +6224,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>There is nothing in %1 to find an axis in.</source>
    <translation>En %1 no hay nada en que hallar un eje.</translation>
+  </message>
+  <message>
+   <source>There is nothing in it that is seen.</source>
+   <translation>No hay en ello nada que se vea.</translation>
   </message>
   <message>
    <source>There is nothing painted to flatten.</source>
@@ -6476,6 +6630,18 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Arriba</translation>
   </message>
   <message>
+   <source>Update all uses of this part</source>
+   <translation>Actualizar todos los usos de esta pieza suelta</translation>
+  </message>
+  <message>
+   <source>Update from part</source>
+   <translation>Desde la pieza</translation>
+  </message>
+  <message>
+   <source>Update the part from here</source>
+   <translation>Actualizar la pieza desde aquí</translation>
+  </message>
+  <message>
    <source>Upright</source>
    <translation>Derecho</translation>
   </message>
@@ -6506,6 +6672,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Warm light</source>
    <translation>Luz cálida</translation>
+  </message>
+  <message>
+   <source>Wave</source>
+   <translation>Ola</translation>
   </message>
   <message>
    <source>Way</source>
@@ -6620,6 +6790,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Cómo se llama el aspecto</translation>
   </message>
   <message>
+   <source>What the part was cannot be kept: %1.</source>
+   <translation>Lo que era la pieza suelta no se puede conservar: %1.</translation>
+  </message>
+  <message>
    <source>What was kept cannot be read: %1</source>
    <translation>Lo guardado no se puede leer: %1</translation>
   </message>
@@ -6722,6 +6896,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>Palabras a una forma por letra</translation>
   </message>
   <message>
+   <source>Words to find it by</source>
+   <translation>Palabras para encontrarla</translation>
+  </message>
+  <message>
    <source>Words to one shape</source>
    <translation>Palabras a una forma</translation>
   </message>
@@ -6752,6 +6930,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>Working out the shapes, %1 %</source>
    <translation>Calculando las formas, %1 %</translation>
+  </message>
+  <message>
+   <source>Your own · %1</source>
+   <translation>Propia · %1</translation>
   </message>
   <message>
    <source>Z held</source>
@@ -7169,6 +7351,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>no stop</source>
    <translation>sin parada</translation>
+  </message>
+  <message>
+   <source>no tags</source>
+   <translation>sin etiquetas</translation>
   </message>
   <message>
    <source>no tones</source>

@@ -323,10 +323,12 @@ Item withIdsOf(const Item& item, Id& next, Remap& ids)
     return out;
 }
 
-Item withSourcesOf(const Item& item, const Remap& ids)
+namespace {
+
+Item withRecipesOf(const Item& item, const Remap& ids)
 {
     Item out = item;
-    const auto below = [&](const Item& i) { return withSourcesOf(i, ids); };
+    const auto below = [&](const Item& i) { return withRecipesOf(i, ids); };
     std::visit(Each{[&](Artwork& a) {
                         if (Recipe r = remapped(*a.live, ids); !(r == *a.live)) {
                             const Key made = std::holds_alternative<std::monostate>(r) ? 0 : a.made; // left behind: plain
@@ -337,7 +339,16 @@ Item withSourcesOf(const Item& item, const Remap& ids)
                     [](Reference&) {}, [&](Group& g) { g.setDerived(mappedItems(g.items, below), remapped(*g.live, ids), g.made); }},
                out.is);
     if (ids.elsewhere) out.look = 0; // its looks are not there
+    return out;
+}
+
+} // namespace
+
+Item withSourcesOf(const Item& item, const Remap& ids)
+{
+    const Item out = withRecipesOf(item, ids);
     if (ids.inks.empty() && !ids.elsewhere) return out;
+    // All paints in it at once: one that was given its new ink may not be asked again.
     return withEachPaint(out, [&](std::optional<Colour>&, InkUse& use) {
         if (!use.ink) return;
         use.ink = ids.ink(use.ink);

@@ -1,10 +1,11 @@
 // The parts that come with the program: small things of the market, in linked inks.
-#include "art/arrange.h"
 #include "art/parts.h"
+#include "art/arrange.h"
 #include "art/repeat.h"
 #include "curve/figures.h"
 #include "demo/night_market.h"
 #include "demo/painting.h"
+#include "words/said.h"
 
 #include <cmath>
 #include <map>
@@ -24,7 +25,7 @@ art::Document sheet(const char* title, double width, double height)
 
 art::Document bead()
 {
-    art::Document d = sheet("Glass bead", 120, 120);
+    art::Document d = sheet(words::marked("Glass bead"), 120, 120);
     const art::Id glass = ink(d, "Glass", {74, 140, 150});
     const art::Id ball = area(d, "Bead", {curve::circle({60, 60}, 58)}, filled(d, glass));
     const art::Id shade = area(d, "Core", {curve::circle({72, 74}, 58), curve::reversed(curve::circle({48, 46}, 62))}, filled(d, glass, -2));
@@ -35,7 +36,7 @@ art::Document bead()
 
 art::Document flag()
 {
-    art::Document d = sheet("Paper flag", 120, 160);
+    art::Document d = sheet(words::marked("Paper flag"), 120, 160);
     const art::Id paper = ink(d, "Paper", {246, 236, 214}), rust = ink(d, "Rust", {178, 72, 52});
     area(d, "Cord", {curve::rectangle({0, 0}, {120, 6})}, filled(d, rust, -2));
     const art::Id cloth = area(d, "Flag", {curve::polyline({{10, 6}, {110, 6}, {110, 150}, {60, 118}, {10, 150}}, true)}, filled(d, rust));
@@ -46,7 +47,7 @@ art::Document flag()
 
 art::Document hook()
 {
-    art::Document d = sheet("Lamp hook", 90, 150);
+    art::Document d = sheet(words::marked("Lamp hook"), 90, 150);
     const art::Id iron = ink(d, "Iron", {58, 58, 66});
     // An S of two arcs, 8 px thick.
     const auto arc = [](Vec2 c, double r, double from, double to) {
@@ -77,7 +78,7 @@ art::Document hook()
 
 art::Document drop()
 {
-    art::Document d = sheet("Drop", 90, 140);
+    art::Document d = sheet(words::marked("Drop"), 90, 140);
     const art::Id tide = ink(d, "Tide", {52, 116, 118});
     curve::Path p;
     const double r = 42, k = 4.0 / 3 * std::tan(curve::pi / 8) * r;
@@ -95,7 +96,7 @@ art::Document drop()
 
 art::Document star()
 {
-    art::Document d = sheet("Star", 140, 140);
+    art::Document d = sheet(words::marked("Star"), 140, 140);
     const art::Id lamp = ink(d, "Lantern", {242, 172, 74});
     std::vector<Vec2> corners;
     for (int k = 0; k < 16; ++k) corners.push_back(Vec2{70, 70} + curve::direction(curve::pi * k / 8 - curve::pi / 2) * (k % 2 ? 26 : k % 4 ? 44 : 68));
@@ -105,7 +106,7 @@ art::Document star()
 
 art::Document wave()
 {
-    art::Document d = sheet("Wave", 240, 80);
+    art::Document d = sheet(words::marked("Wave"), 240, 80);
     const art::Id tide = ink(d, "Tide", {52, 116, 118});
     curve::Path p;
     constexpr double step = 60;
@@ -144,14 +145,14 @@ art::Document nightMarketParts()
         return t.items.front();
     };
     // Each as it is.
-    double x = 130;
+    double x = 72;
     for (const auto& [id, part] : parts) {
-        put(id.c_str(), {x, 150});
-        x += 164;
+        put(id.c_str(), {x + part.sheet.width / 2, 150});
+        x += part.sheet.width + 40;
     }
     // A cord with flags that stand along it, turned with it.
     curve::Path cord;
-    cord.nodes = {{{60, 400}, {60, 400}, {300, 560}, curve::NodeKind::corner}, {{1020, 400}, {780, 560}, {1020, 400}, curve::NodeKind::corner}};
+    cord.nodes = {{{60, 330}, {60, 330}, {300, 470}, curve::NodeKind::corner}, {{1020, 330}, {780, 470}, {1020, 330}, curve::NodeKind::corner}};
     art::Item line;
     line.name = "Cord";
     art::Artwork a;
@@ -171,21 +172,25 @@ art::Document nightMarketParts()
     along.count = 7;
     along.from = 0.06;
     along.to = 0.94;
-    d = art::withRepeat(d, {put("paper-flag", {200, 500})}, along, "Flags").document;
+    const art::Added flags = art::withRepeat(d, {put("paper-flag", {200, 500})}, along, "Flags");
+    // Hung from the cord: the first is moved, and all are.
+    const art::Item& first = *flags.document.item(flags.id)->group()->items->front();
+    const Vec2 down = linear(first.group()->use()->place, {0, 76});
+    d = art::withRepeatsFollowed(art::transformed(flags.document, {first.id}, curve::translation(down)));
     // A wreath of beads round a star, and a border of waves.
     art::Repeat ring;
     ring.count = 12;
-    ring.place = curve::translation({540, 740});
-    const art::Id bead = put("glass-bead", {540, 600});
-    d = art::withRepeat(art::transformed(d, {bead}, curve::about({540, 600}, curve::scaling(0.45, 0.45))), {bead}, ring, "Wreath").document;
-    put("star", {540, 740});
+    ring.place = curve::translation({540, 800});
+    ring.upright = true;
+    const art::Id bead = put("glass-bead", {540, 674});
+    d = art::withRepeat(art::transformed(d, {bead}, curve::about({540, 674}, curve::scaling(0.4, 0.4))), {bead}, ring, "Wreath").document;
+    put("star", {540, 800});
     art::Repeat row;
     row.way = art::Repeat::Way::grid;
     row.columns = 5;
-    row.rows = 2;
-    row.step = {240, 46};
-    row.stagger = true;
-    d = art::withRepeat(d, {put("wave", {0, 970})}, row, "Sea").document;
+    row.rows = 1;
+    row.step = {236, 0}; // they overlap: no seam is seen
+    d = art::withRepeat(d, {put("wave", {68, 1020})}, row, "Sea").document;
     return d;
 }
 

@@ -38,6 +38,10 @@ TEST_CASE("a part lies where it is put, its ink is that of the same name, and on
     CHECK(fillOf(two.document, one.items[0]) == Colour{200, 20, 20});
     const Document mixed = withInkColour(two.document, own.id, {1, 200, 1});
     for (const Id use : {one.items[0], two.items[0]}) CHECK(fillOf(mixed, use) == Colour{1, 200, 1});
+    // In a group, inks by other numbers than in the part.
+    const Added more = withInk(withInk(newDocument(), "A", {1, 1, 1}).document, "B", {2, 2, 2});
+    const Taken other = withPart(more.document, part(), "bead", {0, 0}, {more.document.layers.back()->id});
+    CHECK(other.document.item(other.items[0])->group()->items->front()->artwork()->fill.ink.ink == other.document.inks.back().id);
     CHECK(usesOf(mixed, "bead") == std::vector<Id>{one.items[0], two.items[0]});
     CHECK(mixed.item(one.items[0])->name == "Bead");
     // An ink it does not know comes along; nothing is made of nothing.

@@ -18,6 +18,9 @@ class QTabletEvent;
 
 namespace softrope::app {
 
+// How a part is dragged onto the sheet: by its id.
+inline constexpr const char* partMime = "application/x-soft-rope-part";
+
 class Canvas : public QWidget, public Bench {
     Q_OBJECT
 public:
@@ -97,6 +100,7 @@ signals:
     void toolChanged();
     void viewChanged();
     void said(const QString& text, quint64 locked);
+    void partDropped(const QString& part, softrope::curve::Vec2 at);
     void filesDropped(const QStringList& paths);
     void pointerMoved();
     // What a tool holds is another thing or looks otherwise, or nothing is held any more.

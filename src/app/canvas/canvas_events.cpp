@@ -341,11 +341,16 @@ void Canvas::keyReleaseEvent(QKeyEvent* e)
 
 void Canvas::dragEnterEvent(QDragEnterEvent* e)
 {
-    if (e->mimeData()->hasUrls()) e->acceptProposedAction();
+    if (e->mimeData()->hasUrls() || e->mimeData()->hasFormat(partMime)) e->acceptProposedAction();
 }
 
 void Canvas::dropEvent(QDropEvent* e)
 {
+    if (e->mimeData()->hasFormat(partMime)) {
+        emit partDropped(QString::fromUtf8(e->mimeData()->data(partMime)), view_.toSheet(paneAt(e->position()), e->position()));
+        e->acceptProposedAction();
+        return;
+    }
     QStringList paths;
     for (const QUrl& u : e->mimeData()->urls())
         if (u.isLocalFile()) paths << u.toLocalFile();

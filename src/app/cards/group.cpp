@@ -11,7 +11,8 @@ class GroupPage : public CardPage {
 public:
     explicit GroupPage(CardDesk& at) : CardPage(at) {}
     bool wants(const Context& c) const override { return c.picked == Context::Picked::group; }
-    Key key(const Context& c) const override { return {qulonglong(c.item), session_.document().item(c.item)->group()->derived()}; }
+    Key key(const Context& c) const override { const art::Group* g = session_.document().item(c.item)->group();
+        return {qulonglong(c.item), g->derived(), g->use() != nullptr}; }
     void build(Fields& f, const Context& c) override
     {
         const art::Id id = c.item;
@@ -25,6 +26,13 @@ public:
             return (i->group()->derived() ? tr("live · ") : QString()) + tr("%n thing(s)", nullptr, static_cast<int>(n)) +
                    tr(", %1 nodes").arg(art::nodeCount(*i));
         });
+        if (group.group()->use()) {
+            f.note(tr("A copy of the part %1").arg(QString::fromStdString(group.group()->use()->part)));
+            f.buttonRow({{{}, tr("Update from part"), tr("As the part is now, where this one lies"), "update-use"},
+                         {{}, tr("All uses"), tr("Every copy of the part on this sheet"), "update-uses"}});
+            f.buttonRow({{{}, tr("Update the part from here"), tr("The part becomes what this is; what it was is kept"), "give-part"}});
+            f.rule();
+        }
         effectFields(f);
         f.rule();
         sizeSection(f, false);

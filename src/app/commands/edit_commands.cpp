@@ -220,6 +220,15 @@ void addEditCommands(CommandDesk& at)
     at.add(
         "set-parts", tr("Set: plain shapes from now on"), "Ctrl+Alt+Shift+F", edit,
         [&at] { takePicked(at, tr("Set"), [](const art::Document& d, const std::vector<art::Id>& items) { return art::withSet(d, items); }); }, picked);
+    at.add("parts", tr("Parts"), "Alt+Shift+P", edit, [&at] { at.files.parts(); });
+    at.add(
+        "keep-part", tr("Keep what is picked as a part"), "Alt+Shift+N", edit, [&at] { at.files.keepPart(); }, picked);
+    at.add(
+        "update-use", tr("Update from part"), "Alt+Shift+R", edit, [&at] { at.files.updateUses(false); }, picked);
+    at.add(
+        "update-uses", tr("Update all uses of this part"), "Alt+Shift+E", edit, [&at] { at.files.updateUses(true); }, picked);
+    at.add(
+        "give-part", tr("Update the part from here"), "Alt+Shift+X", edit, [&at] { at.files.giveToPart(); }, picked);
     at.add("keep-stage", tr("Keep a stage"), "Alt+Shift+T", edit, [&at] { at.files.keepStage(); });
     at.add("stages", tr("Stages"), "Alt+Shift+W", edit, [&at] { at.files.stages(); });
     at.add("compare-stage", tr("Compare with the last stage"), "Alt+Shift+B", edit, [&at] { at.files.compareLast(); });

@@ -2,8 +2,8 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/widgets.h"
+#include "app/window/small_picture.h"
 #include "art/stages.h"
-#include "render/render.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>
@@ -14,34 +14,11 @@
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 
-#include <algorithm>
-
 namespace softrope::app {
 
 namespace {
 
 constexpr QSize iconSize(150, 112);
-
-QImage pictureOf(const art::Document& d, PictureStore& pictures)
-{
-    const double scale = std::min(iconSize.width() / d.sheet.width, iconSize.height() / d.sheet.height);
-    const int w = std::max(1, static_cast<int>(d.sheet.width * scale)), h = std::max(1, static_cast<int>(d.sheet.height * scale));
-    render::Options o;
-    o.references = true;
-    o.background = true;
-    o.pictures = [&pictures](const art::Reference& r) { return pictures.get(r); };
-    const render::Surface s = render::renderView(d, curve::scaling(scale, scale), w, h, o);
-    return QImage(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4, QImage::Format_ARGB32_Premultiplied)
-        .copy();
-}
-
-// Not tinted where it is picked: its colours are what one looks at.
-QIcon iconOf(const QPixmap& p)
-{
-    QIcon out(p);
-    out.addPixmap(p, QIcon::Selected);
-    return out;
-}
 
 } // namespace
 
@@ -171,7 +148,7 @@ void StagesDialog::refresh()
         item->setToolTip(stageTime(**s));
         item->setData(Qt::UserRole, static_cast<qulonglong>((*s)->id));
         if (!small_.count((*s)->id)) ask(**s);
-        item->setIcon(iconOf(small_[(*s)->id]));
+        item->setIcon(plainIcon(small_[(*s)->id]));
         if ((*s)->id == picked) list_->setCurrentItem(item);
     }
     if (!list_->currentItem() && list_->count()) list_->setCurrentRow(0);
@@ -184,12 +161,15 @@ void StagesDialog::ask(const art::Stage& s)
     plain.fill(colours().cardInset);
     small_[s.id] = plain; // asked for once
     session_.jobs().run<QImage>(
-        Lane::working, this, [d = art::documentOf(s), pictures = &session_.pictures()](const Progress&) { return pictureOf(d, *pictures); },
+        Lane::working, this,
+        [d = art::documentOf(s), pictures = &session_.pictures()](const Progress&) {
+            return smallPicture(d, iconSize, [pictures](const art::Reference& r) { return pictures->get(r); });
+        },
         [this, id = s.id](const std::optional<QImage>& made) {
             if (!made || made->isNull()) return;
             small_[id] = framedPicture(*made, iconSize);
             for (int k = 0; k < list_->count(); ++k)
-                if (list_->item(k)->data(Qt::UserRole).toULongLong() == id) list_->item(k)->setIcon(iconOf(small_[id]));
+                if (list_->item(k)->data(Qt::UserRole).toULongLong() == id) list_->item(k)->setIcon(plainIcon(small_[id]));
         },
         Jobs::For::thisPiece, closed_);
 }

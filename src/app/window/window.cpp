@@ -221,6 +221,7 @@ Window::Window()
         soon_.start();
     });
     connect(&session_, &Session::problem, this, &Window::warn);
+    connect(canvas_, &Canvas::partDropped, this, [this](const QString& part, curve::Vec2 at) { putPart(session_, *canvas_, part, at); });
     connect(&acts_, &Acts::said, this, [this](const QString& t) { say(t); });
     connect(&acts_, &Acts::changed, this, [this] {
         if (acts_.working())

@@ -17,6 +17,7 @@
 #include "app/window/held_keys.h"
 #include "app/window/layer_list.h"
 #include "app/window/notices.h"
+#include "app/window/parts_dialog.h"
 #include "app/window/reading_strip.h"
 #include "app/window/sight_line.h"
 #include "app/window/stages_dialog.h"
@@ -104,6 +105,7 @@ private:
     QWidget* welcome_ = nullptr;
     QWidget* recovered_ = nullptr;
     QPointer<StagesDialog> stages_;
+    QPointer<PartsDialog> parts_;
     Notices* notices_;
     Replay* replay_;
     Commands commands_;
@@ -153,6 +155,7 @@ private:
     void begin(const art::Document& d, const QString& path, bool recovered = false);
     void openDemo();
     void showStages();
+    PartsDialog& showParts();
     void openAside();
     void openKept(const files::RecoveryEntry& entry, bool discard, const std::function<void()>& then);
     void rememberView(const QString& path) const;

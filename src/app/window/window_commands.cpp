@@ -29,6 +29,9 @@ void Window::makeCommands()
                         else
                             compareStage(session_, *canvas_, canvas_->comparing() ? canvas_->comparing() : stages.back()->id);
                     },
+                .parts = [this] { showParts(); },
+                .keepPart = [this] { showParts().keepPicked(); },
+                .giveToPart = [this] { app::giveToPart(session_, *canvas_); },
                 .openDemo = [this] { openDemo(); },
                 .openAside = [this] { openAside(); },
                 .save = [this] { save(); },
@@ -40,6 +43,7 @@ void Window::makeCommands()
                         dialog.exec();
                     },
                 .quit = [this] { close(); },
+                .updateUses = [this](bool all) { app::updateUses(session_, *canvas_, all); },
                 .open = [this](const QString& path) { openDrawing(path); },
                 .bring = [this](const QStringList& paths) { bringPictures(paths); },
                 .openAny = [this](const QStringList& paths) { openFiles(paths); },

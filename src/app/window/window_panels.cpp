@@ -122,6 +122,18 @@ void Window::showStages()
     stages_->activateWindow();
 }
 
+PartsDialog& Window::showParts()
+{
+    if (!parts_) {
+        parts_ = new PartsDialog(session_, *canvas_, this);
+        parts_->setAttribute(Qt::WA_DeleteOnClose);
+    }
+    parts_->show();
+    parts_->raise();
+    parts_->activateWindow();
+    return *parts_;
+}
+
 void Window::openDemo()
 {
     // Beside the program, where ./demo puts it; else where an installation has it.
