@@ -379,22 +379,17 @@ std::optional<Item> cutTo(const Item& item, const Paths& shape)
 
 } // namespace
 
-Taken withCutTo(const Document& d, const std::vector<Id>& items, Id shape)
+namespace {
+
+Taken cutTo(const Document& d, const std::vector<Id>& picked, const Paths& edge)
 {
-    const Artwork* to = shapeAt(d, shape);
-    std::vector<Id> picked = outermost(d, items);
-    std::erase(picked, shape);
-    if (!to || picked.empty()) return {d, {}, picked.empty() ? Refusal::nothingPicked : Refusal::doesNotFit};
-    const Paths edge = to->paths;
     Taken out{d, {}, Refusal::none};
     const Edited made = withItemsChanged(d, picked, [&](Item& i) {
         if (i.reference()) return;
-        if (auto kept = cutTo(i, edge)) {
+        if (auto kept = cutTo(i, edge))
             i = std::move(*kept);
-            return;
-        }
-        i.shown = false; // told apart below
-        i.is = Group{};
+        else
+            i.is = Group{}; // told apart below
     });
     if (!made.done()) return {d, {}, made.why};
     std::vector<Id> gone;
@@ -404,6 +399,29 @@ Taken withCutTo(const Document& d, const std::vector<Id>& items, Id shape)
     }
     out.document = gone.empty() ? made.document : withoutItems(made.document, gone).document;
     return out;
+}
+
+} // namespace
+
+Taken withCutTo(const Document& d, const std::vector<Id>& items, Id shape)
+{
+    const Artwork* to = shapeAt(d, shape);
+    std::vector<Id> picked = outermost(d, items);
+    std::erase(picked, shape);
+    if (!to || picked.empty()) return {d, {}, picked.empty() ? Refusal::nothingPicked : Refusal::doesNotFit};
+    return cutTo(d, picked, to->paths);
+}
+
+Taken withCutAtStraight(const Document& d, const std::vector<Id>& items, Vec2 through, double angle)
+{
+    const std::vector<Id> picked = outermost(d, items);
+    const Box box = bounds(d, picked);
+    if (picked.empty() || box.empty() || !std::isfinite(angle)) return {d, {}, Refusal::nothingPicked};
+    const Vec2 along = curve::direction(angle), foot = through + along * dot(box.centre() - through, along);
+    Vec2 side = perpendicular(along);
+    if (dot(box.centre() - foot, side) < 0) side = -side;
+    const double far = box.width() + box.height() + distance(foot, box.centre()) + 10;
+    return cutTo(d, picked, {curve::polyline({foot - along * far, foot + along * far, foot + along * far + side * far, foot - along * far + side * far}, true)});
 }
 
 Edited withSize(const Document& d, const std::vector<Id>& items, std::optional<double> width, std::optional<double> height, bool evenly, bool each)

@@ -32,6 +32,8 @@ struct Fitting {
 Taken withFitted(const Document& d, const std::vector<Id>& items, Id shape, const Fitting& how);
 // Cut off along a closed shape: what of areas and lines lies in it stays. Words, shades and other live parts become plain shapes.
 Taken withCutTo(const Document& d, const std::vector<Id>& items, Id shape);
+// The same along a straight: what lies on the side of the things' middle stays.
+Taken withCutAtStraight(const Document& d, const std::vector<Id>& items, curve::Vec2 through, double angle);
 
 // All things together brought to a size of what is seen, px, about their middle; one of the two, or both. `evenly`: the other side goes
 // along. `each`: every thing by itself. Lines that keep their width are reckoned with.

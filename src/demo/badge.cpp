@@ -5,6 +5,7 @@
 #include "curve/figures.h"
 #include "demo/night_market.h"
 #include "demo/painting.h"
+#include "render/render.h"
 
 #include <cmath>
 
@@ -84,6 +85,43 @@ art::Document nightMarketBadge()
         area(d, "Spark", {curve::polyline({at - Vec2{0, 30}, at + Vec2{12, 0}, at + Vec2{0, 30}, at - Vec2{12, 0}}, true)}, filled(d, glow));
     }
     return d;
+}
+
+pixel::Picture tongsPicture(int size)
+{
+    art::Document d = art::newDocument({900, 900});
+    d.sheet.hasBackground = true;
+    d.sheet.background = {252, 250, 246};
+    const art::Fill dark = [] {
+        art::Fill f;
+        f.colour = art::Colour{38, 36, 40};
+        return f;
+    }();
+    // Two arms from the spring at the top to flat jaws, each widest at the middle.
+    for (const double side : {-1.0, 1.0}) {
+        curve::Path arm;
+        const auto at = [&](double x, double y) { return Vec2{450 + side * x, y}; };
+        arm.nodes = {{at(0, 110), at(0, 110), at(70, 90), curve::NodeKind::corner},
+                     {at(150, 330), at(158, 220), at(146, 420), curve::NodeKind::smooth},
+                     {at(86, 620), at(110, 540), at(76, 660), curve::NodeKind::smooth},
+                     {at(96, 780), at(92, 720), at(96, 780), curve::NodeKind::corner},
+                     {at(40, 790), at(40, 790), at(34, 740), curve::NodeKind::corner},
+                     {at(44, 600), at(30, 660), at(72, 520), curve::NodeKind::smooth},
+                     {at(96, 330), at(104, 420), at(88, 240), curve::NodeKind::smooth},
+                     {at(0, 160), at(50, 150), at(0, 160), curve::NodeKind::corner}};
+        arm.closed = true;
+        area(d, "Arm", {arm}, dark);
+    }
+    area(d, "Spring", {curve::circle({450, 140}, 46)}, dark);
+    pixel::Picture p = render::renderSheet(d, size, {});
+    // Lit from the upper left.
+    for (int y = 0; y < p.height; ++y)
+        for (int x = 0; x < p.width; ++x) {
+            pixel::Rgba& c = p.at(x, y);
+            const double light = 1 - 0.03 * (x + y) / (p.width + p.height);
+            for (std::uint8_t* v : {&c.r, &c.g, &c.b}) *v = static_cast<std::uint8_t>(std::lround(*v * light));
+        }
+    return p;
 }
 
 } // namespace softrope::demo

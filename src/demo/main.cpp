@@ -62,6 +62,13 @@ int main(int argc, char** argv)
             return 3;
         }
     }
+    if (!std::filesystem::exists(folder / "glass-tongs.png")) {
+        const files::FileResult r = files::saveAtomically((folder / "glass-tongs.png").string(), files::writePng(demo::tongsPicture()));
+        if (!r.ok()) {
+            std::cerr << r.problem << '\n';
+            return 3;
+        }
+    }
     std::filesystem::create_directories(folder / "parts", e);
     for (const demo::ShippedPart& p : demo::shippedParts()) {
         const std::filesystem::path file = folder / "parts" / (std::string(p.id) + ".svg");

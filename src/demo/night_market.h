@@ -34,6 +34,9 @@ art::Document nightMarketCrystal();
 // A sheet of the parts that ship: each as it is, and a lamp cord and a border made of them.
 art::Document nightMarketParts();
 
+// A picture of a pair of glass tongs, dark on pale paper under uneven light, `size` px square: what the badge's emblem is traced from.
+pixel::Picture tongsPicture(int size = 900);
+
 // A part that ships: its name in the folder of parts, its tags, itself.
 struct ShippedPart {
     const char* id;

@@ -131,6 +131,19 @@ TEST_CASE("cut to a shape, areas and lines end at its edge, and what lies outsid
     CHECK(withCutTo(disc.document, {disc.id}, disc.id).why != Refusal::none);
 }
 
+TEST_CASE("cut along a straight, the side of the middle stays")
+{
+    const Added s = withItem(newDocument(), 0, square({100, 100}, 100));
+    const Taken level = withCutAtStraight(s.document, {s.id}, {0, 170}, 0);
+    REQUIRE(level.why == Refusal::none);
+    CHECK(inkOf(level.document, s.id).max.y == Approx(170));
+    CHECK(inkOf(level.document, s.id).min.y == Approx(100));
+    // A corner off at 45 degrees: the triangle of legs 40 px goes.
+    const Taken corner = withCutAtStraight(s.document, {s.id}, {200, 160}, -curve::pi / 4 + curve::pi);
+    CHECK(std::abs(curve::area(corner.document.item(s.id)->artwork()->paths->at(0))) == Approx(10000 - 40 * 40 / 2.0));
+    CHECK(withCutAtStraight(s.document, {}, {0, 0}, 0).why == Refusal::nothingPicked);
+}
+
 TEST_CASE("sizes typed are those that are seen, together or each, lines that keep their width reckoned with")
 {
     Document d = newDocument();

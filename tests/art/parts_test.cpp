@@ -49,7 +49,7 @@ TEST_CASE("a part lies where it is put, its ink is that of the same name, and on
     CHECK(withPart(d, newDocument(), "none", {0, 0}, {layer}).why == Refusal::doesNotFit);
 }
 
-TEST_CASE("brought up to its part, a use stays where and as it lies; given to the part, it is turned back")
+TEST_CASE("brought up to its part, a use stays where and as it lies, and given to the part it is turned back")
 {
     Document d = newDocument();
     const Taken one = withPart(d, part(), "bead", {300, 400}, {d.layers.back()->id});

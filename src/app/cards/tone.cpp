@@ -123,6 +123,26 @@ public:
         auto* cutText = label({}, "small");
         cutText->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
         f.add(cutText);
+        auto* level = new NumberField(0, 255, 0);
+        level->setFixedWidth(70);
+        level->setToolTip(tr("The picked cut, as a level from 0 (black) to 255"));
+        f.row(tr("Cut at"), level);
+        const auto showLevel = [this, bars, level] {
+            const tone::Stack* s = desk_.stack();
+            const bool one = s && !desk_.byColour() && bars->picked() >= 0 && bars->picked() < static_cast<int>(s->cuts.size());
+            level->setEnabled(one);
+            if (one) level->setValue(s->cuts[static_cast<std::size_t>(bars->picked())]);
+        };
+        QObject::connect(bars, &CutBars::pickedChanged, showLevel);
+        QObject::connect(level, &NumberField::changed, [this, bars](double v) {
+            const auto k = static_cast<std::size_t>(std::max(0, bars->picked()));
+            if (!desk_.stack() || k >= desk_.stack()->cuts.size()) return;
+            tone::Stack s = *desk_.stack();
+            s.cuts[k] = v;
+            std::sort(s.cuts.begin(), s.cuts.end());
+            desk_.take(s, tr("Move cut %1").arg(k + 1));
+        });
+        f.follow(showLevel);
         auto* rows = new ToneRows;
         f.add(rows);
         const auto tellCut = [this, bars, cutText] {

@@ -6,6 +6,7 @@
 #include "art/tree.h"
 
 #include <algorithm>
+#include <tuple>
 
 namespace softrope::app {
 
@@ -68,10 +69,46 @@ void fitIn(CommandDesk& at, art::Fitting::Size size)
                                                  : tr("Fitted into the shape; it lies beside it."));
 }
 
+// At the guide nearest to the middle of what is picked, among those that cross it.
+void cutAtGuide(CommandDesk& at)
+{
+    const art::Document& d = at.session.document();
+    const auto& items = at.session.selection().items;
+    const curve::Box box = art::bounds(d, items);
+    const art::Guide* nearest = nullptr;
+    double least = 1e300;
+    for (const art::Guide& g : d.guides) {
+        const curve::Vec2 side = perpendicular(curve::direction(g.angle));
+        double low = 1e300, high = -1e300;
+        for (const curve::Vec2 corner : {box.min, curve::Vec2{box.max.x, box.min.y}, box.max, curve::Vec2{box.min.x, box.max.y}}) {
+            low = std::min(low, dot(corner - g.through, side));
+            high = std::max(high, dot(corner - g.through, side));
+        }
+        const double off = std::abs(dot(box.centre() - g.through, side));
+        if (low < 0 && high > 0 && off < least) std::tie(nearest, least) = std::pair(&g, off);
+    }
+    if (!nearest) {
+        at.say(tr("No guide crosses what is picked."));
+        return;
+    }
+    const art::Taken t = art::withCutAtStraight(d, items, nearest->through, nearest->angle);
+    if (t.why != art::Refusal::none) {
+        at.say(refusalText(t.why));
+        return;
+    }
+    art::Selection s = at.session.selection();
+    s.items = t.items;
+    s.nodes.clear();
+    at.session.take(t.document, s, tr("Cut off"));
+    at.say(tr("Cut off at the guide; the smaller side is gone."));
+}
+
 } // namespace
 
 void addArrangeCommands(CommandDesk& at)
 {
+    at.add(
+        "cut-at-guide", tr("Cut off at the guide"), "Alt+Shift+Y", Group::area, [&at] { cutAtGuide(at); }, at.picked());
     constexpr const char* keys[] = {"Alt+Shift+O", "Alt+Shift+D", "Alt+Shift+S", "Alt+Shift+Q"};
     constexpr const char* ids[] = {"frame-circle", "frame-dome", "frame-shield", "frame-square"};
     for (int k = 0; k < art::frames; ++k) {
