@@ -1944,6 +1944,10 @@
    <translation>Schnitt %1: %2 bis %3</translation>
   </message>
   <message>
+   <source>Cut at</source>
+   <translation>Schnitt bei</translation>
+  </message>
+  <message>
    <source>Cut by</source>
    <translation>Schneiden nach</translation>
   </message>
@@ -1972,12 +1976,24 @@
    <translation>In Facetten schneiden</translation>
   </message>
   <message>
+   <source>Cut off</source>
+   <translation>Abschneiden</translation>
+  </message>
+  <message>
    <source>Cut off along the shape for good</source>
    <translation>Entlang der Form endgültig abgeschnitten</translation>
   </message>
   <message>
    <source>Cut off along the shape.</source>
    <translation>Entlang der Form abgeschnitten.</translation>
+  </message>
+  <message>
+   <source>Cut off at the guide</source>
+   <translation>An der Hilfslinie abschneiden</translation>
+  </message>
+  <message>
+   <source>Cut off at the guide; the smaller side is gone.</source>
+   <translation>An der Hilfslinie abgeschnitten; die kleinere Seite ist weg.</translation>
   </message>
   <message>
    <source>Cut off on the larger side.</source>
@@ -2469,6 +2485,14 @@
   <message>
    <source>Exported %1.</source>
    <translation>%1 exportiert.</translation>
+  </message>
+  <message>
+   <source>Exported SVG holds words as outlines: they look the same everywhere.</source>
+   <translation>Exportiertes SVG enthält Wörter als Umrisse: Sie sehen überall gleich aus.</translation>
+  </message>
+  <message>
+   <source>Exported SVG holds words as text: they look the same only where the typeface is.</source>
+   <translation>Exportiertes SVG enthält Wörter als Text: Sie sehen nur gleich aus, wo die Schrift vorhanden ist.</translation>
   </message>
   <message>
    <source>Exporting %1</source>
@@ -3972,6 +3996,10 @@
   <message>
    <source>No gap was closed and no sliver absorbed.</source>
    <translation>Keine Lücke wurde geschlossen und kein Splitter aufgenommen.</translation>
+  </message>
+  <message>
+   <source>No guide crosses what is picked.</source>
+   <translation>Keine Hilfslinie kreuzt das Gewählte.</translation>
   </message>
   <message>
    <source>No ink is in hand.</source>
@@ -6030,6 +6058,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die Teile bleiben und lassen sich bewegen, bis die Form festgesetzt ist</translation>
   </message>
   <message>
+   <source>The picked cut, as a level from 0 (black) to 255</source>
+   <translation>Der gewählte Schnitt als Stufe von 0 (Schwarz) bis 255</translation>
+  </message>
+  <message>
    <source>The picked stop takes the ink in hand</source>
    <translation>Die gewählte Marke bekommt die Tinte in der Hand</translation>
   </message>
@@ -6886,6 +6918,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>Words</source>
    <translation>Wörter</translation>
+  </message>
+  <message>
+   <source>Words in exported SVG as text or outlines</source>
+   <translation>Wörter im exportierten SVG als Text oder Umrisse</translation>
   </message>
   <message>
    <source>Words stand</source>

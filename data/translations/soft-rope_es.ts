@@ -1944,6 +1944,10 @@
    <translation>Corte %1: %2 a %3</translation>
   </message>
   <message>
+   <source>Cut at</source>
+   <translation>Corte en</translation>
+  </message>
+  <message>
    <source>Cut by</source>
    <translation>Cortar por</translation>
   </message>
@@ -1972,12 +1976,24 @@
    <translation>Cortar en facetas</translation>
   </message>
   <message>
+   <source>Cut off</source>
+   <translation>Cortar</translation>
+  </message>
+  <message>
    <source>Cut off along the shape for good</source>
    <translation>Cortado para siempre por la forma</translation>
   </message>
   <message>
    <source>Cut off along the shape.</source>
    <translation>Cortado por la forma.</translation>
+  </message>
+  <message>
+   <source>Cut off at the guide</source>
+   <translation>Cortar en la guía</translation>
+  </message>
+  <message>
+   <source>Cut off at the guide; the smaller side is gone.</source>
+   <translation>Cortado en la guía; el lado menor ya no está.</translation>
   </message>
   <message>
    <source>Cut off on the larger side.</source>
@@ -2469,6 +2485,14 @@
   <message>
    <source>Exported %1.</source>
    <translation>Se exportó %1.</translation>
+  </message>
+  <message>
+   <source>Exported SVG holds words as outlines: they look the same everywhere.</source>
+   <translation>El SVG exportado lleva las palabras como contornos: se ven igual en todas partes.</translation>
+  </message>
+  <message>
+   <source>Exported SVG holds words as text: they look the same only where the typeface is.</source>
+   <translation>El SVG exportado lleva las palabras como texto: solo se ven igual donde está el tipo.</translation>
   </message>
   <message>
    <source>Exporting %1</source>
@@ -3972,6 +3996,10 @@
   <message>
    <source>No gap was closed and no sliver absorbed.</source>
    <translation>No se cerró ningún hueco ni se absorbió ninguna astilla.</translation>
+  </message>
+  <message>
+   <source>No guide crosses what is picked.</source>
+   <translation>Ninguna guía cruza lo elegido.</translation>
   </message>
   <message>
    <source>No ink is in hand.</source>
@@ -6030,6 +6058,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Las partes quedan y se pueden mover hasta fijar la forma</translation>
   </message>
   <message>
+   <source>The picked cut, as a level from 0 (black) to 255</source>
+   <translation>El corte elegido, como nivel de 0 (negro) a 255</translation>
+  </message>
+  <message>
    <source>The picked stop takes the ink in hand</source>
    <translation>La parada elegida toma la tinta en mano</translation>
   </message>
@@ -6886,6 +6918,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>Words</source>
    <translation>Palabras</translation>
+  </message>
+  <message>
+   <source>Words in exported SVG as text or outlines</source>
+   <translation>Palabras del SVG exportado como texto o contornos</translation>
   </message>
   <message>
    <source>Words stand</source>

@@ -153,7 +153,7 @@ int reduce(const std::string& in, const std::string& out, double slack)
 struct ExportArgs {
     std::string in, out, format;
     int width = 0;
-    bool references = false;
+    bool references = false, text = false;
 };
 
 int exportTo(const ExportArgs& a)
@@ -165,7 +165,7 @@ int exportTo(const ExportArgs& a)
     const files::SvgResult r = readDrawing(a.in);
     if (!r.ok()) return fail(badInput, r.problem);
     for (const std::string& what : r.leftOut) std::cerr << "left out: " << what << '\n';
-    if (format == ".svg") return write(a.out, files::writeCleanSvg(r.document));
+    if (format == ".svg") return write(a.out, files::writeCleanSvg(r.document, 3, a.text ? files::WordsAs::text : files::WordsAs::outlines));
     render::Options o;
     o.references = a.references;
     o.pictures = decode;
@@ -303,6 +303,7 @@ int run(int argc, char** argv)
     exportCommand->add_option("--format", e.format, "svg, pdf or png, where the name does not say");
     exportCommand->add_option("--width", e.width, "width of the PNG, px")->check(CLI::Range(1, 30000));
     exportCommand->add_flag("--references", e.references, "with the reference pictures");
+    exportCommand->add_flag("--text", e.text, "words in SVG as text instead of outlines");
     exportCommand->callback([&] { code = exportTo(e); });
 
     CombineArgs c;

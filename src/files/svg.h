@@ -22,8 +22,11 @@ std::string writeWorkingSvg(const art::Document& d);
 // written. For keeping work often.
 using PictureLink = std::function<std::string(const art::PictureFile&)>;
 std::string writeWorkingSvg(const art::Document& d, const PictureLink& link);
-// Shown artwork only, no references, plain SVG 1.1 valid against its DTD.
-std::string writeCleanSvg(const art::Document& d, int decimals = 3);
+// Shown artwork only, no references, plain SVG 1.1 valid against its DTD. Words are their outlines, or text that can still be edited
+// and looks as here where the typeface is: straight lines as they are typed, others letter by letter. What cannot be said so (scripts
+// whose letters join, on a curve; mirrored words; a face that is not here) stays outlines.
+enum class WordsAs { outlines, text };
+std::string writeCleanSvg(const art::Document& d, int decimals = 3, WordsAs words = WordsAs::outlines);
 
 struct SvgResult {
     art::Document document;

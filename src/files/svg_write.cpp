@@ -5,6 +5,7 @@
 #include "files/path_data.h"
 #include "files/recipes.h"
 #include "files/stages.h"
+#include "files/word_text.h"
 #include "files/svg.h"
 #include "files/xml.h"
 
@@ -31,7 +32,10 @@ double inUnit(double px, art::Unit u)
 
 class Writer {
 public:
-    Writer(const art::Document& d, bool working, int decimals, const PictureLink& link = {}) : d_(d), working_(working), decimals_(decimals), link_(link) {}
+    Writer(const art::Document& d, bool working, int decimals, const PictureLink& link = {}, WordsAs words = WordsAs::outlines)
+        : d_(d), working_(working), decimals_(decimals), link_(link), words_(words)
+    {
+    }
 
     std::string run()
     {
@@ -88,6 +92,7 @@ private:
     bool working_;
     int decimals_;
     PictureLink link_;
+    WordsAs words_;
     pugi::xml_document xml_;
     pugi::xml_node root_, defs_;
     int gradients_ = 0;
@@ -131,7 +136,7 @@ private:
         if (!working_ && !drawn(g)) root_.remove_child(g);
     }
 
-    static bool drawn(pugi::xml_node g) { return g.child("path") || g.child("g"); }
+    static bool drawn(pugi::xml_node g) { return g.child("path") || g.child("g") || g.child("text"); }
 
     // What is shown for other viewers and worked out again when it is read here.
     template <class Act> void plainly(pugi::xml_node g, const Act& act)
@@ -304,7 +309,8 @@ private:
             swelled(g, i, a);
             return;
         }
-        pugi::xml_node n = g.append_child("path");
+        const std::optional<WordLines> words = words_ == WordsAs::text && !working_ && !held && a.inside.empty() ? wordLines(d_, a) : std::nullopt;
+        pugi::xml_node n = g.append_child(words ? "text" : "path");
         Item traits = i;
         traits.is = a; // what its opacity means depends on the paint
         if (held)
@@ -364,6 +370,10 @@ private:
                 pugi::xml_node below = n.append_child("rope:inside");
                 for (const art::ItemPtr& c : a.inside) item(below, *c);
             }
+        }
+        if (words) {
+            writeWords(n, *words, decimals_);
+            return;
         }
         set(n, "d", data);
         if (working_ && a.stroke.colour && hidden) set(n, "rope:stroke", art::text(*a.stroke.colour));
@@ -536,9 +546,9 @@ std::string writeWorkingSvg(const art::Document& d, const PictureLink& link)
 {
     return Writer(d, true, 3, link).run();
 }
-std::string writeCleanSvg(const art::Document& d, int decimals)
+std::string writeCleanSvg(const art::Document& d, int decimals, WordsAs words)
 {
-    return Writer(d, false, decimals).run();
+    return Writer(d, false, decimals, {}, words).run();
 }
 
 } // namespace softrope::files

@@ -1,6 +1,7 @@
 // Repeats against trigonometry, and all following one.
 #include "art/repeat.h"
 
+#include "art/followers.h"
 #include "art/lights.h"
 #include "art/live.h"
 #include "art/pieces.h"
@@ -286,4 +287,34 @@ TEST_CASE("in a repeat, shades keep to the light and all is still as one")
     w.d = derived(withLight(w.d, l), {});
     CHECK(derived(w.d, {}) == w.d);
     CHECK(w.group().repeat());
+}
+
+TEST_CASE("while things are held, what follows them is held as well, as it would be")
+{
+    Wreath w;
+    const Followers f = followersIn(w.d);
+    REQUIRE(f.all.size() == 1);
+    const Item moved = transformed(w.at(3), curve::translation({10, 0}));
+    const std::vector<ItemPtr> held = withFollowers(w.d, f, {shared(moved)});
+    REQUIRE(held.size() == 1);
+    CHECK(held[0]->id == w.repeat);
+    CHECK(held[0]->group()->items.size() == w.count());
+    near(curve::bounds(held[0]->group()->items[3]->artwork()->paths).centre(), w.middle(3) + Vec2{10, 0}, 1e-7);
+    CHECK(distance(curve::bounds(held[0]->group()->items[5]->artwork()->paths).centre(), w.middle(5)) == Approx(10).margin(1e-6));
+    // What nothing follows is held alone; so is the repeat itself.
+    const Added other = withItem(w.d, w.d.layers.back()->id, square({0, 0}, 9));
+    CHECK(withFollowers(other.document, f, {other.document.itemPtr(other.id)}).size() == 1);
+    CHECK(withFollowers(w.d, f, {w.d.itemPtr(w.repeat)}).front()->id == w.repeat);
+    // On a line, copies go along with it.
+    const Added line = lineFrom(w.d, curve::polyline({{100, 900}, {900, 900}}, false));
+    Repeat r;
+    r.way = Repeat::Way::along;
+    r.line = line.id;
+    r.count = 4;
+    const Added s = withItem(line.document, line.document.layers.back()->id, square({0, 0}, 20));
+    const Added row = withRepeat(s.document, {s.id}, r);
+    const Item lifted = transformed(*row.document.item(line.id), curve::translation({0, -50}));
+    const std::vector<ItemPtr> both = withFollowers(row.document, followersIn(row.document), {shared(lifted)});
+    REQUIRE(both.size() == 2);
+    CHECK(bounds(*both[0]).centre().y == Approx(850));
 }

@@ -1,4 +1,5 @@
 // Drawn words against Pango, which sets the text of rsvg-convert.
+#include "art/edits.h"
 #include "art/lettering.h"
 #include "files/bytes.h"
 #include "files/pictures.h"
@@ -69,5 +70,59 @@ TEST_CASE("words lie where Pango sets them, at 200 px, in Latin, Arabic and Deva
         REQUIRE(theirs.width == ours.width);
         CHECK(overlap(ours, theirs) >= 0.995);
     }
+    std::filesystem::remove_all(folder);
+}
+
+TEST_CASE("exported as text, words look as their outlines do: straight in two lines, turned, on an arc and along a line")
+{
+    const auto folder = std::filesystem::temp_directory_path() / ("soft rope text " + std::to_string(::getpid()));
+    std::filesystem::create_directories(folder);
+    art::Document base = art::newDocument({1000, 1000});
+    base.sheet.hasBackground = true;
+    art::Item line;
+    art::Artwork path;
+    path.setPaths({curve::polyline({{100, 800}, {500, 700}, {900, 800}}, false)});
+    path.guide = true;
+    line.is = path;
+    const art::Added rail = art::withItem(base, base.layers.back()->id, line);
+    const auto drawn = [&](const std::string& svg, const char* name) {
+        const auto in = folder / (std::string(name) + ".svg"), out = folder / (std::string(name) + ".png");
+        REQUIRE(files::saveAtomically(in.string(), svg).ok());
+        REQUIRE(std::system(("rsvg-convert \"" + in.string() + "\" -o \"" + out.string() + "\"").c_str()) == 0);
+        return files::readPictureFile(out.string()).picture;
+    };
+    for (const int k : {0, 1, 2, 3}) {
+        INFO(k);
+        art::Lettering l;
+        l.words = k == 0 ? "Salt & glass\n <night>" : "GLASS 1987";
+        l.type.family = "DejaVu Sans";
+        l.type.size = 100;
+        l.type.tracking = k == 0 ? 0 : 40;
+        l.type.ligatures = false;
+        l.place = k == 1 ? curve::about({500, 500}, curve::rotation(0.4)) * curve::translation({500, 500}) : curve::translation({500, 500});
+        l.way = k == 2 ? art::Lettering::Way::arc : k == 3 ? art::Lettering::Way::along : art::Lettering::Way::straight;
+        l.radius = 320;
+        l.line = rail.id;
+        art::Fill black;
+        black.colour = art::Colour{0, 0, 0};
+        const art::Added made = art::withLettering(rail.document, rail.document.layers.back()->id, l, black);
+        REQUIRE(made.id);
+        const std::string text = files::writeCleanSvg(made.document, 3, files::WordsAs::text), outlines = files::writeCleanSvg(made.document);
+        CHECK(text.find("</text>") != std::string::npos);
+        CHECK(outlines.find("</text>") == std::string::npos);
+        // Pango sets letters at whole px and hints their advances: 0.97 at this size.
+        CHECK(overlap(drawn(text, "text"), drawn(outlines, "outlines")) > 0.93);
+    }
+    // What cannot be said stays outlines: joined letters on a curve, words turned over.
+    art::Lettering l;
+    l.words = "\u0633\u0648\u0642";
+    l.type.family = "Amiri";
+    l.way = art::Lettering::Way::arc;
+    const art::Added arabic = art::withLettering(base, base.layers.back()->id, l, {});
+    REQUIRE(arabic.id);
+    const std::string kept = files::writeCleanSvg(art::withItemChanged(arabic.document, arabic.id, [](art::Item& i) { std::get<art::Artwork>(i.is).fill.colour = art::Colour{}; }), 3,
+                                                  files::WordsAs::text);
+    CHECK(kept.find("</text>") == std::string::npos);
+    CHECK(kept.find("<path") != std::string::npos);
     std::filesystem::remove_all(folder);
 }

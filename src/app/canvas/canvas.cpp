@@ -57,6 +57,9 @@ void Canvas::hold(std::vector<art::ItemPtr> items)
         for (const art::ItemPtr& i : v) out.push_back(i->id);
         return out;
     };
+    // Words and repeats go along while it is still being moved.
+    if (!followersOf_ || !(followersOf_->first == session_.document())) followersOf_.emplace(session_.document(), art::followersIn(session_.document()));
+    items = art::withFollowers(session_.document(), followersOf_->second, items);
     const bool same = ids(items) == ids(held_);
     held_ = std::move(items);
     if (same)

@@ -6,6 +6,7 @@
 
 #include "app/canvas/tool.h"
 #include "app/canvas/view.h"
+#include "art/followers.h"
 
 #include <QElapsedTimer>
 #include <QImage>
@@ -166,6 +167,7 @@ private:
     QString comparedName_;
     std::optional<Foreseen> foreseen_;
     std::vector<art::ItemPtr> following_;
+    std::optional<std::pair<art::Document, art::Followers>> followersOf_; // of the document that is held from
     art::Document shownDocument() const;
     std::array<Base, 2> bases_;
     Pointer pointer_;

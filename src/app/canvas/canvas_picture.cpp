@@ -226,7 +226,8 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
         if (held_.empty())
             box = art::bounds(session_.document(), items);
         else
-            for (const art::ItemPtr& i : held_) box.add(art::bounds(*i));
+            for (const art::ItemPtr& i : held_) // not round what only goes along
+                if (session_.selection().has(i->id)) box.add(art::bounds(*i));
         if (!box.empty() && tool_ && (tool_->id() == "pick" || tool_->id() == "place")) m.brackets(QRectF(m.at(box.min), m.at(box.max)));
     }
     if (linesOnTop_ && pane.artwork && !view_.squint) {

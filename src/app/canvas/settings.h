@@ -65,6 +65,7 @@ constexpr Setting<double> frameMargin{"frame-margin", 24, 0, 5000, "px", 1};
 constexpr Setting<int> fitThen{"fit-then", 1, 0, 2}; // art::Fitting::Then
 constexpr Setting<bool> sizeEvenly{"size-evenly", true};
 constexpr Setting<bool> sizeEach{"size-each", false};
+constexpr Setting<bool> svgText{"svg-text", false}; // words in exported SVG are text
 constexpr Setting<int> aids{"aids", 0, 0, 127};                      // art::Aids::shown
 constexpr Setting<double> aidMargin{"aid-margin", 6, 0, 45, "%", 1}; // of the sheet's shorter side
 constexpr Setting<int> aidPosition{"aid-position", 0, 0, 7};         // of the golden spiral

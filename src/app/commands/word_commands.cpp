@@ -26,6 +26,12 @@ void toShapes(CommandDesk& at, bool apart)
 void addWordCommands(CommandDesk& at)
 {
     const auto picked = at.picked();
+    at.add("svg-text", tr("Words in exported SVG as text or outlines"), "Alt+Shift+M", Group::file, [&at] {
+        const bool text = !at.canvas.setting(settings::svgText);
+        at.canvas.setSetting(settings::svgText, text);
+        at.say(text ? tr("Exported SVG holds words as text: they look the same only where the typeface is.")
+                    : tr("Exported SVG holds words as outlines: they look the same everywhere."));
+    });
     at.add(
         "letters-united", tr("Words to one shape"), "Ctrl+Alt+Shift+U", Group::area, [&at] { toShapes(at, false); }, picked);
     at.add(

@@ -326,8 +326,9 @@ void Window::exportTo(const QString& path, int width, const std::function<void(c
         tellExport(path, tr("The name must end in .svg, .pdf or .png."), then);
         return;
     }
-    exportBy(path, then, [suffix, width](const art::Document& d, const Progress& p) -> std::vector<std::byte> {
-        if (suffix == "svg") return files::bytesOf(files::writeCleanSvg(d));
+    const auto words = canvas_->setting(settings::svgText) ? files::WordsAs::text : files::WordsAs::outlines;
+    exportBy(path, then, [suffix, width, words](const art::Document& d, const Progress& p) -> std::vector<std::byte> {
+        if (suffix == "svg") return files::bytesOf(files::writeCleanSvg(d, 3, words));
         render::Options o;
         o.references = false;
         o.cancelled = [&p] { return p.cancelled(); };
