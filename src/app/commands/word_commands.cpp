@@ -26,7 +26,7 @@ void toShapes(CommandDesk& at, bool apart)
 void addWordCommands(CommandDesk& at)
 {
     const auto picked = at.picked();
-    at.add("svg-text", tr("Words in exported SVG as text or outlines"), "Alt+Shift+M", Group::file, [&at] {
+    at.add("svg-text", tr("Words in exported SVG as text or outlines"), "Alt+Shift+A", Group::file, [&at] {
         const bool text = !at.canvas.setting(settings::svgText);
         at.canvas.setSetting(settings::svgText, text);
         at.say(text ? tr("Exported SVG holds words as text: they look the same only where the typeface is.")
