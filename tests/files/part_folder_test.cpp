@@ -8,6 +8,7 @@
 #include <cstdlib>
 #include <filesystem>
 #include <fstream>
+#include <unistd.h>
 
 using namespace pieces;
 namespace fs = std::filesystem;
@@ -15,7 +16,7 @@ namespace fs = std::filesystem;
 namespace {
 
 struct Shelf {
-    fs::path folder = fs::temp_directory_path() / ("soft-rope-parts-" + std::to_string(std::rand()));
+    fs::path folder = fs::temp_directory_path() / ("soft-rope-parts-" + std::to_string(::getpid()));
     Shelf() { setenv("XDG_DATA_HOME", folder.c_str(), 1); }
     ~Shelf()
     {
