@@ -10,8 +10,8 @@ namespace softrope::art {
 // Things of a document that may go along with others: words on lines, repeats. Asked for once a document.
 struct Followers {
     struct One {
-        Id item = 0;   // the words or the repeat
-        Id line = 0;   // that it stands on; 0 for none
+        Id item = 0;      // the words or the repeat
+        Id line = 0;      // that it stands on; 0 for none
         bool all = false; // a repeat: goes along with anything in it
     };
     std::vector<One> all;

@@ -421,7 +421,8 @@ Taken withCutAtStraight(const Document& d, const std::vector<Id>& items, Vec2 th
     Vec2 side = perpendicular(along);
     if (dot(box.centre() - foot, side) < 0) side = -side;
     const double far = box.width() + box.height() + distance(foot, box.centre()) + 10;
-    return cutTo(d, picked, {curve::polyline({foot - along * far, foot + along * far, foot + along * far + side * far, foot - along * far + side * far}, true)});
+    return cutTo(d, picked,
+                 {curve::polyline({foot - along * far, foot + along * far, foot + along * far + side * far, foot - along * far + side * far}, true)});
 }
 
 Edited withSize(const Document& d, const std::vector<Id>& items, std::optional<double> width, std::optional<double> height, bool evenly, bool each)

@@ -11,6 +11,7 @@
 #include <algorithm>
 #include <iterator>
 #include <map>
+#include <set>
 
 namespace softrope::art {
 
@@ -37,6 +38,12 @@ namespace {
 
 constexpr double overAxis = 0.3; // px that a cut line goes on, under its mirror image
 
+// Pieces that are worked out, and things that are repeated, are not welded one by one: the other side is a copy of all.
+bool staysWhole(const Group& g)
+{
+    return g.derived() || g.repeat();
+}
+
 // Only its own lines: what lies inside is clipped by them. A swell is a matter of the whole line, and what is worked out stays whole.
 ItemPtr cutAtAxis(const ItemPtr& item, const mirror::Axis& axis)
 {
@@ -52,7 +59,7 @@ ItemPtr cutAtAxis(const ItemPtr& item, const mirror::Axis& axis)
         std::get<Artwork>(one.is).setPaths(std::move(cut));
         return shared(std::move(one));
     }
-    if (!item->group() || item->group()->derived()) return item;
+    if (!item->group() || staysWhole(*item->group())) return item;
     std::vector<ItemPtr> below;
     bool same = true;
     for (const ItemPtr& c : *item->group()->items) {
@@ -97,8 +104,12 @@ Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror
     // mirrored with it, unwelded: it is clipped by the whole.
     Paths all;
     std::vector<Id> owner;
+    std::set<Id> repeated; // what lies in a repeat
+    eachItem(d, {}, [&](const Item& i, const Where& at) {
+        if (at.parent && (repeated.count(at.parent->id) || (at.parent->group() && at.parent->group()->repeat()))) repeated.insert(i.id);
+    });
     eachArtwork(d, {true, true, false, false}, [&](const Item& i, const Artwork& a, const Where& w) {
-        if (!meant(w.layer)) return;
+        if (!meant(w.layer) || repeated.count(i.id)) return;
         for (const Path& p : a.paths) {
             all.push_back(p);
             owner.push_back(i.id);
@@ -115,8 +126,8 @@ Welded withWelded(const Document& d, const std::vector<Id>& layers, const mirror
     Id next = d.nextId;
     out.document = rebuilt(d, [&](const ItemPtr& i, const Where& where) {
         if (!meant(where.layer)) return Rebuild::stay();
-        if (i->group() && i->group()->derived()) {
-            // Pieces are worked out for one side: the other is a copy.
+        if (i->group() && staysWhole(*i->group())) {
+            // It is worked out for one side: the other is a copy.
             return Rebuild::by({i, shared(withFreshIds(transformed(*i, across), next))});
         }
         if (!i->artwork()) return Rebuild::below();

@@ -16,7 +16,7 @@ struct WordLines {
     struct Line {
         std::string words;
         double x = 0, y = 0;
-        bool middle = false;                 // x is its middle, not where it begins
+        bool middle = false;                // x is its middle, not where it begins
         std::vector<curve::Affine> letters; // on a curve: where each lies on the sheet
     };
     std::vector<Line> lines;

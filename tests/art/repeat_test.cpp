@@ -4,6 +4,7 @@
 #include "art/followers.h"
 #include "art/lights.h"
 #include "art/live.h"
+#include "art/mirrored.h"
 #include "art/pieces.h"
 #include "art/shades.h"
 #include "curve/curve.h"
@@ -317,4 +318,25 @@ TEST_CASE("while things are held, what follows them is held as well, as it would
     const std::vector<ItemPtr> both = withFollowers(row.document, followersIn(row.document), {shared(lifted)});
     REQUIRE(both.size() == 2);
     CHECK(bounds(*both[0]).centre().y == Approx(850));
+}
+
+TEST_CASE("mirrored and welded, a repeat is there on both sides, live on both")
+{
+    Wreath w;
+    const Id layer = w.d.layerOf(w.repeat)->id;
+    const mirror::Axis axis{{900, 0}, pi / 2};
+    const Document on = withMirror(w.d, layer, axis);
+    REQUIRE(mirroredItems(*on.layer(layer)).size() == 1);
+    const Welded welded = withWeld(on, layer, 2);
+    const Document d = derived(welded.document, {});
+    std::vector<const Item*> repeats;
+    eachItem(d, {false, true, true, true}, [&](const Item& i, const Where& at) {
+        if (at.shown && i.group() && i.group()->repeat()) repeats.push_back(&i);
+    });
+    REQUIRE(repeats.size() == 2);
+    for (const Item* r : repeats) CHECK(r->group()->items.size() == 8);
+    CHECK(bounds(*repeats[0]).centre().x + bounds(*repeats[1]).centre().x == Approx(1800));
+    const Document five = withRepeatChanged(d, repeats[1]->id, [](Repeat& r) { r.count = 5; });
+    CHECK(five.item(repeats[1]->id)->group()->items.size() == 5);
+    CHECK(five.item(repeats[0]->id)->group()->items.size() == 8);
 }

@@ -120,8 +120,9 @@ TEST_CASE("exported as text, words look as their outlines do: straight in two li
     l.way = art::Lettering::Way::arc;
     const art::Added arabic = art::withLettering(base, base.layers.back()->id, l, {});
     REQUIRE(arabic.id);
-    const std::string kept = files::writeCleanSvg(art::withItemChanged(arabic.document, arabic.id, [](art::Item& i) { std::get<art::Artwork>(i.is).fill.colour = art::Colour{}; }), 3,
-                                                  files::WordsAs::text);
+    const std::string kept =
+        files::writeCleanSvg(art::withItemChanged(arabic.document, arabic.id, [](art::Item& i) { std::get<art::Artwork>(i.is).fill.colour = art::Colour{}; }),
+                             3, files::WordsAs::text);
     CHECK(kept.find("</text>") == std::string::npos);
     CHECK(kept.find("<path") != std::string::npos);
     std::filesystem::remove_all(folder);
