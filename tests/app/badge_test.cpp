@@ -47,16 +47,7 @@ struct Bench {
         REQUIRE(w.session().selection().items.size() == 1);
         return w.session().selection().items.front();
     }
-    void number(const QString& name, const QString& value)
-    {
-        auto* f = hand::shown<app::NumberField>(w, name);
-        f->setFocus();
-        f->selectAll();
-        QTest::keyClicks(f, value);
-        QTest::keyClick(f, Qt::Key_Return);
-        hand::settle();
-        h.canvas().setFocus();
-    }
+    void number(const QString& name, const QString& value) { hand::enter(w, name, value); }
     void type(const QString& text)
     {
         for (const QChar c : text) {

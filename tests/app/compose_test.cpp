@@ -39,14 +39,7 @@ TEST_CASE("a shelf of things gets its sizes, a round frame behind it and goes in
     h.canvas().setSetting(app::settings::frameMargin, 24);
     w.session().pickItems({a.id, b.id});
     hand::settle(60);
-    const auto number = [&](const QString& name, const QString& value) {
-        auto* f = hand::shown<app::NumberField>(w, name);
-        f->setFocus();
-        f->selectAll();
-        QTest::keyClicks(f, value);
-        QTest::keyClick(f, Qt::Key_Return);
-        hand::settle();
-    };
+    const auto number = [&](const QString& name, const QString& value) { hand::enter(w, name, value); };
     const auto width = [&](art::Id id) { return art::bounds(w.session().document(), {id}).width(); };
     number("Width of all", "840");
     CHECK(width(a.id) == Approx(120));

@@ -1,6 +1,7 @@
 // A hand on the bench: pointer and key events as a person makes them, in sheet px.
 #pragma once
 
+#include "app/widgets/widgets.h"
 #include "app/window/window.h"
 
 #include <catch2/catch.hpp>
@@ -59,6 +60,18 @@ template <class W = QAbstractButton> W* shown(const QWidget& root, const QString
 inline void push(const QWidget& root, const QString& words)
 {
     QTest::mouseClick(shown(root, words), Qt::LeftButton);
+}
+
+// A number typed into the field of that name; the hand goes back to the bench.
+inline void enter(Window& w, const QString& name, const QString& value)
+{
+    auto* f = shown<softrope::app::NumberField>(w, name);
+    f->setFocus();
+    f->selectAll();
+    QTest::keyClicks(f, value);
+    QTest::keyClick(f, Qt::Key_Return);
+    settle();
+    w.canvas().setFocus();
 }
 
 struct Hand {

@@ -53,15 +53,7 @@ struct Yard {
     }
     std::size_t count() { return repeat().group()->items.size(); }
     Vec2 middle(std::size_t k) { return art::bounds(*repeat().group()->items[k]).centre(); }
-    void number(const QString& name, const QString& value)
-    {
-        auto* f = hand::shown<app::NumberField>(w, name);
-        f->setFocus();
-        f->selectAll();
-        QTest::keyClicks(f, value);
-        QTest::keyClick(f, Qt::Key_Return);
-        hand::settle();
-    }
+    void number(const QString& name, const QString& value) { hand::enter(w, name, value); }
 };
 
 } // namespace

@@ -55,15 +55,7 @@ struct Sheet : Bench {
         return all.empty() ? nullptr : all.back();
     }
     const art::Lettering& set() { return *words()->artwork()->lettering(); }
-    void number(const QString& name, const QString& value)
-    {
-        auto* f = hand::shown<app::NumberField>(w, name);
-        f->setFocus();
-        f->selectAll();
-        QTest::keyClicks(f, value);
-        QTest::keyClick(f, Qt::Key_Return);
-        settle(30);
-    }
+    void number(const QString& name, const QString& value) { hand::enter(w, name, value); }
 };
 
 } // namespace
