@@ -6226,10 +6226,6 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Es gibt noch keinen Stand: Bearbeiten, Stand behalten.</translation>
   </message>
   <message>
-   <source>There is no such part.</source>
-   <translation>Dieses Teil gibt es nicht.</translation>
-  </message>
-  <message>
    <source>There is no tone stack yet. Choose 2, 3 or 5 tones on the card.</source>
    <translation>Noch kein Tonstapel. Auf der Karte 2, 3 oder 5 Töne wählen.</translation>
   </message>

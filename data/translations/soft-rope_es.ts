@@ -6226,10 +6226,6 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Aún no hay etapas: Editar, Guardar una etapa.</translation>
   </message>
   <message>
-   <source>There is no such part.</source>
-   <translation>No existe esa pieza suelta.</translation>
-  </message>
-  <message>
    <source>There is no tone stack yet. Choose 2, 3 or 5 tones on the card.</source>
    <translation>Aún no hay pila de tonos. Elija 2, 3 o 5 tonos en la ficha.</translation>
   </message>

@@ -10,6 +10,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
+#include <set>
 #include <tuple>
 
 namespace softrope::art {
@@ -75,7 +77,7 @@ std::vector<Vec2> hullOf(std::vector<Vec2> p)
     p.erase(std::unique(p.begin(), p.end()), p.end());
     if (p.size() < 3) return p;
     std::vector<Vec2> out;
-    for (const int pass : {0, 1}) {
+    for (int pass = 0; pass < 2; ++pass) {
         const std::size_t base = out.size();
         for (const Vec2 v : p) {
             while (out.size() >= base + 2 && crossOf(out[out.size() - 2], out.back(), v) <= 0) out.pop_back();
@@ -83,12 +85,11 @@ std::vector<Vec2> hullOf(std::vector<Vec2> p)
         }
         out.pop_back();
         std::reverse(p.begin(), p.end());
-        (void)pass;
     }
     return out;
 }
 
-void inkOf(const Item& item, bool hulls, std::vector<Seen>& out)
+void collect(const Item& item, std::vector<Seen>& out)
 {
     if (!item.shown) return;
     if (const Artwork* a = item.artwork()) {
@@ -96,16 +97,50 @@ void inkOf(const Item& item, bool hulls, std::vector<Seen>& out)
         const bool drawn = a->stroke.colour.has_value();
         // Mitred corners reach further; a square's by the root of two.
         const double reach = drawn ? a->stroke.width / 2 * (a->stroke.join == Join::mitre ? std::sqrt(2.0) : 1) : 0;
-        std::vector<Vec2> points;
         for (const Path& p : a->paths)
-            for (const Vec2 v : curve::flatten(p, fine)) points.push_back(v);
-        if (hulls) points = hullOf(std::move(points));
-        for (const Vec2 v : points) out.push_back({v, reach, a->stroke.keepsWidth});
+            for (const Vec2 v : curve::flatten(p, fine)) out.push_back({v, reach, a->stroke.keepsWidth});
         return; // what lies inside is clipped by it
     }
     if (const Reference* r = item.reference())
         for (const Vec2 v : frame(*r)) out.push_back({v, 0, false});
-    for (const ItemPtr& c : childrenOf(item)) inkOf(*c, hulls, out);
+    for (const ItemPtr& c : childrenOf(item)) collect(*c, out);
+}
+
+Box boxOf(const std::vector<Seen>& all)
+{
+    Box box;
+    for (const Seen& i : all) {
+        box.add(i.at - Vec2{i.reach, i.reach});
+        box.add(i.at + Vec2{i.reach, i.reach});
+    }
+    return box;
+}
+
+// What is seen of the things, few enough to be asked about many times: the hulls of what has one reach where the room is convex, else
+// one point for each small cell, with the cell added to its reach.
+std::vector<Seen> inkOf(const std::vector<const Item*>& items, bool convex)
+{
+    std::vector<Seen> all;
+    for (const Item* i : items) collect(*i, all);
+    std::map<std::pair<double, bool>, std::vector<Vec2>> alike;
+    for (const Seen& s : all) alike[{s.reach, s.keeps}].push_back(s.at);
+    constexpr int cells = 500; // across
+    const Box box = boxOf(all);
+    const double cell = std::max(box.width(), box.height()) / cells;
+    constexpr std::size_t few = 2000;
+    std::vector<Seen> out;
+    for (auto& [how, points] : alike) {
+        if (convex) {
+            for (const Vec2 v : hullOf(std::move(points))) out.push_back({v, how.first, how.second});
+        } else if (all.size() <= few || !(cell > 0)) {
+            for (const Vec2 v : points) out.push_back({v, how.first, how.second});
+        } else {
+            std::set<std::pair<long, long>> taken;
+            for (const Vec2 v : points)
+                if (taken.insert({std::lround(v.x / cell), std::lround(v.y / cell)}).second) out.push_back({v, how.first + cell, how.second});
+        }
+    }
+    return out;
 }
 
 // A closed shape as a ring, asked whether things lie within it.
@@ -179,13 +214,8 @@ const Artwork* shapeAt(const Document& d, Id id)
 Added withFrame(const Document& d, Id layer, Frame frame, const std::vector<Id>& items, double margin, const Fill& fill, const std::string& name)
 {
     const std::vector<Id> picked = outermost(d, items);
-    std::vector<Seen> ink;
-    for (const Item* i : itemsOf(d, picked)) inkOf(*i, true, ink);
-    Box box;
-    for (const Seen& i : ink) {
-        box.add(i.at - Vec2{i.reach, i.reach});
-        box.add(i.at + Vec2{i.reach, i.reach});
-    }
+    const std::vector<Seen> ink = inkOf(itemsOf(d, picked), true);
+    const Box box = boxOf(ink);
     Vec2 centre{d.sheet.width / 2, d.sheet.height / 2};
     double size = 0.8 * std::min(d.sheet.width, d.sheet.height);
     if (!ink.empty()) {
@@ -247,14 +277,9 @@ Taken withFitted(const Document& d, const std::vector<Id>& items, Id shape, cons
     Document out = d;
     if (how.size != Fitting::Size::keep) {
         const Room room(into->paths);
-        std::vector<Seen> ink;
-        for (const Item* i : itemsOf(d, picked)) inkOf(*i, room.convex(), ink);
+        const std::vector<Seen> ink = inkOf(itemsOf(d, picked), room.convex());
         if (ink.empty()) return {d, {}, Refusal::doesNotFit};
-        Box box;
-        for (const Seen& i : ink) {
-            box.add(i.at - Vec2{i.reach, i.reach});
-            box.add(i.at + Vec2{i.reach, i.reach});
-        }
+        const Box box = boxOf(ink);
         const Box bound = curve::bounds(into->paths);
         const Vec2 middle = box.centre();
         Vec2 to = bound.centre();

@@ -9,6 +9,7 @@
 #include <chrono>
 #include <cstdlib>
 #include <filesystem>
+#include <fstream>
 #include <sstream>
 
 namespace softrope::files {
@@ -55,13 +56,18 @@ std::string idFor(const std::string& name)
     return out.empty() ? "part" : out;
 }
 
-// The head of the file: its title and description.
+// Title and description stand at the head of the file: that is read alone, and what was read of it before it breaks off counts.
 bool readHead(Part& part)
 {
-    const TextResult text = readText(part.file, largest);
+    constexpr std::size_t head = 65536;
+    std::ifstream in(part.file, std::ios::binary);
+    std::string text(head, '\0');
+    in.read(text.data(), static_cast<std::streamsize>(head));
+    text.resize(static_cast<std::size_t>(in.gcount()));
     pugi::xml_document xml;
-    if (!text.ok() || !xml.load_buffer(text.text.data(), text.text.size())) return false;
+    const pugi::xml_parse_result parsed = xml.load_buffer(text.data(), text.size());
     const pugi::xml_node svg = xml.child("svg");
+    if (!parsed && text.size() < head) return false;
     if (!svg) return false;
     part.name = svg.child("title").text().get();
     if (part.name.empty()) part.name = part.id;
@@ -165,6 +171,20 @@ std::string partText(art::Document part, const std::string& name, const std::vec
     return out.str();
 }
 
+std::optional<Part> findPart(const std::string& id)
+{
+    if (id.empty() || id.front() == '.' || id.find('/') != std::string::npos) return std::nullopt;
+    std::error_code trouble;
+    for (const bool ships : {false, true}) {
+        Part part;
+        part.id = id;
+        part.file = (ships ? shippedParts() : ownParts()) + '/' + id + ".svg";
+        part.ships = ships;
+        if (fs::is_regular_file(part.file, trouble) && readHead(part)) return part;
+    }
+    return std::nullopt;
+}
+
 OpenedPart readPart(const Part& part)
 {
     const TextResult text = readText(part.file, largest);
@@ -178,11 +198,10 @@ OpenedPart readPart(const Part& part)
 KeptPart keepPart(const art::Document& part, const std::string& name, const std::vector<std::string>& tags)
 {
     if (wordsOf(name).empty()) return {{}, words::said("A part needs a name.")};
-    const PartList there = listParts();
     const std::string plain = idFor(name);
     std::string id = plain;
     std::error_code trouble;
-    for (int k = 2; partOf(there, id) || fs::exists(ownParts() + '/' + id + ".svg", trouble); ++k) id = plain + '-' + std::to_string(k);
+    for (int k = 2; findPart(id) || fs::exists(ownParts() + '/' + id + ".svg", trouble); ++k) id = plain + '-' + std::to_string(k);
     return written(id, partText(part, name, tags));
 }
 

@@ -5,6 +5,7 @@
 #include "art/document.h"
 #include "files/bytes.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -30,6 +31,8 @@ struct PartList {
 PartList listParts();
 // Nothing when there is no such part.
 const Part* partOf(const PartList& list, const std::string& id);
+// The same without reading the others. Ids are names of files, not ways to them.
+std::optional<Part> findPart(const std::string& id);
 
 // A part as it lies in a file.
 std::string partText(art::Document part, const std::string& name, const std::vector<std::string>& tags);

@@ -111,3 +111,21 @@ TEST_CASE("broken files in the folder are told and passed over")
     setenv("XDG_DATA_HOME", (shelf.folder / "blocked").c_str(), 1);
     CHECK_FALSE(files::keepPart(bead(), "Nowhere", {}).ok());
 }
+
+TEST_CASE("a part is found by its id alone, its head read from a large file too, and an id leads nowhere else")
+{
+    Shelf shelf;
+    std::vector<Item> many;
+    for (int k = 0; k < 2000; ++k) many.push_back(square({1.0 * k, 5}, 3));
+    Document d = newDocument();
+    d = withItems(d, d.layers.back()->id, std::move(many)).document;
+    REQUIRE(files::keepPart(d, "Shelf of jars", {"glass"}).ok());
+    REQUIRE(fs::file_size(shelf.folder / "soft-rope/parts/shelf-of-jars.svg") > 200000);
+    const auto part = files::findPart("shelf-of-jars");
+    REQUIRE(part);
+    CHECK(part->name == "Shelf of jars");
+    CHECK(part->tags == std::vector<std::string>{"glass"});
+    CHECK(files::listParts().trouble.empty());
+    std::ofstream(shelf.folder / "soft-rope/secret.svg") << "<svg xmlns='http://www.w3.org/2000/svg'/>";
+    for (const char* id : {"../secret", "", ".hidden", "none", "earlier/shelf-of-jars"}) CHECK_FALSE(files::findPart(id));
+}

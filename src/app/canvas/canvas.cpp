@@ -26,6 +26,7 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
     connect(&session_, &Session::started, this, [this] {
         look_.ink = {};
         compare(0, {}, {});
+        followersOf_.reset();
     });
     look_.colour = art::Colour{0x1C, 0x2E, 0x2A};
     const QSettings kept;

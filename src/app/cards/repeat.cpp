@@ -2,6 +2,7 @@
 #include "art/repeat.h"
 #include "app/cards/page.h"
 #include "app/cards/sections.h"
+#include "app/tools/colour/next_repeat.h"
 #include "art/edits.h"
 
 #include <cmath>
@@ -57,14 +58,7 @@ private:
     Repeat now(art::Id id) const
     {
         if (const Repeat* r = repeat(id)) return *r;
-        Repeat r;
-        r.way = static_cast<Way>(canvas_.setting(settings::repeatWay));
-        r.count = canvas_.setting(settings::repeatCount);
-        r.columns = canvas_.setting(settings::repeatColumns);
-        r.rows = canvas_.setting(settings::repeatRows);
-        r.upright = canvas_.setting(settings::repeatUpright);
-        r.alternate = canvas_.setting(settings::repeatAlternate);
-        return r;
+        return nextRepeat(canvas_);
     }
     QString chipsOf(art::Id id) const
     {
@@ -78,12 +72,7 @@ private:
         act(next);
         next = art::bounded(std::move(next));
         // What is set now is what comes next.
-        canvas_.setSetting(settings::repeatWay, static_cast<int>(next.way));
-        canvas_.setSetting(settings::repeatCount, next.count);
-        canvas_.setSetting(settings::repeatColumns, next.columns);
-        canvas_.setSetting(settings::repeatRows, next.rows);
-        canvas_.setSetting(settings::repeatUpright, next.upright);
-        canvas_.setSetting(settings::repeatAlternate, next.alternate);
+        keepNextRepeat(canvas_, next);
         if (!id) {
             at_.rebuild();
             return;

@@ -18,63 +18,57 @@ void addFrame(CommandDesk& at, art::Frame frame)
     const art::Paint paint = fillInHand(at.canvas).value_or(art::Paint{art::Colour{222, 208, 184}, {}});
     fill.colour = paint.colour;
     fill.ink = paint.ink;
-    art::Selection s = at.session.selection();
-    const art::Added made =
-        art::withFrame(at.session.document(), s.layer, frame, s.items, at.canvas.setting(settings::frameMargin), fill, frameName(frame).toStdString());
-    if (!made.id) {
-        at.say(refusalText(made.why));
-        return;
-    }
-    // With what it holds, ready to be put inside.
-    s.items.insert(s.items.begin(), made.id);
-    s.nodes.clear();
-    at.session.take(made.document, s, frameName(frame));
-    at.say(s.items.size() > 1 ? tr("Behind what was picked. Fit in puts it inside.") : tr("At the bottom of the layer."));
+    const double margin = at.canvas.setting(settings::frameMargin);
+    const QString name = frameName(frame);
+    at.acts.run(name, nodesOf(at.session.document(), at.session.selection().items), [=](const art::Document& d, const art::Selection& picked) {
+        const art::Added made = art::withFrame(d, picked.layer, frame, picked.items, margin, fill, name.toStdString());
+        if (!made.id) return Outcome{{}, {}, refusalText(made.why)};
+        // With what it holds, ready to be put inside.
+        art::Selection s = picked;
+        s.items.insert(s.items.begin(), made.id);
+        s.nodes.clear();
+        return Outcome{made.document, s, s.items.size() > 1 ? tr("Behind what was picked. Fit in puts it inside.") : tr("At the bottom of the layer.")};
+    });
 }
 
 // The lowest closed shape of what is picked is what the others are fitted into.
-void fitIn(CommandDesk& at, art::Fitting::Size size)
+art::Id lowestShape(const art::Document& d, const std::vector<art::Id>& picked)
 {
-    const art::Document& d = at.session.document();
-    const std::vector<art::Id> picked = art::outermost(d, at.session.selection().items);
-    art::Id shape = 0;
     for (const art::Item* i : art::itemsOf(d, picked)) {
         const art::Artwork* a = i->artwork();
-        if (a && std::any_of(a->paths.begin(), a->paths.end(), [](const curve::Path& p) { return p.closed; })) {
-            shape = i->id;
-            break;
-        }
+        if (a && std::any_of(a->paths.begin(), a->paths.end(), [](const curve::Path& p) { return p.closed; })) return i->id;
     }
-    if (!shape || picked.size() < 2) {
-        at.say(tr("Pick a closed shape and what is to go into it; the shape lies lowest."));
-        return;
-    }
-    std::vector<art::Id> things = picked;
-    std::erase(things, shape);
+    return 0;
+}
+
+void fitIn(CommandDesk& at, art::Fitting::Size size)
+{
     art::Fitting how;
     how.size = size;
     how.margin = size == art::Fitting::Size::within ? at.canvas.setting(settings::frameMargin) : 0;
     how.then = static_cast<art::Fitting::Then>(at.canvas.setting(settings::fitThen));
-    const art::Taken t = art::withFitted(d, things, shape, how);
-    if (t.why != art::Refusal::none) {
-        at.say(t.why == art::Refusal::doesNotFit ? tr("There is no room for it, with that margin.") : refusalText(t.why));
-        return;
-    }
-    art::Selection s = at.session.selection();
-    s.items = how.then == art::Fitting::Then::clip ? std::vector<art::Id>{shape} : t.items;
-    s.nodes.clear();
-    at.session.take(t.document, s, tr("Fit in"));
-    at.say(how.then == art::Fitting::Then::clip  ? tr("Inside the shape now, clipped by it.")
-           : how.then == art::Fitting::Then::cut ? tr("Cut off along the shape.")
-                                                 : tr("Fitted into the shape; it lies beside it."));
+    at.acts.run(tr("Fit in"), nodesOf(at.session.document(), at.session.selection().items), [how](const art::Document& d, const art::Selection& picked) {
+        std::vector<art::Id> things = art::outermost(d, picked.items);
+        const art::Id shape = lowestShape(d, things);
+        std::erase(things, shape);
+        if (!shape || things.empty()) return Outcome{{}, {}, tr("Pick a closed shape and what is to go into it; the shape lies lowest.")};
+        const art::Taken t = art::withFitted(d, things, shape, how);
+        if (t.why != art::Refusal::none)
+            return Outcome{{}, {}, t.why == art::Refusal::doesNotFit ? tr("There is no room for it, with that margin.") : refusalText(t.why)};
+        const bool clipped = how.then == art::Fitting::Then::clip;
+        art::Selection s = picked;
+        s.items = clipped ? std::vector<art::Id>{shape} : t.items;
+        s.nodes.clear();
+        return Outcome{t.document, s,
+                       clipped                               ? tr("Inside the shape now, clipped by it.")
+                       : how.then == art::Fitting::Then::cut ? tr("Cut off along the shape.")
+                                                             : tr("Fitted into the shape; it lies beside it.")};
+    });
 }
 
-// At the guide nearest to the middle of what is picked, among those that cross it.
-void cutAtGuide(CommandDesk& at)
+// The guide nearest to the middle of the box, among those that cross it.
+const art::Guide* guideAcross(const art::Document& d, const curve::Box& box)
 {
-    const art::Document& d = at.session.document();
-    const auto& items = at.session.selection().items;
-    const curve::Box box = art::bounds(d, items);
     const art::Guide* nearest = nullptr;
     double least = 1e300;
     for (const art::Guide& g : d.guides) {
@@ -87,20 +81,21 @@ void cutAtGuide(CommandDesk& at)
         const double off = std::abs(dot(box.centre() - g.through, side));
         if (low < 0 && high > 0 && off < least) std::tie(nearest, least) = std::pair(&g, off);
     }
-    if (!nearest) {
-        at.say(tr("No guide crosses what is picked."));
-        return;
-    }
-    const art::Taken t = art::withCutAtStraight(d, items, nearest->through, nearest->angle);
-    if (t.why != art::Refusal::none) {
-        at.say(refusalText(t.why));
-        return;
-    }
-    art::Selection s = at.session.selection();
-    s.items = t.items;
-    s.nodes.clear();
-    at.session.take(t.document, s, tr("Cut off"));
-    at.say(tr("Cut off at the guide; the smaller side is gone."));
+    return nearest;
+}
+
+void cutAtGuide(CommandDesk& at)
+{
+    at.acts.run(tr("Cut off"), nodesOf(at.session.document(), at.session.selection().items), [](const art::Document& d, const art::Selection& picked) {
+        const art::Guide* guide = guideAcross(d, art::bounds(d, picked.items));
+        if (!guide) return Outcome{{}, {}, tr("No guide crosses what is picked.")};
+        const art::Taken t = art::withCutAtStraight(d, picked.items, guide->through, guide->angle);
+        if (t.why != art::Refusal::none) return Outcome{{}, {}, refusalText(t.why)};
+        art::Selection s = picked;
+        s.items = t.items;
+        s.nodes.clear();
+        return Outcome{t.document, s, tr("Cut off at the guide; the smaller side is gone.")};
+    });
 }
 
 } // namespace

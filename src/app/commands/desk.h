@@ -40,8 +40,7 @@ struct CommandDesk {
 
     // What comes in and goes out.
     struct Files {
-        std::function<void()> newPiece{}, stages{}, keepStage{}, compareLast{}, parts{}, keepPart{}, giveToPart{}, openDemo{}, openAside{}, save{}, saveAs{}, shelf{}, quit{};
-        std::function<void(bool all)> updateUses{};
+        std::function<void()> newPiece{}, stages{}, parts{}, keepPart{}, openDemo{}, openAside{}, save{}, saveAs{}, shelf{}, quit{};
         std::function<void(const QString& path)> open{};
         std::function<void(const QStringList&paths)> bring{}, openAny{};
         std::function<void(const QString& path, int width)> exportTo{};

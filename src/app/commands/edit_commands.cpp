@@ -2,7 +2,9 @@
 #include "app/commands/clipboard.h"
 #include "app/commands/desk.h"
 #include "app/commands/names.h"
+#include "app/commands/part_acts.h"
 #include "app/commands/search.h"
+#include "app/commands/stage_acts.h"
 #include "app/tools/build/mirror_acts.h"
 #include "art/arrange.h"
 #include "art/build.h"
@@ -224,14 +226,14 @@ void addEditCommands(CommandDesk& at)
     at.add(
         "keep-part", tr("Keep what is picked as a part"), "Alt+Shift+N", edit, [&at] { at.files.keepPart(); }, picked);
     at.add(
-        "update-use", tr("Update from part"), "Alt+Shift+R", edit, [&at] { at.files.updateUses(false); }, picked);
+        "update-use", tr("Update from part"), "Alt+Shift+R", edit, [&at] { updateUses(at.acts, at.canvas, false); }, picked);
     at.add(
-        "update-uses", tr("Update all uses of this part"), "Alt+Shift+E", edit, [&at] { at.files.updateUses(true); }, picked);
+        "update-uses", tr("Update all uses of this part"), "Alt+Shift+E", edit, [&at] { updateUses(at.acts, at.canvas, true); }, picked);
     at.add(
-        "give-part", tr("Update the part from here"), "Alt+Shift+X", edit, [&at] { at.files.giveToPart(); }, picked);
-    at.add("keep-stage", tr("Keep a stage"), "Alt+Shift+T", edit, [&at] { at.files.keepStage(); });
+        "give-part", tr("Update the part from here"), "Alt+Shift+X", edit, [&at] { giveToPart(at.canvas); }, picked);
+    at.add("keep-stage", tr("Keep a stage"), "Alt+Shift+T", edit, [&at] { keepStage(at.canvas); });
     at.add("stages", tr("Stages"), "Alt+Shift+W", edit, [&at] { at.files.stages(); });
-    at.add("compare-stage", tr("Compare with the last stage"), "Alt+Shift+B", edit, [&at] { at.files.compareLast(); });
+    at.add("compare-stage", tr("Compare with the last stage"), "Alt+Shift+B", edit, [&at] { compareLastStage(at.canvas); });
     at.add(
         "copy-across", tr("Mirrored copy across the axis"), "Ctrl+M", edit,
         [&at] {

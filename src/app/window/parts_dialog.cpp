@@ -1,10 +1,10 @@
 #include "app/window/parts_dialog.h"
 
+#include "app/commands/part_acts.h"
 #include "app/theme/theme.h"
 #include "app/widgets/widgets.h"
 #include "app/window/small_picture.h"
 #include "art/parts.h"
-#include "art/tree.h"
 
 #include <QDateTime>
 #include <QDialogButtonBox>
@@ -69,100 +69,9 @@ std::vector<std::string> wordsOf(const QStringList& tags)
     return out;
 }
 
-// Uses among what is picked, by what they are copies of.
-std::map<std::string, std::vector<art::Id>> usesPicked(const Session& s)
-{
-    std::map<std::string, std::vector<art::Id>> out;
-    for (const art::Id id : s.selection().items)
-        if (const art::Item* i = s.document().item(id); i && i->group() && i->group()->use()) out[i->group()->use()->part].push_back(id);
-    return out;
-}
-
 } // namespace
 
-void putPart(Session& session, Bench& bench, const QString& id, curve::Vec2 middle)
-{
-    const files::PartList list = files::listParts();
-    const files::Part* part = files::partOf(list, id.toStdString());
-    if (!part) {
-        bench.say(tr("There is no such part."));
-        return;
-    }
-    const files::OpenedPart opened = files::readPart(*part);
-    if (!opened.ok()) {
-        bench.say(QString::fromStdString(opened.problem));
-        return;
-    }
-    const art::Id layer = layerForWork(bench);
-    if (!layer) return;
-    const art::Taken t = art::withPart(session.document(), opened.document, part->id, middle, {layer});
-    if (t.items.empty()) {
-        bench.say(t.why == art::Refusal::doesNotFit ? tr("The part holds nothing.") : refusalText(t.why));
-        return;
-    }
-    art::Selection s = session.selection();
-    s.items = t.items;
-    s.nodes.clear();
-    session.take(t.document, s, tr("Put %1").arg(QString::fromStdString(part->name)));
-}
-
-void updateUses(Session& session, Bench& bench, bool all)
-{
-    const auto picked = usesPicked(session);
-    if (picked.empty()) {
-        bench.say(tr("Pick a part on the sheet first."));
-        return;
-    }
-    const files::PartList list = files::listParts();
-    art::Document d = session.document();
-    std::size_t done = 0;
-    for (const auto& [id, uses] : picked) {
-        const files::Part* part = files::partOf(list, id);
-        if (!part) {
-            bench.say(tr("The part %1 is not on this machine.").arg(QString::fromStdString(id)));
-            return;
-        }
-        const files::OpenedPart opened = files::readPart(*part);
-        if (!opened.ok()) {
-            bench.say(QString::fromStdString(opened.problem));
-            return;
-        }
-        const std::vector<art::Id> these = all ? art::usesOf(d, id) : uses;
-        const art::Edited e = art::withUsesUpdated(d, these, opened.document);
-        if (!e.done()) {
-            bench.say(refusalText(e.why));
-            return;
-        }
-        d = e.document;
-        done += these.size();
-    }
-    session.take(d, tr("Update from part"));
-    bench.say(tr("%n use(s) brought up to the part.", nullptr, static_cast<int>(done)));
-}
-
-void giveToPart(Session& session, Bench& bench)
-{
-    const auto picked = usesPicked(session);
-    if (picked.size() != 1 || picked.begin()->second.size() != 1) {
-        bench.say(tr("Pick one part on the sheet first."));
-        return;
-    }
-    const std::string id = picked.begin()->first;
-    const files::PartList list = files::listParts();
-    const files::Part* part = files::partOf(list, id);
-    const art::Document made = art::partFromUse(session.document(), picked.begin()->second.front());
-    // A part that is not here any more is made anew under its name.
-    const files::KeptPart kept = part ? files::changePart(*part, made) : files::keepPart(made, id, {});
-    if (!kept.ok()) {
-        bench.say(QString::fromStdString(kept.problem));
-        return;
-    }
-    const std::size_t others = art::usesOf(session.document(), id).size() - 1;
-    bench.say(others ? tr("The part is as it is here now. %n other use(s) on this sheet: All uses brings them up to it.", nullptr, static_cast<int>(others))
-                     : tr("The part is as it is here now. What it was is kept in its folder."));
-}
-
-PartsDialog::PartsDialog(Session& session, Canvas& canvas, QWidget* parent) : QDialog(parent), session_(session), canvas_(canvas)
+PartsDialog::PartsDialog(Session& session, Acts& acts, Canvas& canvas, QWidget* parent) : QDialog(parent), session_(session), acts_(acts), canvas_(canvas)
 {
     setObjectName("parts");
     setWindowTitle(tr("Parts"));
@@ -188,18 +97,18 @@ PartsDialog::PartsDialog(Session& session, Canvas& canvas, QWidget* parent) : QD
     told_ = label({}, "small");
     told_->setWordWrap(true);
     column->addWidget(told_);
-    auto* acts = new QHBoxLayout;
+    auto* buttons = new QHBoxLayout;
     put_ = new QPushButton(tr("Put on the sheet"));
     auto* keep = new QPushButton(tr("Keep what is picked"));
     name_ = new QPushButton(tr("Name and tags"));
     remove_ = new QPushButton(tr("Remove"));
     for (QPushButton* b : {put_, keep, name_, remove_}) {
         b->setAutoDefault(false);
-        acts->addWidget(b);
+        buttons->addWidget(b);
     }
-    column->addLayout(acts);
+    column->addLayout(buttons);
     const auto put = [this] {
-        if (const files::Part* p = now()) putPart(session_, canvas_, QString::fromStdString(p->id), canvas_.view().centre);
+        if (const files::Part* p = now()) putPart(acts_, canvas_, QString::fromStdString(p->id), canvas_.view().centre);
     };
     connect(put_, &QAbstractButton::clicked, this, put);
     connect(list_, &QListWidget::itemActivated, this, put);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/canvas/canvas.h"
+#include "app/services/acts.h"
 #include "app/services/session.h"
 #include "files/part_folder.h"
 
@@ -17,17 +18,10 @@ class QPushButton;
 
 namespace softrope::app {
 
-// The part of that id on the sheet, its middle there; said when it cannot be.
-void putPart(Session& session, Bench& bench, const QString& id, curve::Vec2 middle);
-// The picked uses as their parts are now; all uses of them for `all`.
-void updateUses(Session& session, Bench& bench, bool all);
-// What is picked becomes its part; other uses are offered.
-void giveToPart(Session& session, Bench& bench);
-
 class PartsDialog : public QDialog {
     Q_OBJECT
 public:
-    PartsDialog(Session& session, Canvas& canvas, QWidget* parent);
+    PartsDialog(Session& session, Acts& acts, Canvas& canvas, QWidget* parent);
     ~PartsDialog() override;
     // Asks for a name and tags and keeps what is picked.
     void keepPicked();
@@ -36,6 +30,7 @@ public:
 
 private:
     Session& session_;
+    Acts& acts_;
     Canvas& canvas_;
     QLineEdit* search_;
     QListWidget* list_;

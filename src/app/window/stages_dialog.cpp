@@ -1,15 +1,14 @@
 #include "app/window/stages_dialog.h"
 
+#include "app/commands/stage_acts.h"
 #include "app/theme/theme.h"
 #include "app/widgets/widgets.h"
 #include "app/window/small_picture.h"
 #include "art/stages.h"
 
-#include <QDateTime>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QListWidget>
-#include <QLocale>
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
@@ -21,46 +20,6 @@ namespace {
 constexpr QSize iconSize(150, 112);
 
 } // namespace
-
-QString stageName(const art::Stage& s)
-{
-    return s.name.empty() ? tr("Stage") : QString::fromStdString(s.name);
-}
-
-QString stageTime(const art::Stage& s)
-{
-    return QLocale().toString(QDateTime::fromSecsSinceEpoch(s.kept), QLocale::ShortFormat);
-}
-
-void keepStage(Session& session, Bench& bench)
-{
-    const QString name = tr("Stage %1").arg(session.document().stages.size() + 1);
-    const art::Added a = art::withStage(session.document(), name.toStdString(), QDateTime::currentSecsSinceEpoch());
-    if (!a.id) {
-        bench.say(tr("There are %1 stages already: remove one first.").arg(art::mostStages));
-        return;
-    }
-    session.take(a.document, tr("Keep a stage"));
-    bench.say(tr("%1 is kept beside the work, and saved with it.").arg(name));
-}
-
-void compareStage(Session& session, Canvas& canvas, art::Id stage)
-{
-    const art::Stage* s = art::stageOf(session.document(), stage);
-    View v = canvas.view();
-    if (!s || canvas.comparing() == stage) {
-        canvas.compare(0, {}, {});
-        v.show = Show::over;
-        canvas.setView(v);
-        canvas.fitSheet();
-        return;
-    }
-    canvas.compare(stage, art::documentOf(*s), stageName(*s));
-    v.show = Show::beside;
-    canvas.setView(v);
-    canvas.fitSheet();
-    canvas.say(tr("%1 on one side, the work as it is now on the other.").arg(stageName(*s)));
-}
 
 StagesDialog::StagesDialog(Session& session, Canvas& canvas, QWidget* parent) : QDialog(parent), session_(session), canvas_(canvas)
 {
@@ -97,9 +56,9 @@ StagesDialog::StagesDialog(Session& session, Canvas& canvas, QWidget* parent) : 
         acts->addWidget(b);
     }
     column->addLayout(acts);
-    connect(keep, &QAbstractButton::clicked, this, [this] { keepStage(session_, canvas_); });
-    connect(compare_, &QAbstractButton::clicked, this, [this] { compareStage(session_, canvas_, now()); });
-    connect(list_, &QListWidget::itemActivated, this, [this] { compareStage(session_, canvas_, now()); });
+    connect(keep, &QAbstractButton::clicked, this, [this] { keepStage(canvas_); });
+    connect(compare_, &QAbstractButton::clicked, this, [this] { compareStage(canvas_, now()); });
+    connect(list_, &QListWidget::itemActivated, this, [this] { compareStage(canvas_, now()); });
     connect(back_, &QAbstractButton::clicked, this, [this] {
         const art::Stage* s = art::stageOf(session_.document(), now());
         if (!s) return;
@@ -113,7 +72,7 @@ StagesDialog::StagesDialog(Session& session, Canvas& canvas, QWidget* parent) : 
     });
     connect(remove_, &QAbstractButton::clicked, this, [this] {
         if (!now()) return;
-        if (canvas_.comparing() == now()) compareStage(session_, canvas_, now());
+        if (canvas_.comparing() == now()) compareStage(canvas_, now());
         session_.take(art::withoutStage(session_.document(), now()), tr("Remove stage"));
     });
     connect(list_, &QListWidget::currentRowChanged, this, [this] {

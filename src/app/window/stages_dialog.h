@@ -16,14 +16,6 @@ class QPushButton;
 
 namespace softrope::app {
 
-// What it is called, and when it was kept.
-QString stageName(const art::Stage& s);
-QString stageTime(const art::Stage& s);
-// A stage of the document as it is now, under the next number; said.
-void keepStage(Session& session, Bench& bench);
-// The stage beside the work as it is now, until it is asked for again.
-void compareStage(Session& session, Canvas& canvas, art::Id stage);
-
 class StagesDialog : public QDialog {
     Q_OBJECT
 public:

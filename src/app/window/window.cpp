@@ -1,6 +1,7 @@
 #include "app/window/window.h"
 
 #include "app/canvas/service_marks.h"
+#include "app/commands/part_acts.h"
 #include "app/commands/short_menus.h"
 #include "app/services/guard.h"
 #include "app/theme/theme.h"
@@ -221,7 +222,7 @@ Window::Window()
         soon_.start();
     });
     connect(&session_, &Session::problem, this, &Window::warn);
-    connect(canvas_, &Canvas::partDropped, this, [this](const QString& part, curve::Vec2 at) { putPart(session_, *canvas_, part, at); });
+    connect(canvas_, &Canvas::partDropped, this, [this](const QString& part, curve::Vec2 at) { putPart(acts_, *canvas_, part, at); });
     connect(&acts_, &Acts::said, this, [this](const QString& t) { say(t); });
     connect(&acts_, &Acts::changed, this, [this] {
         if (acts_.working())

@@ -20,18 +20,8 @@ void Window::makeCommands()
     at.askFile = [this](bool open, const QString& title, const QString& filter, const QString& name) { return askFile(open, title, filter, name); };
     at.files = {.newPiece = [this] { leaveThen([this] { begin(art::newDocument(), {}); }); },
                 .stages = [this] { showStages(); },
-                .keepStage = [this] { app::keepStage(session_, *canvas_); },
-                .compareLast =
-                    [this] {
-                        const auto& stages = session_.document().stages;
-                        if (stages.empty())
-                            say(tr("There is no stage yet: Edit, Keep a stage."));
-                        else
-                            compareStage(session_, *canvas_, canvas_->comparing() ? canvas_->comparing() : stages.back()->id);
-                    },
                 .parts = [this] { showParts(); },
                 .keepPart = [this] { showParts().keepPicked(); },
-                .giveToPart = [this] { app::giveToPart(session_, *canvas_); },
                 .openDemo = [this] { openDemo(); },
                 .openAside = [this] { openAside(); },
                 .save = [this] { save(); },
@@ -43,7 +33,6 @@ void Window::makeCommands()
                         dialog.exec();
                     },
                 .quit = [this] { close(); },
-                .updateUses = [this](bool all) { app::updateUses(session_, *canvas_, all); },
                 .open = [this](const QString& path) { openDrawing(path); },
                 .bring = [this](const QStringList& paths) { bringPictures(paths); },
                 .openAny = [this](const QStringList& paths) { openFiles(paths); },

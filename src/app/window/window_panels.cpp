@@ -125,7 +125,7 @@ void Window::showStages()
 PartsDialog& Window::showParts()
 {
     if (!parts_) {
-        parts_ = new PartsDialog(session_, *canvas_, this);
+        parts_ = new PartsDialog(session_, acts_, *canvas_, this);
         parts_->setAttribute(Qt::WA_DeleteOnClose);
     }
     parts_->show();

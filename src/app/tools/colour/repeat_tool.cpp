@@ -1,4 +1,5 @@
 // Repeat: what is picked again and again, round a centre, along a line, in rows; a picked repeat is changed by its beads.
+#include "app/tools/colour/next_repeat.h"
 #include "app/tools/desk.h"
 #include "art/edits.h"
 #include "art/repeat.h"
@@ -51,7 +52,7 @@ public:
         bench_.release();
         if (act == Act::none) return;
         if (act == Act::make) {
-            make(p);
+            make();
             return;
         }
         const art::Edited e = changedByBead(act);
@@ -158,21 +159,9 @@ private:
         bench_.session().pick(s);
     }
 
-    // As the card has it.
-    Repeat next() const
-    {
-        Repeat r;
-        r.way = static_cast<Way>(bench_.setting(settings::repeatWay));
-        r.count = bench_.setting(settings::repeatCount);
-        r.columns = bench_.setting(settings::repeatColumns);
-        r.rows = bench_.setting(settings::repeatRows);
-        r.upright = bench_.setting(settings::repeatUpright);
-        r.alternate = bench_.setting(settings::repeatAlternate);
-        return r;
-    }
     art::Added made() const
     {
-        Repeat r = next();
+        Repeat r = nextRepeat(bench_);
         const auto& items = bench_.selection().items;
         if (r.way == Way::round) r.place = curve::translation(now_);
         if (r.way == Way::grid) {
@@ -197,16 +186,15 @@ private:
         }
         return art::withRepeat(bench_.document(), items, r, tr("Repeat").toStdString());
     }
-    void make(const Pointer& p)
+    void make()
     {
         const art::Added a = made();
         if (!a.id) {
-            bench_.say(next().way == Way::along && (a.why == art::Refusal::tooFew || a.why == art::Refusal::doesNotFit)
+            bench_.say(nextRepeat(bench_).way == Way::along && (a.why == art::Refusal::tooFew || a.why == art::Refusal::doesNotFit)
                            ? tr("Click the line that they are to stand along.")
                            : refusalText(a.why));
             return;
         }
-        Q_UNUSED(p);
         art::Selection s = bench_.selection();
         s.items = {a.id};
         s.nodes.clear();
