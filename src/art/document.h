@@ -10,6 +10,7 @@
 
 #include "art/light.h"
 #include "art/paint.h"
+#include "art/proofing.h"
 #include "art/recipe.h"
 #include "curve/path.h"
 #include "mirror/axis.h"
@@ -182,6 +183,7 @@ struct Content {
     std::vector<NamedLook> looks;
     Light light;
     std::vector<Shared<Stage>> stages; // kept beside the work, oldest first
+    Proofing proofing;
     friend bool operator==(const Content&, const Content&) = default;
 };
 

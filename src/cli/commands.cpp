@@ -4,7 +4,9 @@
 #include "art/traced.h"
 #include "art/tree.h"
 #include "cli/areas.h"
+#include "cli/deliver.h"
 #include "cli/letter.h"
+#include "cli/proof.h"
 #include "cli/rope.h"
 #include "cli/streams.h"
 #include "curve/tolerances.h"
@@ -231,9 +233,11 @@ int run(int argc, char** argv)
                "  soft-rope-cli flatten shaded.svg -o flat.svg --steps 12\n"
                "  soft-rope-cli letter \"NIGHT MARKET\" --face \"Roboto Slab\" --size 60 --arc 300,300,220,-90 --align centre -o words.svg\n"
                "  soft-rope-cli export moth.svg -o moth.png --width 2048\n"
+               "  soft-rope-cli proof moth.svg --process enamel-badge --mend -o mended.svg\n"
+               "  soft-rope-cli deliver moth.svg --plan plan.json -o for-the-client\n"
                "  soft-rope-cli info moth.svg | grep nodes\n"
                "  cat moth.png | soft-rope-cli outline - -o - > moth.svg\n"
-               "Exit codes: 0 done, 1 unusable input, 2 wrong command line, 3 output not written.");
+               "Exit codes: 0 done, 1 unusable input, 2 wrong command line, 3 output not written, 4 faults were found.");
     app.require_subcommand(1);
     int code = done;
 
@@ -360,6 +364,28 @@ int run(int argc, char** argv)
     letterCommand->callback([&] { code = letter(le); });
     CLI::App* facesCommand = app.add_subcommand("faces", "The typefaces that words can be set in, one family a line");
     facesCommand->callback([&] { code = faces(); });
+
+    ProofArgs pr;
+    CLI::App* proofCommand = app.add_subcommand("proof", "Faults of a drawing as JSON, found and mended; exit code 4 when there are any");
+    proofCommand->add_option("drawing", pr.in, "SVG; - reads standard input")->required();
+    proofCommand->add_option("--process", pr.process, "a process card: its name, or a JSON file");
+    proofCommand->add_option("--gap", pr.gap, "narrowest gap between areas of one colour, px")->check(CLI::Range(0.0, 1000.0));
+    proofCommand->add_option("--line", pr.line, "thinnest line or part, px")->check(CLI::Range(0.0, 1000.0));
+    proofCommand->add_option("--width", pr.width, "real width of the sheet, mm")->check(CLI::Range(0.1, 100000.0));
+    proofCommand->add_flag("--mend", pr.mend, "mends what can be mended; with -o")->needs(proofCommand->add_option("-o,--out", pr.out, "SVG to write; - writes standard output"));
+    proofCommand->callback([&] { code = proof(pr); });
+    CLI::App* processesCommand = app.add_subcommand("processes", "The process cards there are, one a line");
+    processesCommand->callback([&] { code = processes(); });
+
+    DeliverArgs de;
+    CLI::App* deliverCommand = app.add_subcommand("deliver", "Every file a client needs, and a sheet that shows them, into one new folder");
+    deliverCommand->add_option("drawing", de.in, "SVG; - reads standard input")->required();
+    deliverCommand->add_option("--plan", de.plan, "JSON: variants, formats, sizes; left out, the plan the drawing keeps, or the usual one");
+    deliverCommand->add_option("-o,--out", de.out, "folder; what lies in it stays")->required();
+    deliverCommand->add_option("--width", de.width, "real width of the sheet, mm")->check(CLI::Range(0.1, 100000.0));
+    deliverCommand->add_option("--date", de.date, "as it is written on the sheet; left out, today");
+    deliverCommand->add_flag("--replace", de.replace, "files of the same names are written over");
+    deliverCommand->callback([&] { code = deliver(de); });
 
     std::string about;
     CLI::App* infoCommand = app.add_subcommand("info", "Layers, paths and nodes of a drawing, as JSON");

@@ -1,7 +1,7 @@
 // soft-rope-cli: the program's functions without a screen.
 //
 // Exit codes: 0 done; 1 the input could not be read or is not what the command works on; 2 the command line is wrong;
-// 3 the output could not be written. Messages go to standard error, results to -o or, for `-`, to standard output.
+// 3 the output could not be written; 4 the proof found faults. Messages go to standard error, results to -o or, for `-`, to standard output.
 #pragma once
 
 namespace softrope::cli {

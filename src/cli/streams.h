@@ -13,7 +13,7 @@
 
 namespace softrope::cli {
 
-enum Exit { done = 0, badInput = 1, badUse = 2, badOutput = 3 };
+enum Exit { done = 0, badInput = 1, badUse = 2, badOutput = 3, faultsFound = 4 };
 
 // Says why on standard error and gives the code back.
 int fail(Exit code, const std::string& message);

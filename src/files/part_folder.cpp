@@ -1,5 +1,6 @@
 #include "files/part_folder.h"
 
+#include "files/shared_folder.h"
 #include "files/svg.h"
 #include "words/said.h"
 
@@ -7,7 +8,6 @@
 
 #include <algorithm>
 #include <chrono>
-#include <cstdlib>
 #include <filesystem>
 #include <fstream>
 #include <sstream>
@@ -117,21 +117,12 @@ KeptPart written(const std::string& id, const std::string& text)
 
 std::string ownParts()
 {
-    const char* data = std::getenv("XDG_DATA_HOME");
-    if (data && data[0] == '/') return std::string(data) + "/soft-rope/parts";
-    const char* home = std::getenv("HOME");
-    return std::string(home ? home : "/tmp") + "/.local/share/soft-rope/parts";
+    return ownFolder("parts");
 }
 
 std::string shippedParts()
 {
-    std::error_code trouble;
-    const auto program = fs::read_symlink("/proc/self/exe", trouble).parent_path();
-    for (const char* place : {"share/parts", "../share/soft-rope/parts"}) {
-        const auto folder = fs::weakly_canonical(program / place, trouble);
-        if (!trouble && fs::is_directory(folder, trouble)) return folder.string();
-    }
-    return {};
+    return shippedFolder("parts");
 }
 
 bool Part::matches(const std::string& words) const

@@ -132,6 +132,10 @@ std::vector<std::byte> writePng(const pixel::Picture& picture, double dotsPerInc
     buffer.open(QIODevice::WriteOnly);
     QImageWriter writer(&buffer, "png");
     if (!writer.write(image)) return {};
+    // That the colours are sRGB's is said in a chunk after the header (PNG 1.2, 4.2.2.3), perceptual; the writer has no other way to say it.
+    static constexpr unsigned char srgb[] = {0, 0, 0, 1, 's', 'R', 'G', 'B', 0, 0xAE, 0xCE, 0x1C, 0xE9};
+    constexpr qsizetype head = 8 + 25;
+    out.insert(head, reinterpret_cast<const char*>(srgb), sizeof srgb);
     const auto* from = reinterpret_cast<const std::byte*>(out.constData());
     return {from, from + out.size()};
 }

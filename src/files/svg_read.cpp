@@ -58,6 +58,8 @@ public:
                 light(n);
             else if (name == "named-look" && reading_.working)
                 look(n);
+            else if (name == "proofing" && reading_.working)
+                proofing(n);
             else if (name == "stage" && reading_.working)
                 stage(n);
             else if (name == "rect" && std::strcmp(n.attribute("rope:is").value(), "background") == 0)
@@ -93,6 +95,18 @@ private:
             d_.stages.push_back(art::shared(std::move(*s)));
         } else {
             reading_.missed.add(words::marked("%n broken stage(s)"));
+        }
+    }
+
+    void proofing(pugi::xml_node n)
+    {
+        art::Proofing& p = d_.proofing;
+        p.process = n.attribute("process").value();
+        p.width = std::clamp(one(n, "width", 0), 0.0, 1e5);
+        p.plan = n.attribute("plan").value();
+        for (const pugi::xml_node m : n.children()) {
+            const auto at = numbers(m.attribute("at").value());
+            if (at.size() == 2) p.meant.push_back({m.attribute("kind").value(), m.attribute("item").as_ullong(0), {at[0], at[1]}});
         }
     }
 

@@ -79,6 +79,7 @@ public:
                 set(n, "through", num(g.through.x) + ' ' + num(g.through.y));
                 set(n, "angle", num(g.angle));
             }
+        if (working_) proofing();
         if (working_)
             for (const art::Shared<art::Stage>& s : d_.stages) writeStage(root_, *s, d_, link_);
         if (!defs_.first_child()) root_.remove_child(defs_);
@@ -100,6 +101,22 @@ private:
     int clips_ = 0, blurs_ = 0;
 
     std::string num(double v) const { return number(v, working_ ? exact : decimals_); }
+
+    void proofing()
+    {
+        const art::Proofing& p = d_.proofing;
+        if (p == art::Proofing{}) return;
+        pugi::xml_node n = root_.append_child("rope:proofing");
+        if (!p.process.empty()) set(n, "process", p.process);
+        if (p.width > 0) set(n, "width", num(p.width));
+        if (!p.plan.empty()) set(n, "plan", p.plan);
+        for (const art::Meant& m : p.meant) {
+            pugi::xml_node one = n.append_child("rope:meant");
+            set(one, "kind", m.kind);
+            set(one, "item", std::to_string(m.item));
+            set(one, "at", num(m.at.x) + ' ' + num(m.at.y));
+        }
+    }
 
     std::string matrix(const curve::Affine& m) const
     {

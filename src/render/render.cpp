@@ -6,6 +6,7 @@
 #include "art/tree.h"
 #include "render/blur.h"
 #include "render/handles.h"
+#include "render/page.h"
 #include "render/paint_reference.h"
 
 #include <cairo-pdf.h>
@@ -411,25 +412,7 @@ pixel::Picture renderSheet(const art::Document& d, int width, const Options& o)
 
 std::vector<std::byte> renderPdf(const art::Document& d, const Options& o)
 {
-    std::vector<std::byte> bytes;
-    const auto write = [](void* to, const unsigned char* data, unsigned length) -> cairo_status_t {
-        auto* out = static_cast<std::vector<std::byte>*>(to);
-        const auto* from = reinterpret_cast<const std::byte*>(data);
-        out->insert(out->end(), from, from + length);
-        return CAIRO_STATUS_SUCCESS;
-    };
-    SurfaceHandle pdf(cairo_pdf_surface_create_for_stream(write, &bytes, d.sheet.width * 0.75, d.sheet.height * 0.75));
-    if (!pdf.good()) return {};
-    if (!d.title.empty()) cairo_pdf_surface_set_metadata(pdf.surface, CAIRO_PDF_METADATA_TITLE, d.title.c_str());
-    {
-        ContextHandle c(pdf.surface);
-        cairo_scale(c.cr, 0.75, 0.75);
-        paint(c.cr, d, o);
-        cairo_show_page(c.cr);
-    }
-    cairo_surface_finish(pdf.surface);
-    if (cairo_surface_status(pdf.surface) != CAIRO_STATUS_SUCCESS) return {};
-    return bytes;
+    return renderPdf(d, Page{}, o);
 }
 
 } // namespace softrope::render

@@ -288,3 +288,54 @@ TEST_CASE("letter sets words straight and on an arc, says what it cannot, and fa
     REQUIRE(b.run("faces > faces.txt") == 0);
     CHECK(b.text("faces.txt").find("Lobster Two\t") != std::string::npos);
 }
+
+TEST_CASE("proof tells faults as JSON with exit code 4, and mends them")
+{
+    Bench b;
+    files::saveAtomically(b.at("faulty.svg"), "<svg xmlns='http://www.w3.org/2000/svg' width='300' height='300' viewBox='0 0 300 300'>"
+                                              "<path d='M20 20L60 20.02L100 20L100 90L20 90Z' fill='#246'/>"
+                                              "<path d='M200 200L240 210' stroke='#000' stroke-width='3' fill='none'/>"
+                                              "<path d='M241.5 210.4L280 200' stroke='#000' stroke-width='3' fill='none'/>"
+                                              "<path d='M20 200L120 200' stroke='#000' stroke-width='0.5' fill='none'/></svg>");
+    REQUIRE(b.run("proof faulty.svg --line 1 --gap 1.5 > found.json") == 4);
+    const auto found = nlohmann::json::parse(b.text("found.json"))["findings"];
+    REQUIRE(found.size() == 3);
+    std::vector<std::string> kinds;
+    for (const auto& f : found) {
+        kinds.push_back(f["kind"]);
+        CHECK(f["at"].size() == 2);
+        CHECK_FALSE(f["say"].get<std::string>().empty());
+        CHECK(f["mend"] == (f["kind"] != "thin-part"));
+    }
+    std::sort(kinds.begin(), kinds.end());
+    CHECK(kinds == std::vector<std::string>{"ends-apart", "needless-node", "thin-part"});
+    CHECK(b.run("proof faulty.svg --line 1 --mend -o mended.svg > left.json") == 4); // the thin line is left
+    CHECK(b.run("proof mended.svg > none.json") == 0);
+    CHECK(nlohmann::json::parse(b.text("none.json"))["findings"].empty());
+    REQUIRE(b.run("info mended.svg > info.json") == 0);
+    CHECK(nlohmann::json::parse(b.text("info.json"))["paths"] == 3);
+    // A process measures in mm: 300 px that are 30 mm wide, lines of 0.25 mm and more.
+    CHECK(b.run("proof mended.svg --process enamel-badge --width 30 > badge.json") == 4);
+    CHECK(b.run("proof mended.svg --process enamel-badge --width 300 > badge.json") == 0);
+    CHECK(b.run("proof faulty.svg --process nowhere > x.json") == 1);
+    CHECK(b.run("proof faulty.svg --mend > x.json") == 2);
+    CHECK(b.run("proof nothere.svg > x.json") == 1);
+    CHECK(b.run("processes > list.txt") == 0);
+    CHECK(b.text("list.txt").find("vinyl-cutter") != std::string::npos);
+}
+
+TEST_CASE("deliver writes every file of a plan into one folder, or none")
+{
+    Bench b;
+    files::saveAtomically(b.at("mark.svg"), "<svg xmlns='http://www.w3.org/2000/svg' width='300' height='300' viewBox='0 0 300 300'><title>Paper moth</title>"
+                                            "<circle cx='150' cy='150' r='100' fill='#246'/></svg>");
+    files::saveAtomically(b.at("plan.json"), R"({"variants": ["full", "reversed"], "formats": ["svg", "png"], "png_px": [64, 128]})");
+    REQUIRE(b.run("deliver mark.svg --plan plan.json -o out --date 2026-11-28 > list.txt") == 0);
+    CHECK(b.text("list.txt").find("delivery-sheet.pdf") != std::string::npos);
+    CHECK(std::distance(fs::directory_iterator(b.folder / "out"), fs::directory_iterator{}) == 7);
+    CHECK(b.run("deliver mark.svg --plan plan.json -o out > list.txt") == 3); // nothing is written over unasked
+    CHECK(b.run("deliver mark.svg --plan plan.json -o out --replace > list.txt") == 0);
+    files::saveAtomically(b.at("plan.json"), R"({"variants": ["blue"]})");
+    CHECK(b.run("deliver mark.svg --plan plan.json -o other > list.txt") == 1);
+    CHECK_FALSE(fs::exists(b.folder / "other"));
+}

@@ -26,9 +26,11 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"letter", {"curve"}},
     {"art", {"words", "letter", "curve", "planar", "shade", "mirror", "tone", "trace", "pixel"}},
     {"render", {"curve", "pixel", "art"}},
-    {"files", {"words", "curve", "pixel", "art", "render"}},
-    {"cli", {"letter", "curve", "shade", "pixel", "trace", "art", "render", "files", "planar", "mirror", "tone"}},
-    {"app", {"words", "letter", "curve", "shade", "pixel", "trace", "art", "render", "files", "demo", "planar", "mirror", "tone"}},
+    {"proof", {"words", "curve", "planar", "pixel", "art", "render"}},
+    {"files", {"words", "curve", "pixel", "art", "render", "proof"}},
+    {"deliver", {"words", "letter", "curve", "planar", "pixel", "art", "render", "files"}},
+    {"cli", {"deliver", "letter", "curve", "shade", "pixel", "trace", "art", "render", "proof", "files", "planar", "mirror", "tone"}},
+    {"app", {"deliver", "words", "letter", "curve", "shade", "pixel", "trace", "art", "render", "proof", "files", "demo", "planar", "mirror", "tone"}},
     {"demo", {"words", "letter", "curve", "shade", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
 };
 
