@@ -35,8 +35,16 @@
    <translation> – Soft Rope</translation>
   </message>
   <message>
+   <source>%1   ·   page 1 of %2</source>
+   <translation>%1   ·   Seite 1 von %2</translation>
+  </message>
+  <message>
    <source>%1 % along</source>
    <translation>bei %1 % der Länge</translation>
+  </message>
+  <message>
+   <source>%1 %2</source>
+   <translation>%1 %2</translation>
   </message>
   <message>
    <source>%1 %2 is offered.</source>
@@ -81,6 +89,10 @@
    <source>%1 cannot be read to its end.</source>
    <translation>%1 kann nicht zu Ende gelesen werden.</translation>
   </message>
+  <message>
+   <source>%1 cannot be written: %2</source>
+   <translation>%1 kann nicht geschrieben werden: %2</translation>
+  </message>
   <message numerus="yes">
    <source>%1 closes %n more area(s).</source>
    <translation>
@@ -104,12 +116,28 @@
    <translation>%1 Farben</translation>
   </message>
   <message>
+   <source>%1 colours, the process takes %2</source>
+   <translation>%1 Farben, das Verfahren nimmt %2</translation>
+  </message>
+  <message>
+   <source>%1 could not be made: there is not enough memory.</source>
+   <translation>%1 konnte nicht erstellt werden: der Speicher reicht nicht.</translation>
+  </message>
+  <message>
+   <source>%1 could not be moved: %2</source>
+   <translation>%1 konnte nicht verschoben werden: %2</translation>
+  </message>
+  <message>
    <source>%1 darker</source>
    <translation>%1 dunkler</translation>
   </message>
   <message>
    <source>%1 degrees, height %2 %</source>
    <translation>%1 Grad, Höhe %2 %</translation>
+  </message>
+  <message>
+   <source>%1 does not know %2.</source>
+   <translation>%1 kennt %2 nicht.</translation>
   </message>
   <message>
    <source>%1 drops' areas are closed again.</source>
@@ -139,6 +167,10 @@
    <source>%1 holds no recorded strokes.</source>
    <translation>%1 enthält keine aufgezeichneten Striche.</translation>
   </message>
+  <message>
+   <source>%1 holds sizes from 1 to %2 px, at most 32.</source>
+   <translation>%1 enthält Größen von 1 bis %2 px, höchstens 32.</translation>
+  </message>
   <message numerus="yes">
    <source>%1 in %n area(s), by the light.</source>
    <translation>
@@ -156,6 +188,10 @@
   <message>
    <source>%1 is a drawing, not a picture. Open it instead.</source>
    <translation>%1 ist eine Zeichnung, kein Bild. Öffnen Sie sie stattdessen.</translation>
+  </message>
+  <message>
+   <source>%1 is a file, not a folder.</source>
+   <translation>%1 ist eine Datei, kein Ordner.</translation>
   </message>
   <message>
    <source>%1 is a folder.</source>
@@ -190,6 +226,10 @@
    <translation>%1 ist verborgen. Zum Zeichnen zeigen.</translation>
   </message>
   <message>
+   <source>%1 is in %2 already; nothing was written.</source>
+   <translation>%1 liegt schon in %2; nichts wurde geschrieben.</translation>
+  </message>
+  <message>
    <source>%1 is kept beside the work, and saved with it.</source>
    <translation>%1 liegt neben der Arbeit und wird mit ihr gespeichert.</translation>
   </message>
@@ -202,8 +242,32 @@
    <translation>%1 ist größer als 2 GB.</translation>
   </message>
   <message>
+   <source>%1 is no colour.</source>
+   <translation>%1 ist keine Farbe.</translation>
+  </message>
+  <message>
+   <source>%1 is no delivery plan: %2</source>
+   <translation>%1 ist kein Lieferplan: %2</translation>
+  </message>
+  <message>
+   <source>%1 is no ink; nearest is %2 (ΔE00 %3)</source>
+   <translation>%1 ist keine Tinte; am nächsten ist %2 (ΔE00 %3)</translation>
+  </message>
+  <message>
+   <source>%1 is no name for a file.</source>
+   <translation>%1 ist kein Name für eine Datei.</translation>
+  </message>
+  <message>
+   <source>%1 is no process card: %2</source>
+   <translation>%1 ist keine Verfahrenskarte: %2</translation>
+  </message>
+  <message>
    <source>%1 is not a picture that can be read (PNG, JPEG, WebP, TIFF, BMP or GIF).</source>
    <translation>%1 ist kein lesbares Bild (PNG, JPEG, WebP, TIFF, BMP oder GIF).</translation>
+  </message>
+  <message>
+   <source>%1 is out of range.</source>
+   <translation>%1 liegt außerhalb des Bereichs.</translation>
   </message>
   <message>
    <source>%1 is the key of "%2" now, which would have none.</source>
@@ -232,6 +296,18 @@
   <message>
    <source>%1 long</source>
    <translation>%1 lang</translation>
+  </message>
+  <message>
+   <source>%1 mm</source>
+   <translation>%1 mm</translation>
+  </message>
+  <message>
+   <source>%1 must be a list.</source>
+   <translation>%1 muss eine Liste sein.</translation>
+  </message>
+  <message>
+   <source>%1 must be a number from 0 to 100,000.</source>
+   <translation>%1 muss eine Zahl von 0 bis 100.000 sein.</translation>
   </message>
   <message>
    <source>%1 nodes</source>
@@ -288,6 +364,10 @@
    <translation>%1 Stücke. Ecken ziehen, teilen und vereinen. Strg+Z nimmt sie weg.</translation>
   </message>
   <message>
+   <source>%1 px</source>
+   <translation>%1 px</translation>
+  </message>
+  <message>
    <source>%1 px from the centre</source>
    <translation>%1 px von der Mitte</translation>
   </message>
@@ -303,8 +383,20 @@
    </translation>
   </message>
   <message>
+   <source>%1 ships with the program and stays.</source>
+   <translation>%1 gehört zum Programm und bleibt.</translation>
+  </message>
+  <message>
    <source>%1 shown over the sheet.</source>
    <translation>%1 über dem Blatt eingeblendet.</translation>
+  </message>
+  <message>
+   <source>%1 thin, needs %2</source>
+   <translation>%1 dünn, braucht %2</translation>
+  </message>
+  <message>
+   <source>%1 to mend, %2 to look at</source>
+   <translation>%1 zu beheben, %2 anzusehen</translation>
   </message>
   <message>
    <source>%1 tones</source>
@@ -400,12 +492,24 @@
    <translation>%1, in dieser Zeichnung verwendet</translation>
   </message>
   <message>
+   <source>%1. Ctrl+Z takes it back.</source>
+   <translation>%1. Strg+Z nimmt es zurück.</translation>
+  </message>
+  <message>
    <source>%1. Shift keeps it as an ink</source>
    <translation>%1. Umschalt behält sie als Tinte</translation>
   </message>
   <message>
    <source>%1: %2 nodes%3. Ctrl+Z takes it apart.</source>
    <translation>%1: %2 Knoten%3. Strg+Z nimmt es auseinander.</translation>
+  </message>
+  <message>
+   <source>%1: click to see it large, drag it out for a file</source>
+   <translation>%1: Klick zeigt es groß, Herausziehen gibt eine Datei</translation>
+  </message>
+  <message>
+   <source>%1: delivery sheet</source>
+   <translation>%1: Lieferblatt</translation>
   </message>
   <message>
    <source>%1: the disk is full.</source>
@@ -479,10 +583,24 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n can be mended safely</source>
+   <translation>
+    <numerusform>%n lässt sich sicher beheben</numerusform>
+    <numerusform>%n lassen sich sicher beheben</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n clip path(s) (drawn without)</source>
    <translation>
     <numerusform>%n Beschneidungspfad (ohne ihn gezeichnet)</numerusform>
     <numerusform>%n Beschneidungspfade (ohne sie gezeichnet)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n colour(s) replaced by an ink</source>
+   <translation>
+    <numerusform>%n Farbe durch eine Tinte ersetzt</numerusform>
+    <numerusform>%n Farben durch Tinten ersetzt</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -500,6 +618,20 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n double(s) taken out</source>
+   <translation>
+    <numerusform>%n Doppel entfernt</numerusform>
+    <numerusform>%n Doppel entfernt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n doubled node(s) merged</source>
+   <translation>
+    <numerusform>%n doppelter Knoten vereint</numerusform>
+    <numerusform>%n doppelte Knoten vereint</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n drops are open and stay as they were.</source>
    <translation>
     <numerusform>%n Tropfen ist offen und bleibt, wie er war.</numerusform>
@@ -514,10 +646,45 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n end(s) trimmed</source>
+   <translation>
+    <numerusform>%n Ende gestutzt</numerusform>
+    <numerusform>%n Enden gestutzt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n file(s) delivered to %1.</source>
+   <translation>
+    <numerusform>%n Datei nach %1 geliefert.</numerusform>
+    <numerusform>%n Dateien nach %1 geliefert.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n file(s), %1</source>
+   <translation>
+    <numerusform>%n Datei, %1</numerusform>
+    <numerusform>%n Dateien, %1</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n fill(s) closed</source>
+   <translation>
+    <numerusform>%n Füllung geschlossen</numerusform>
+    <numerusform>%n Füllungen geschlossen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n filter(s) (drawn without)</source>
    <translation>
     <numerusform>%n Filter (ohne ihn gezeichnet)</numerusform>
     <numerusform>%n Filter (ohne sie gezeichnet)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n finding(s)</source>
+   <translation>
+    <numerusform>%n Befund</numerusform>
+    <numerusform>%n Befunde</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -542,6 +709,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n hidden thing(s) taken out</source>
+   <translation>
+    <numerusform>%n Verborgenes entfernt</numerusform>
+    <numerusform>%n verborgene Dinge entfernt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n hole(s)</source>
    <translation>
     <numerusform>%n Loch</numerusform>
@@ -563,10 +737,31 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n kink(s) smoothed</source>
+   <translation>
+    <numerusform>%n Knick geglättet</numerusform>
+    <numerusform>%n Knicke geglättet</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n lettering(s) outlined</source>
+   <translation>
+    <numerusform>%n Schriftzug in Umrisse verwandelt</numerusform>
+    <numerusform>%n Schriftzüge in Umrisse verwandelt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n line(s)</source>
    <translation>
     <numerusform>%n Linie</numerusform>
     <numerusform>%n Linien</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n line(s) reduced</source>
+   <translation>
+    <numerusform>%n Linie vereinfacht</numerusform>
+    <numerusform>%n Linien vereinfacht</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -605,10 +800,38 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n needless node(s) taken out</source>
+   <translation>
+    <numerusform>%n unnötiger Knoten entfernt</numerusform>
+    <numerusform>%n unnötige Knoten entfernt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n node(s), many more than it needs</source>
+   <translation>
+    <numerusform>%n Knoten, viel mehr als nötig</numerusform>
+    <numerusform>%n Knoten, viel mehr als nötig</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n nodes picked</source>
    <translation>
     <numerusform>%n Knoten gewählt</numerusform>
     <numerusform>%n Knoten gewählt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n outline(s) united with themselves</source>
+   <translation>
+    <numerusform>%n Umriss mit sich vereint</numerusform>
+    <numerusform>%n Umrisse mit sich vereint</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n pair(s) of ends joined</source>
+   <translation>
+    <numerusform>%n Paar Enden verbunden</numerusform>
+    <numerusform>%n Paar Enden verbunden</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -654,10 +877,24 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n reference(s) taken out</source>
+   <translation>
+    <numerusform>%n Vorlage entfernt</numerusform>
+    <numerusform>%n Vorlagen entfernt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n rule(s) of style sheets</source>
    <translation>
     <numerusform>%n Regel einer Stilvorlage</numerusform>
     <numerusform>%n Regeln von Stilvorlagen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n seam(s) overlapped</source>
+   <translation>
+    <numerusform>%n Naht überlappt</numerusform>
+    <numerusform>%n Nähte überlappt</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -696,6 +933,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n shade(s) turned to the light</source>
+   <translation>
+    <numerusform>%n Schatten zum Licht gedreht</numerusform>
+    <numerusform>%n Schatten zum Licht gedreht</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n shade(s), %1 against the light</source>
    <translation>
     <numerusform>%n Schattierung, %1 gegen das Licht</numerusform>
@@ -724,10 +968,24 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n sliver(s) closed</source>
+   <translation>
+    <numerusform>%n Splitter geschlossen</numerusform>
+    <numerusform>%n Splitter geschlossen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n specks go to their neighbours.</source>
    <translation>
     <numerusform>%n Krümel geht an seinen Nachbarn.</numerusform>
     <numerusform>%n Krümel gehen an ihre Nachbarn.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n stray point(s) taken out</source>
+   <translation>
+    <numerusform>%n verirrter Punkt entfernt</numerusform>
+    <numerusform>%n verirrte Punkte entfernt</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -787,6 +1045,10 @@
   <message>
    <source>, 1 across a gap</source>
    <translation>, 1 über eine Lücke</translation>
+  </message>
+  <message>
+   <source>, by hand</source>
+   <translation>, von Hand</translation>
   </message>
   <message>
    <source>, hidden</source>
@@ -1041,6 +1303,10 @@
    <translation>Eine gespiegelte Kopie über die Achse der Ebene oder die Blattmitte</translation>
   </message>
   <message>
+   <source>A new folder, or one without files of these names</source>
+   <translation>Ein neuer Ordner oder einer ohne Dateien dieser Namen</translation>
+  </message>
+  <message>
    <source>A new gradient is</source>
    <translation>Ein neuer Verlauf ist</translation>
   </message>
@@ -1051,6 +1317,10 @@
   <message>
    <source>A new patch is lighter by</source>
    <translation>Ein neuer Fleck ist heller um</translation>
+  </message>
+  <message>
+   <source>A node that is not needed</source>
+   <translation>Ein Knoten, den es nicht braucht</translation>
   </message>
   <message>
    <source>A part needs a name.</source>
@@ -1075,6 +1345,22 @@
   <message>
    <source>A plain shape: the parts go</source>
    <translation>Eine einfache Form: die Teile gehen</translation>
+  </message>
+  <message>
+   <source>A point that shows nothing</source>
+   <translation>Ein Punkt, der nichts zeigt</translation>
+  </message>
+  <message>
+   <source>A raised plate pressed into soft paper.</source>
+   <translation>Eine erhabene Platte, in weiches Papier gedrückt.</translation>
+  </message>
+  <message>
+   <source>A reference is left over</source>
+   <translation>Eine Vorlage ist übrig geblieben</translation>
+  </message>
+  <message>
+   <source>A reference still shows</source>
+   <translation>Eine Vorlage ist noch zu sehen</translation>
   </message>
   <message>
    <source>A shadow colour that suits the warm one: of the far hue, darker</source>
@@ -1103,6 +1389,10 @@
   <message>
    <source>A4</source>
    <translation>A4</translation>
+  </message>
+  <message>
+   <source>About</source>
+   <translation>Über</translation>
   </message>
   <message>
    <source>About Soft Rope</source>
@@ -1265,6 +1555,10 @@
    <translation>Alt gehalten</translation>
   </message>
   <message>
+   <source>An own card is put aside; of a changed one that ships, the first comes back</source>
+   <translation>Eine eigene Karte wird beiseitegelegt; bei einer geänderten mitgelieferten kommt die erste zurück</translation>
+  </message>
+  <message>
    <source>Angle</source>
    <translation>Winkel</translation>
   </message>
@@ -1345,6 +1639,10 @@
    <translation>So groß, wie die unterste Form und der Rand erlauben</translation>
   </message>
   <message>
+   <source>As screens of twice the pixels show them</source>
+   <translation>Wie Bildschirme mit doppelt so vielen Pixeln sie zeigen</translation>
+  </message>
+  <message>
    <source>As the desktop</source>
    <translation>Wie der Schreibtisch</translation>
   </message>
@@ -1363,6 +1661,10 @@
   <message>
    <source>Asks the next time</source>
    <translation>Fragt beim nächsten Mal</translation>
+  </message>
+  <message>
+   <source>At its real size</source>
+   <translation>In wirklicher Größe</translation>
   </message>
   <message>
    <source>At random</source>
@@ -1461,12 +1763,24 @@
    <translation>Neben der Arbeit, wie sie jetzt ist; noch einmal beendet es</translation>
   </message>
   <message>
+   <source>Between areas of one colour</source>
+   <translation>Zwischen Flächen einer Farbe</translation>
+  </message>
+  <message>
    <source>Bevel</source>
    <translation>Fase</translation>
   </message>
   <message>
+   <source>Beyond the edge of the sheet</source>
+   <translation>Über den Rand des Blatts hinaus</translation>
+  </message>
+  <message>
    <source>Bisque</source>
    <translation>Biskuit</translation>
+  </message>
+  <message>
+   <source>Bleed</source>
+   <translation>Anschnitt</translation>
   </message>
   <message>
    <source>Blend</source>
@@ -1475,6 +1789,10 @@
   <message>
    <source>Blends, blur and gradients worked out into flat areas, on a new layer above</source>
    <translation>Mischungen, Unschärfe und Verläufe als flache Flächen, auf einer neuen Ebene darüber</translation>
+  </message>
+  <message>
+   <source>Blends, gradients and blur worked out into flat areas</source>
+   <translation>Mischungen, Verläufe und Unschärfe als ebene Flächen ausgearbeitet</translation>
   </message>
   <message>
    <source>Bloom</source>
@@ -1585,6 +1903,10 @@
    <translation>C</translation>
   </message>
   <message>
+   <source>CMYK by removal of the common grey, without a profile</source>
+   <translation>CMYK durch Abzug des gemeinsamen Graus, ohne Profil</translation>
+  </message>
+  <message>
    <source>CSS (*.css)</source>
    <translation>CSS (*.css)</translation>
   </message>
@@ -1661,6 +1983,10 @@
    <translation>Bild wählen</translation>
   </message>
   <message>
+   <source>Choose…</source>
+   <translation>Wählen …</translation>
+  </message>
+  <message>
    <source>Circle</source>
    <translation>Kreis</translation>
   </message>
@@ -1679,6 +2005,10 @@
   <message>
    <source>Clear</source>
    <translation>Klar</translation>
+  </message>
+  <message>
+   <source>Clear space: an eighth of the longer side. Width %1 mm, height %2 mm.</source>
+   <translation>Freiraum: ein Achtel der längeren Seite. Breite %1 mm, Höhe %2 mm.</translation>
   </message>
   <message>
    <source>Click a piece for the next shade, drag inside it for its direction, Shift and click to lock it.</source>
@@ -1719,6 +2049,10 @@
   <message>
    <source>Clipped</source>
    <translation>Maskiert</translation>
+  </message>
+  <message>
+   <source>Close</source>
+   <translation>Schließen</translation>
   </message>
   <message>
    <source>Close gap</source>
@@ -1885,6 +2219,10 @@
    <translation>Ecken bleiben scharf; sonst werden sie rund</translation>
   </message>
   <message>
+   <source>Correct by hand</source>
+   <translation>Von Hand nachbessern</translation>
+  </message>
+  <message>
    <source>Count</source>
    <translation>Anzahl</translation>
   </message>
@@ -1922,6 +2260,10 @@
   <message>
    <source>Crop</source>
    <translation>Zuschneiden</translation>
+  </message>
+  <message>
+   <source>Crop marks</source>
+   <translation>Schnittmarken</translation>
   </message>
   <message>
    <source>Ctrl held</source>
@@ -2040,6 +2382,10 @@
    <translation>Dunkel und hell</translation>
   </message>
   <message>
+   <source>Dark areas and lines in one colour; gaps keep them apart</source>
+   <translation>Dunkle Flächen und Linien in einer Farbe; Lücken halten sie auseinander</translation>
+  </message>
+  <message>
    <source>Dark shapes become areas</source>
    <translation>Dunkle Formen werden Flächen</translation>
   </message>
@@ -2093,6 +2439,22 @@
     <numerusform>%n Ding gelöscht. Strg+Z bringt es zurück.</numerusform>
     <numerusform>%n Dinge gelöscht. Strg+Z bringt sie zurück.</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>Deliver</source>
+   <translation>Liefern</translation>
+  </message>
+  <message>
+   <source>Delivery plan</source>
+   <translation>Lieferplan</translation>
+  </message>
+  <message>
+   <source>Delivery sheet</source>
+   <translation>Lieferblatt</translation>
+  </message>
+  <message>
+   <source>Deliver…</source>
+   <translation>Liefern …</translation>
   </message>
   <message>
    <source>Design tokens (*.json)</source>
@@ -2307,6 +2669,10 @@
    <translation>Jedes für sich</translation>
   </message>
   <message>
+   <source>Each layer by itself</source>
+   <translation>Jede Ebene für sich</translation>
+  </message>
+  <message>
    <source>Each letter is a shape now. Undo brings the words back.</source>
    <translation>Jeder Buchstabe ist jetzt eine Form. Rückgängig bringt die Wörter zurück.</translation>
   </message>
@@ -2351,6 +2717,14 @@
    <translation>Glut</translation>
   </message>
   <message>
+   <source>Enamel badge</source>
+   <translation>Emailleabzeichen</translation>
+  </message>
+  <message>
+   <source>End runs %1 over the line</source>
+   <translation>Ende läuft %1 über die Linie</translation>
+  </message>
+  <message>
    <source>End runs out over</source>
    <translation>Ende läuft aus über</translation>
   </message>
@@ -2361,6 +2735,10 @@
   <message>
    <source>Ends run out</source>
    <translation>Enden laufen aus</translation>
+  </message>
+  <message>
+   <source>Ends stop %1 short of each other</source>
+   <translation>Enden bleiben %1 auseinander</translation>
   </message>
   <message>
    <source>Enter</source>
@@ -2421,6 +2799,10 @@
   <message>
    <source>Every copy of the part on this sheet</source>
    <translation>Jede Kopie des Teils auf diesem Blatt</translation>
+  </message>
+  <message>
+   <source>Every file the client needs, in one act</source>
+   <translation>Jede Datei für den Kunden, auf einmal</translation>
   </message>
   <message>
    <source>Every one of them gets that size</source>
@@ -2567,6 +2949,10 @@
    <translation>Datei, Beiseitegelegtes öffnen bringt es %1 Tage lang zurück</translation>
   </message>
   <message>
+   <source>Files</source>
+   <translation>Dateien</translation>
+  </message>
+  <message>
    <source>Fill</source>
    <translation>Füllung</translation>
   </message>
@@ -2585,6 +2971,10 @@
   <message>
    <source>Filled %1 areas. Ctrl+Z takes them back.</source>
    <translation>%1 Flächen gefüllt. Strg+Z nimmt sie zurück.</translation>
+  </message>
+  <message>
+   <source>Filled, but open by %1</source>
+   <translation>Gefüllt, aber um %1 offen</translation>
   </message>
   <message>
    <source>Find</source>
@@ -2613,6 +3003,18 @@
   <message>
    <source>Find the cut by itself</source>
    <translation>Schnitt von selbst finden</translation>
+  </message>
+  <message>
+   <source>Finding before</source>
+   <translation>Voriger Befund</translation>
+  </message>
+  <message>
+   <source>Findings of the proof, numbered as in the list</source>
+   <translation>Befunde der Prüfung, nummeriert wie in der Liste</translation>
+  </message>
+  <message>
+   <source>Findings that were said to be meant are told again</source>
+   <translation>Als gewollt bezeichnete Befunde werden wieder genannt</translation>
   </message>
   <message>
    <source>Finds the turn from the picture itself</source>
@@ -2671,6 +3073,10 @@
    <translation>Wieder flach</translation>
   </message>
   <message>
+   <source>Flat colour only</source>
+   <translation>Nur ebene Farbe</translation>
+  </message>
+  <message>
    <source>Flat ends</source>
    <translation>Flache Enden</translation>
   </message>
@@ -2697,6 +3103,10 @@
   <message>
    <source>Flow on</source>
    <translation>Weiterfließen</translation>
+  </message>
+  <message>
+   <source>Folder</source>
+   <translation>Ordner</translation>
   </message>
   <message>
    <source>Follow</source>
@@ -2783,6 +3193,10 @@
    <translation>Aus dem Bild: %1</translation>
   </message>
   <message>
+   <source>Full colour</source>
+   <translation>Voll farbig</translation>
+  </message>
+  <message>
    <source>Furnace</source>
    <translation>Ofen</translation>
   </message>
@@ -2805,6 +3219,10 @@
   <message>
    <source>Gap between pieces</source>
    <translation>Lücke zwischen Stücken</translation>
+  </message>
+  <message>
+   <source>Gap of %1, needs %2</source>
+   <translation>Lücke von %1, braucht %2</translation>
   </message>
   <message>
    <source>Gaps that close</source>
@@ -2902,6 +3320,10 @@
    <translation>Korn</translation>
   </message>
   <message>
+   <source>Grey</source>
+   <translation>Grau</translation>
+  </message>
+  <message>
    <source>Grey areas under the lines</source>
    <translation>Graue Flächen darunter</translation>
   </message>
@@ -2954,8 +3376,16 @@
    <translation>Höhe von allem</translation>
   </message>
   <message>
+   <source>Height of the em</source>
+   <translation>Höhe des Gevierts</translation>
+  </message>
+  <message>
    <source>Help</source>
    <translation>Hilfe</translation>
+  </message>
+  <message>
+   <source>Hidden, and still there</source>
+   <translation>Verborgen und noch da</translation>
   </message>
   <message>
    <source>Hidden. Its row in the layer list shows it again, or Ctrl+Alt+H everything.</source>
@@ -2976,6 +3406,14 @@
   <message>
    <source>Hide what is picked</source>
    <translation>Gewähltes verbergen</translation>
+  </message>
+  <message>
+   <source>How</source>
+   <translation>Wie</translation>
+  </message>
+  <message>
+   <source>How far colours that abut must reach under each other</source>
+   <translation>Wie weit aneinanderstoßende Farben untereinander reichen müssen</translation>
   </message>
   <message>
    <source>How far off the picked line is; once more, how it bends</source>
@@ -3008,6 +3446,10 @@
   <message>
    <source>Hue</source>
    <translation>Farbton</translation>
+  </message>
+  <message>
+   <source>Icons</source>
+   <translation>Symbole</translation>
   </message>
   <message>
    <source>In hand: %1</source>
@@ -3314,6 +3756,10 @@
    <translation>Art der Zeichen</translation>
   </message>
   <message>
+   <source>Kink of %1°</source>
+   <translation>Knick von %1°</translation>
+  </message>
+  <message>
    <source>Lamp hook</source>
    <translation>Lampenhaken</translation>
   </message>
@@ -3438,8 +3884,16 @@
    <translation>Lässt den Fleck los (Esc)</translation>
   </message>
   <message>
+   <source>Letterpress</source>
+   <translation>Buchdruck</translation>
+  </message>
+  <message>
    <source>Letters apart</source>
    <translation>Buchstaben einzeln</translation>
+  </message>
+  <message>
+   <source>Letters of %1, need %2</source>
+   <translation>Buchstaben von %1, brauchen %2</translation>
   </message>
   <message>
    <source>Letters that run into one another become one</source>
@@ -3506,6 +3960,10 @@
    <translation>Linienfarbe</translation>
   </message>
   <message>
+   <source>Line only</source>
+   <translation>Nur Linie</translation>
+  </message>
+  <message>
    <source>Line opacity</source>
    <translation>Deckkraft der Linie</translation>
   </message>
@@ -3516,6 +3974,10 @@
   <message>
    <source>Lines</source>
    <translation>Linien</translation>
+  </message>
+  <message>
+   <source>Lines and parts of areas</source>
+   <translation>Linien und Teile von Flächen</translation>
   </message>
   <message>
    <source>Lines begin where they were put</source>
@@ -3630,6 +4092,10 @@
    <translation>Das Papier wird gesucht…</translation>
   </message>
   <message>
+   <source>Looking…</source>
+   <translation>Wird geprüft …</translation>
+  </message>
+  <message>
    <source>Looks for the symmetry of the picture</source>
    <translation>Sucht die Symmetrie des Bildes</translation>
   </message>
@@ -3640,6 +4106,10 @@
   <message>
    <source>Loose</source>
    <translation>Lose</translation>
+  </message>
+  <message>
+   <source>Lost at %1 px</source>
+   <translation>Verloren bei %1 px</translation>
   </message>
   <message>
    <source>Luminosity</source>
@@ -3706,6 +4176,10 @@
    <translation>Zeichen wie zuletzt, darin</translation>
   </message>
   <message>
+   <source>Marks of the proof</source>
+   <translation>Marken der Prüfung</translation>
+  </message>
+  <message>
    <source>May move by</source>
    <translation>Darf sich bewegen um</translation>
   </message>
@@ -3718,8 +4192,36 @@
    <translation>Mittel einer Scheibe vom Radius</translation>
   </message>
   <message>
+   <source>Meant so</source>
+   <translation>So gewollt</translation>
+  </message>
+  <message>
+   <source>Meant so: the finding in hand stays</source>
+   <translation>So gewollt: der Befund in der Hand bleibt</translation>
+  </message>
+  <message>
    <source>Median</source>
    <translation>Median</translation>
+  </message>
+  <message>
+   <source>Mend all</source>
+   <translation>Alles beheben</translation>
+  </message>
+  <message>
+   <source>Mend all %1</source>
+   <translation>Alle %1 beheben</translation>
+  </message>
+  <message>
+   <source>Mend all that is safe</source>
+   <translation>Alles Sichere beheben</translation>
+  </message>
+  <message>
+   <source>Mend the finding in hand</source>
+   <translation>Den Befund in der Hand beheben</translation>
+  </message>
+  <message>
+   <source>Merge</source>
+   <translation>Vereinen</translation>
   </message>
   <message>
    <source>Merge colours</source>
@@ -3816,6 +4318,10 @@
   <message>
    <source>Moss jar</source>
    <translation>Moosglas</translation>
+  </message>
+  <message>
+   <source>Most inks</source>
+   <translation>Höchstzahl Tinten</translation>
   </message>
   <message>
    <source>Moth emblem</source>
@@ -3930,8 +4436,24 @@
    <translation>Name des Schwellzugs</translation>
   </message>
   <message>
+   <source>Names</source>
+   <translation>Namen</translation>
+  </message>
+  <message>
+   <source>Names and place</source>
+   <translation>Namen und Ort</translation>
+  </message>
+  <message>
+   <source>Narrowest gap</source>
+   <translation>Engste Lücke</translation>
+  </message>
+  <message>
    <source>Neighbours</source>
    <translation>Nachbarn</translation>
+  </message>
+  <message>
+   <source>New from this</source>
+   <translation>Neu aus dieser</translation>
   </message>
   <message>
    <source>New key</source>
@@ -3948,6 +4470,10 @@
   <message>
    <source>New sheet</source>
    <translation>Neues Blatt</translation>
+  </message>
+  <message>
+   <source>Next finding</source>
+   <translation>Nächster Befund</translation>
   </message>
   <message>
    <source>Next open end</source>
@@ -3974,6 +4500,10 @@
    <translation>In %1 wurde keine Achse gefunden (beste Vermutung %2 %; Tab nimmt sie).</translation>
   </message>
   <message>
+   <source>No blue cones</source>
+   <translation>Ohne Blauzapfen</translation>
+  </message>
+  <message>
    <source>No colour drop is open.</source>
    <translation>Kein Farbtropfen ist offen.</translation>
   </message>
@@ -3996,6 +4526,10 @@
   <message>
    <source>No gap was closed and no sliver absorbed.</source>
    <translation>Keine Lücke wurde geschlossen und kein Splitter aufgenommen.</translation>
+  </message>
+  <message>
+   <source>No green cones</source>
+   <translation>Ohne Grünzapfen</translation>
   </message>
   <message>
    <source>No guide crosses what is picked.</source>
@@ -4030,6 +4564,10 @@
    <translation>Keine Linie hat ein offenes Ende.</translation>
   </message>
   <message>
+   <source>No red cones</source>
+   <translation>Ohne Rotzapfen</translation>
+  </message>
+  <message>
    <source>No shades yet.</source>
    <translation>Noch keine Schattierungen.</translation>
   </message>
@@ -4062,6 +4600,10 @@
    <translation>Normal</translation>
   </message>
   <message>
+   <source>Not one flat colour</source>
+   <translation>Keine ebene Farbe</translation>
+  </message>
+  <message>
    <source>Not squared to the paper any more</source>
    <translation>Nicht mehr gerade zum Papier</translation>
   </message>
@@ -4074,8 +4616,16 @@
    <translation>Nichts anderes ist gleich.</translation>
   </message>
   <message>
+   <source>Nothing found. Ready to deliver.</source>
+   <translation>Nichts gefunden. Bereit zum Liefern.</translation>
+  </message>
+  <message>
    <source>Nothing in hand</source>
    <translation>Nichts in der Hand</translation>
+  </message>
+  <message>
+   <source>Nothing is asked for.</source>
+   <translation>Es ist nichts verlangt.</translation>
   </message>
   <message>
    <source>Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines.</source>
@@ -4166,6 +4716,10 @@
    <translation>O: die andere Seite</translation>
   </message>
   <message>
+   <source>Of the finished piece</source>
+   <translation>Des fertigen Stücks</translation>
+  </message>
+  <message>
    <source>Of the photo beneath, in OKLab</source>
    <translation>Des Fotos darunter, in OKLab</translation>
   </message>
@@ -4182,6 +4736,18 @@
    <translation>Mediävalziffern</translation>
   </message>
   <message>
+   <source>On %1</source>
+   <translation>Auf %1</translation>
+  </message>
+  <message>
+   <source>On a badge</source>
+   <translation>Auf einem Abzeichen</translation>
+  </message>
+  <message>
+   <source>On a dark ground; light stays light</source>
+   <translation>Auf dunklem Grund; Helles bleibt hell</translation>
+  </message>
+  <message>
    <source>On a line</source>
    <translation>Auf einer Linie</translation>
   </message>
@@ -4190,8 +4756,24 @@
    <translation>Auf einer Linie oder dem Umriss einer Form, denen sie folgen</translation>
   </message>
   <message>
+   <source>On a screen</source>
+   <translation>Auf einem Bildschirm</translation>
+  </message>
+  <message>
+   <source>On a shirt</source>
+   <translation>Auf einem Hemd</translation>
+  </message>
+  <message>
    <source>On a straight baseline</source>
    <translation>Auf gerader Grundlinie</translation>
+  </message>
+  <message>
+   <source>On an ink</source>
+   <translation>Auf einer Tinte</translation>
+  </message>
+  <message>
+   <source>On paper instead of nothing</source>
+   <translation>Auf Papier statt auf nichts</translation>
   </message>
   <message>
    <source>On the far side</source>
@@ -4206,12 +4788,24 @@
    <translation>Auf dem Blatt %1 : 1, %2</translation>
   </message>
   <message>
+   <source>One colour of film, cut and weeded by hand.</source>
+   <translation>Folie in einer Farbe, geschnitten und von Hand entgittert.</translation>
+  </message>
+  <message>
    <source>One drawing is open at a time: %1 was opened, the others were not.</source>
    <translation>Eine Zeichnung ist auf einmal offen: %1 wurde geöffnet, die anderen nicht.</translation>
   </message>
   <message>
+   <source>One ink</source>
+   <translation>Eine Tinte</translation>
+  </message>
+  <message>
    <source>One more click on a picked node does the same (C)</source>
    <translation>Noch ein Klick auf einen gewählten Knoten tut dasselbe (C)</translation>
+  </message>
+  <message>
+   <source>One page with the mark, its variants, sizes and inks</source>
+   <translation>Eine Seite mit der Marke, ihren Varianten, Größen und Tinten</translation>
   </message>
   <message>
    <source>One step down in the order</source>
@@ -4358,6 +4952,10 @@
    <translation>Andere Seite</translation>
   </message>
   <message>
+   <source>Other ways it will be seen</source>
+   <translation>Wie man es sonst sieht</translation>
+  </message>
+  <message>
    <source>Other work is under way.</source>
    <translation>Andere Arbeit läuft gerade.</translation>
   </message>
@@ -4366,12 +4964,20 @@
    <translation>Umriss</translation>
   </message>
   <message>
+   <source>Outlines and lines at one weight</source>
+   <translation>Umrisse und Linien in einer Stärke</translation>
+  </message>
+  <message>
    <source>Over</source>
    <translation>Über</translation>
   </message>
   <message>
    <source>Over all of the lowest shape</source>
    <translation>Über die ganze unterste Form</translation>
+  </message>
+  <message>
+   <source>Overlap</source>
+   <translation>Überlappung</translation>
   </message>
   <message>
    <source>Overlay</source>
@@ -4384,6 +4990,10 @@
   <message>
    <source>PNG (*.png)</source>
    <translation>PNG (*.png)</translation>
+  </message>
+  <message>
+   <source>PNG widths</source>
+   <translation>PNG-Breiten</translation>
   </message>
   <message>
    <source>Paint</source>
@@ -4650,12 +5260,24 @@
    <translation>Bilderregal…</translation>
   </message>
   <message>
+   <source>Picture sizes</source>
+   <translation>Bildgrößen</translation>
+  </message>
+  <message>
    <source>Pictures</source>
    <translation>Bilder</translation>
   </message>
   <message>
    <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;All files (*)</source>
    <translation>Bilder (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <source>Pictures and pages have a ground</source>
+   <translation>Bilder und Seiten haben einen Grund</translation>
+  </message>
+  <message>
+   <source>Pictures of a few sizes on screens.</source>
+   <translation>Bilder in wenigen Größen auf Bildschirmen.</translation>
   </message>
   <message>
    <source>Piece %1</source>
@@ -4728,6 +5350,26 @@
   <message>
    <source>Press the new key for "%1".</source>
    <translation>Drücken Sie die neue Taste für „%1“.</translation>
+  </message>
+  <message>
+   <source>Process</source>
+   <translation>Verfahren</translation>
+  </message>
+  <message>
+   <source>Process cards</source>
+   <translation>Verfahrenskarten</translation>
+  </message>
+  <message>
+   <source>Process cards…</source>
+   <translation>Verfahrenskarten …</translation>
+  </message>
+  <message>
+   <source>Proof</source>
+   <translation>Prüfen</translation>
+  </message>
+  <message>
+   <source>Proof shelf</source>
+   <translation>Prüfbord</translation>
   </message>
   <message>
    <source>Propose cuts</source>
@@ -4806,6 +5448,10 @@
    <translation>Messwerte</translation>
   </message>
   <message>
+   <source>Real width</source>
+   <translation>Wahre Breite</translation>
+  </message>
+  <message>
    <source>Recorded strokes</source>
    <translation>Aufgezeichnete Striche</translation>
   </message>
@@ -4828,6 +5474,10 @@
   <message>
    <source>Redrawn: %1 nodes; %2. Ctrl+Z brings the old part back.</source>
    <translation>Neu gezogen: %1 Knoten; %2. Strg+Z bringt den alten Teil zurück.</translation>
+  </message>
+  <message>
+   <source>Reduce</source>
+   <translation>Vereinfachen</translation>
   </message>
   <message>
    <source>Reference and artwork side by side, moving together</source>
@@ -4891,6 +5541,10 @@
   <message>
    <source>Replace ink</source>
    <translation>Tinte ersetzen</translation>
+  </message>
+  <message>
+   <source>Reversed</source>
+   <translation>Umgekehrt</translation>
   </message>
   <message>
    <source>Right</source>
@@ -4969,8 +5623,16 @@
    <translation>Lineal</translation>
   </message>
   <message>
+   <source>SVG with words</source>
+   <translation>SVG mit Wörtern</translation>
+  </message>
+  <message>
    <source>SVG, PDF or PNG</source>
    <translation>SVG, PDF oder PNG</translation>
+  </message>
+  <message>
+   <source>SVG, clean</source>
+   <translation>SVG, rein</translation>
   </message>
   <message>
    <source>Sail</source>
@@ -5061,6 +5723,10 @@
    <translation>Umgekehrt multiplizieren</translation>
   </message>
   <message>
+   <source>Screen print on a shirt</source>
+   <translation>Siebdruck auf ein Hemd</translation>
+  </message>
+  <message>
    <source>Sea glass</source>
    <translation>Seeglas</translation>
   </message>
@@ -5095,6 +5761,10 @@
   <message>
    <source>Seaweed</source>
    <translation>Tang</translation>
+  </message>
+  <message>
+   <source>See it large: the next way</source>
+   <translation>Groß sehen: die nächste Art</translation>
   </message>
   <message>
    <source>Seed</source>
@@ -5147,6 +5817,10 @@
   <message>
    <source>Shade</source>
    <translation>Schatten</translation>
+  </message>
+  <message>
+   <source>Shade against the light</source>
+   <translation>Schatten gegen das Licht</translation>
   </message>
   <message>
    <source>Shade facet</source>
@@ -5297,6 +5971,10 @@
    <translation>Seiten</translation>
   </message>
   <message>
+   <source>Sides of square pictures, px, by spaces; empty = none</source>
+   <translation>Seiten quadratischer Bilder, px, durch Leerzeichen; leer = keine</translation>
+  </message>
+  <message>
    <source>Signal blue</source>
    <translation>Signalblau</translation>
   </message>
@@ -5319,6 +5997,10 @@
   <message>
    <source>Size picture</source>
    <translation>Bildgröße</translation>
+  </message>
+  <message>
+   <source>Sizes</source>
+   <translation>Größen</translation>
   </message>
   <message>
    <source>Sizes of the sheet in %1</source>
@@ -5365,6 +6047,10 @@
    <translation>Splitter %1, behalten</translation>
   </message>
   <message>
+   <source>Sliver of ground, %1 wide</source>
+   <translation>Splitter des Grundes, %1 breit</translation>
+  </message>
+  <message>
    <source>Small capitals</source>
    <translation>Kapitälchen</translation>
   </message>
@@ -5387,6 +6073,10 @@
   <message>
    <source>Smallest hole</source>
    <translation>Kleinstes Loch</translation>
+  </message>
+  <message>
+   <source>Smallest letters</source>
+   <translation>Kleinste Buchstaben</translation>
   </message>
   <message>
    <source>Smallest piece</source>
@@ -5477,6 +6167,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Split piece</source>
    <translation>Stück teilen</translation>
+  </message>
+  <message>
+   <source>Spot inks through a mesh onto cloth.</source>
+   <translation>Volltonfarben durch ein Sieb auf Stoff.</translation>
   </message>
   <message>
    <source>Spread over</source>
@@ -5683,6 +6377,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Stichwörter</translation>
   </message>
   <message>
+   <source>Take %1</source>
+   <translation>%1 nehmen</translation>
+  </message>
+  <message>
    <source>Take a live shape apart</source>
    <translation>Lebende Form auseinandernehmen</translation>
   </message>
@@ -5806,9 +6504,24 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <source>Tears, all one way</source>
    <translation>Tränen, alle in einer Richtung</translation>
   </message>
+  <message numerus="yes">
+   <source>Tell %n again</source>
+   <translation>
+    <numerusform>%n wieder nennen</numerusform>
+    <numerusform>%n wieder nennen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>Tell all again</source>
+   <translation>Alle wieder nennen</translation>
+  </message>
   <message>
    <source>Tell ink from pencil by itself</source>
    <translation>Tusche und Bleistift von selbst unterscheiden</translation>
+  </message>
+  <message>
+   <source>Tell meant findings again</source>
+   <translation>Gewollte Befunde wieder nennen</translation>
   </message>
   <message>
    <source>Text</source>
@@ -6019,6 +6732,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die andere Hälfte wird weggenommen</translation>
   </message>
   <message>
+   <source>The outline crosses itself</source>
+   <translation>Der Umriss kreuzt sich selbst</translation>
+  </message>
+  <message>
    <source>The part %1 is not on this machine.</source>
    <translation>Das Teil %1 ist nicht auf diesem Rechner.</translation>
   </message>
@@ -6090,8 +6807,16 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Dasselbe noch einmal mit einer Kopie</translation>
   </message>
   <message>
+   <source>The same shape twice</source>
+   <translation>Dieselbe Form zweimal</translation>
+  </message>
+  <message>
    <source>The shape that was taken as the mark</source>
    <translation>Die Form, die als Zeichen genommen wurde</translation>
+  </message>
+  <message>
+   <source>The sheet</source>
+   <translation>Das Blatt</translation>
   </message>
   <message>
    <source>The sheet's light</source>
@@ -6118,8 +6843,20 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die schmale Fläche ist eine eigene Fläche</translation>
   </message>
   <message>
+   <source>The typeface %1 is not here</source>
+   <translation>Die Schrift %1 ist nicht hier</translation>
+  </message>
+  <message>
    <source>The typeface of these words is not on this machine. Their outlines are kept; choose another typeface to change them.</source>
    <translation>Die Schrift dieser Wörter ist nicht auf diesem Rechner. Ihre Umrisse bleiben; wähle eine andere Schrift, um sie zu ändern.</translation>
+  </message>
+  <message>
+   <source>The variant is a piece by itself now. Save it under a name of its own.</source>
+   <translation>Die Variante ist jetzt ein eigenes Stück. Sichern Sie sie unter eigenem Namen.</translation>
+  </message>
+  <message>
+   <source>The variant opens as a piece of its own; kept as a stage of its name, it is delivered in place of the one worked out</source>
+   <translation>Die Variante öffnet sich als eigenes Stück; als Stand ihres Namens behalten wird sie statt der errechneten geliefert</translation>
   </message>
   <message>
    <source>The weld leaves a corner at this seam.</source>
@@ -6214,6 +6951,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Unter dem Zeiger ist kein Bild.</translation>
   </message>
   <message>
+   <source>There is no process card %1. There are: %2.</source>
+   <translation>Es gibt keine Verfahrenskarte %1. Es gibt: %2.</translation>
+  </message>
+  <message>
    <source>There is no room for it, with that margin.</source>
    <translation>Mit diesem Rand ist kein Platz dafür.</translation>
   </message>
@@ -6262,6 +7003,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Es ist nichts Gemaltes zu verflachen.</translation>
   </message>
   <message>
+   <source>There is nothing to mend.</source>
+   <translation>Es gibt nichts zu beheben.</translation>
+  </message>
+  <message>
    <source>There is nothing to paste: copy a drawing first.</source>
    <translation>Es gibt nichts einzufügen: Zuerst eine Zeichnung kopieren.</translation>
   </message>
@@ -6308,6 +7053,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Thinnest area kept</source>
    <translation>Dünnste Fläche, die bleibt</translation>
+  </message>
+  <message>
+   <source>Thinnest line</source>
+   <translation>Dünnste Linie</translation>
+  </message>
+  <message>
+   <source>Thinnest part</source>
+   <translation>Dünnste Stelle</translation>
   </message>
   <message>
    <source>Thirds</source>
@@ -6578,8 +7331,24 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>%1 um %2° gedreht. Strg+Z dreht es zurück.</translation>
   </message>
   <message>
+   <source>Twice the pixels</source>
+   <translation>Doppelt so viele Pixel</translation>
+  </message>
+  <message>
    <source>Two arcs from tip to tip</source>
    <translation>Zwei Bögen von Spitze zu Spitze</translation>
+  </message>
+  <message>
+   <source>Two colours abut for %1 without overlap</source>
+   <translation>Zwei Farben stoßen auf %1 ohne Überlappung aneinander</translation>
+  </message>
+  <message>
+   <source>Two ends meet and are not joined</source>
+   <translation>Zwei Enden treffen sich unverbunden</translation>
+  </message>
+  <message>
+   <source>Two nodes in one place</source>
+   <translation>Zwei Knoten an einer Stelle</translation>
   </message>
   <message>
    <source>Two tones</source>
@@ -6624,6 +7393,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Unit of the size</source>
    <translation>Einheit der Größe</translation>
+  </message>
+  <message>
+   <source>Unite</source>
+   <translation>Vereinigen</translation>
   </message>
   <message>
    <source>Unlock</source>
@@ -6674,12 +7447,24 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Aufrecht</translation>
   </message>
   <message>
+   <source>Usual width</source>
+   <translation>Übliche Breite</translation>
+  </message>
+  <message>
+   <source>Variants</source>
+   <translation>Varianten</translation>
+  </message>
+  <message>
    <source>Veil</source>
    <translation>Schleier</translation>
   </message>
   <message>
    <source>View</source>
    <translation>Ansicht</translation>
+  </message>
+  <message>
+   <source>Vinyl cutter</source>
+   <translation>Folienschneider</translation>
   </message>
   <message>
    <source>Violet drop</source>
@@ -6726,6 +7511,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Trägt kein Aussehen: es ist sein eigenes.</translation>
   </message>
   <message>
+   <source>Web icon</source>
+   <translation>Websymbol</translation>
+  </message>
+  <message>
    <source>Weight</source>
    <translation>Stärke</translation>
   </message>
@@ -6746,12 +7535,20 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Verschweißt Enden innerhalb</translation>
   </message>
   <message>
+   <source>Wells of enamel between raised metal lines.</source>
+   <translation>Emaille zwischen erhabenen Metallstegen.</translation>
+  </message>
+  <message>
    <source>Wet cobbles</source>
    <translation>Nasses Pflaster</translation>
   </message>
   <message>
    <source>What</source>
    <translation>Was</translation>
+  </message>
+  <message>
+   <source>What a shop or a cutter can hold, at the real size. 0 asks for nothing.</source>
+   <translation>Was eine Druckerei oder ein Schneider halten kann, in wahrer Größe. 0 verlangt nichts.</translation>
   </message>
   <message>
    <source>What all of them cover</source>
@@ -6780,6 +7577,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>What is darker than the flag is traced. Drag it, or press left and right</source>
    <translation>Was dunkler ist als die Flagge, wird nachgezeichnet. Ziehen, oder links und rechts drücken</translation>
+  </message>
+  <message>
+   <source>What is picked</source>
+   <translation>Was gewählt ist</translation>
   </message>
   <message>
    <source>What is picked is hidden.</source>
@@ -6822,6 +7623,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Was das Teil war, kann nicht aufgehoben werden: %1.</translation>
   </message>
   <message>
+   <source>What the shop or cutter can hold: thinnest line, narrowest gap, inks, sizes</source>
+   <translation>Was Druckerei oder Schneider halten: dünnste Linie, engste Lücke, Tinten, Größen</translation>
+  </message>
+  <message>
    <source>What was kept cannot be read: %1</source>
    <translation>Das Aufbewahrte kann nicht gelesen werden: %1</translation>
   </message>
@@ -6840,6 +7645,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Where light meets dark</source>
    <translation>Wo Hell auf Dunkel trifft</translation>
+  </message>
+  <message>
+   <source>Where pages are cut</source>
+   <translation>Wo Seiten geschnitten werden</translation>
   </message>
   <message>
    <source>While drawing</source>
@@ -6896,6 +7705,14 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Breite ihrer Länge</translation>
   </message>
   <message>
+   <source>Width of the sheet as it is made, mm; all sizes are measured by it</source>
+   <translation>Breite des Blatts, wie es gefertigt wird, mm; alle Größen messen sich daran</translation>
+  </message>
+  <message>
+   <source>Widths of pictures made of it, px, by spaces</source>
+   <translation>Breiten der Bilder davon, px, durch Leerzeichen</translation>
+  </message>
+  <message>
    <source>Will be dark</source>
    <translation>Wird dunkel</translation>
   </message>
@@ -6922,6 +7739,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>Words stand</source>
    <translation>Wörter stehen</translation>
+  </message>
+  <message>
+   <source>Words that are still live</source>
+   <translation>Wörter, die noch lebendig sind</translation>
   </message>
   <message>
    <source>Words to a shape for each letter</source>
@@ -6958,6 +7779,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>Working colour: will be light</source>
    <translation>Arbeitsfarbe: wird hell</translation>
+  </message>
+  <message>
+   <source>Working it out, %1 %</source>
+   <translation>Wird ausgearbeitet, %1 %</translation>
   </message>
   <message>
    <source>Working out the shapes, %1 %</source>
@@ -7006,6 +7831,18 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>all after the first %1</source>
    <translation>alle nach den ersten %1</translation>
+  </message>
+  <message>
+   <source>all colours are inks</source>
+   <translation>alle Farben sind Tinten</translation>
+  </message>
+  <message>
+   <source>all ends joined</source>
+   <translation>alle Enden verbunden</translation>
+  </message>
+  <message>
+   <source>all fills closed</source>
+   <translation>alle Füllungen geschlossen</translation>
   </message>
   <message>
    <source>an area</source>
@@ -7180,6 +8017,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Füllung</translation>
   </message>
   <message>
+   <source>findings</source>
+   <translation>Befunde</translation>
+  </message>
+  <message>
    <source>finish the line</source>
    <translation>die Linie beenden</translation>
   </message>
@@ -7258,6 +8099,14 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>into %1</source>
    <translation>in %1</translation>
+  </message>
+  <message>
+   <source>it has no name.</source>
+   <translation>sie hat keinen Namen.</translation>
+  </message>
+  <message>
+   <source>it is not a JSON object.</source>
+   <translation>es ist kein JSON-Objekt.</translation>
   </message>
   <message>
    <source>its picture is gone: the last shapes stay</source>
@@ -7341,6 +8190,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>unten rechts</translation>
   </message>
   <message>
+   <source>mark</source>
+   <translation>Marke</translation>
+  </message>
+  <message>
    <source>middle</source>
    <translation>Mitte</translation>
   </message>
@@ -7365,12 +8218,48 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>kein Schnitt</translation>
   </message>
   <message>
+   <source>no doubled nodes</source>
+   <translation>keine doppelten Knoten</translation>
+  </message>
+  <message>
+   <source>no doubles</source>
+   <translation>keine Doppel</translation>
+  </message>
+  <message>
+   <source>no gaps at ends</source>
+   <translation>keine Lücken an Enden</translation>
+  </message>
+  <message>
    <source>no hole</source>
    <translation>kein Loch</translation>
   </message>
   <message>
+   <source>no kinks</source>
+   <translation>keine Knicke</translation>
+  </message>
+  <message>
+   <source>no live words</source>
+   <translation>keine lebendigen Wörter</translation>
+  </message>
+  <message>
+   <source>no needless nodes</source>
+   <translation>keine unnötigen Knoten</translation>
+  </message>
+  <message>
+   <source>no overshoots</source>
+   <translation>keine Überläufer</translation>
+  </message>
+  <message>
    <source>no picture yet</source>
    <translation>noch kein Bild</translation>
+  </message>
+  <message>
+   <source>no self-crossings</source>
+   <translation>keine Selbstkreuzungen</translation>
+  </message>
+  <message>
+   <source>no slivers</source>
+   <translation>keine Splitter</translation>
   </message>
   <message>
    <source>no snapping</source>
@@ -7385,6 +8274,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>keine Marke</translation>
   </message>
   <message>
+   <source>no stray points</source>
+   <translation>keine verirrten Punkte</translation>
+  </message>
+  <message>
    <source>no tags</source>
    <translation>keine Stichwörter</translation>
   </message>
@@ -7395,6 +8288,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>node</source>
    <translation>Knoten</translation>
+  </message>
+  <message>
+   <source>node %1</source>
+   <translation>Knoten %1</translation>
   </message>
   <message>
    <source>nodes</source>
@@ -7435,6 +8332,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>nothing encloses this</source>
    <translation>nichts umschließt dies</translation>
+  </message>
+  <message>
+   <source>nothing hidden</source>
+   <translation>nichts verborgen</translation>
   </message>
   <message>
    <source>on %1</source>
@@ -7505,6 +8406,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>px</translation>
   </message>
   <message>
+   <source>px, by spaces</source>
+   <translation>px, durch Leerzeichen</translation>
+  </message>
+  <message>
    <source>px²</source>
    <translation>px²</translation>
   </message>
@@ -7515,6 +8420,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>reading edges, %1 %</source>
    <translation>Kanten werden gelesen, %1 %</translation>
+  </message>
+  <message>
+   <source>ready to deliver</source>
+   <translation>bereit zum Liefern</translation>
   </message>
   <message>
    <source>right</source>
@@ -7636,6 +8545,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>without ink</source>
    <translation>ohne Tinte</translation>
+  </message>
+  <message>
+   <source>{title}, {variant}, {layer} and {date} are replaced</source>
+   <translation>{title}, {variant}, {layer} und {date} werden ersetzt</translation>
   </message>
  </context>
 </TS>

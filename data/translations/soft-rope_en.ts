@@ -151,10 +151,24 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n can be mended safely</source>
+   <translation>
+    <numerusform>%n can be mended safely</numerusform>
+    <numerusform>%n can be mended safely</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n clip path(s) (drawn without)</source>
    <translation>
     <numerusform>%n clip path (drawn without)</numerusform>
     <numerusform>%n clip paths (drawn without)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n colour(s) replaced by an ink</source>
+   <translation>
+    <numerusform>%n colour replaced by an ink</numerusform>
+    <numerusform>%n colours replaced by an ink</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -172,6 +186,20 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n double(s) taken out</source>
+   <translation>
+    <numerusform>%n double taken out</numerusform>
+    <numerusform>%n doubles taken out</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n doubled node(s) merged</source>
+   <translation>
+    <numerusform>%n doubled node merged</numerusform>
+    <numerusform>%n doubled nodes merged</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n drops are open and stay as they were.</source>
    <translation>
     <numerusform>%n drop is open and stays as it was.</numerusform>
@@ -186,10 +214,45 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n end(s) trimmed</source>
+   <translation>
+    <numerusform>%n end trimmed</numerusform>
+    <numerusform>%n ends trimmed</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n file(s) delivered to %1.</source>
+   <translation>
+    <numerusform>%n file delivered to %1.</numerusform>
+    <numerusform>%n files delivered to %1.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n file(s), %1</source>
+   <translation>
+    <numerusform>%n file, %1</numerusform>
+    <numerusform>%n files, %1</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n fill(s) closed</source>
+   <translation>
+    <numerusform>%n fill closed</numerusform>
+    <numerusform>%n fills closed</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n filter(s) (drawn without)</source>
    <translation>
     <numerusform>%n filter (drawn without)</numerusform>
     <numerusform>%n filters (drawn without)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n finding(s)</source>
+   <translation>
+    <numerusform>%n finding</numerusform>
+    <numerusform>%n findings</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -214,6 +277,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n hidden thing(s) taken out</source>
+   <translation>
+    <numerusform>%n hidden thing taken out</numerusform>
+    <numerusform>%n hidden things taken out</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n hole(s)</source>
    <translation>
     <numerusform>%n hole</numerusform>
@@ -235,10 +305,31 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n kink(s) smoothed</source>
+   <translation>
+    <numerusform>%n kink smoothed</numerusform>
+    <numerusform>%n kinks smoothed</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n lettering(s) outlined</source>
+   <translation>
+    <numerusform>%n lettering outlined</numerusform>
+    <numerusform>%n letterings outlined</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n line(s)</source>
    <translation>
     <numerusform>%n line</numerusform>
     <numerusform>%n lines</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n line(s) reduced</source>
+   <translation>
+    <numerusform>%n line reduced</numerusform>
+    <numerusform>%n lines reduced</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -277,10 +368,38 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n needless node(s) taken out</source>
+   <translation>
+    <numerusform>%n needless node taken out</numerusform>
+    <numerusform>%n needless nodes taken out</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n node(s), many more than it needs</source>
+   <translation>
+    <numerusform>%n node, many more than it needs</numerusform>
+    <numerusform>%n nodes, many more than it needs</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n nodes picked</source>
    <translation>
     <numerusform>%n node picked</numerusform>
     <numerusform>%n nodes picked</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n outline(s) united with themselves</source>
+   <translation>
+    <numerusform>%n outline united with themselves</numerusform>
+    <numerusform>%n outlines united with themselves</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n pair(s) of ends joined</source>
+   <translation>
+    <numerusform>%n pair of ends joined</numerusform>
+    <numerusform>%n pairs of ends joined</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -326,10 +445,24 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n reference(s) taken out</source>
+   <translation>
+    <numerusform>%n reference taken out</numerusform>
+    <numerusform>%n references taken out</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n rule(s) of style sheets</source>
    <translation>
     <numerusform>%n rule of style sheets</numerusform>
     <numerusform>%n rules of style sheets</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n seam(s) overlapped</source>
+   <translation>
+    <numerusform>%n seam overlapped</numerusform>
+    <numerusform>%n seams overlapped</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -368,6 +501,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n shade(s) turned to the light</source>
+   <translation>
+    <numerusform>%n shade turned to the light</numerusform>
+    <numerusform>%n shades turned to the light</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n shade(s), %1 against the light</source>
    <translation>
     <numerusform>%n shade, %1 against the light</numerusform>
@@ -396,10 +536,24 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n sliver(s) closed</source>
+   <translation>
+    <numerusform>%n sliver closed</numerusform>
+    <numerusform>%n slivers closed</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n specks go to their neighbours.</source>
    <translation>
     <numerusform>%n speck goes to its neighbour.</numerusform>
     <numerusform>%n specks go to their neighbours.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n stray point(s) taken out</source>
+   <translation>
+    <numerusform>%n stray point taken out</numerusform>
+    <numerusform>%n stray points taken out</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -470,6 +624,13 @@
    <translation>
     <numerusform>Removed %n node. Ctrl+Z brings it back.</numerusform>
     <numerusform>Removed %n nodes. Ctrl+Z brings them back.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>Tell %n again</source>
+   <translation>
+    <numerusform>Tell %n again</numerusform>
+    <numerusform>Tell %n again</numerusform>
    </translation>
   </message>
   <message numerus="yes">

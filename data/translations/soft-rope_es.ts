@@ -35,8 +35,16 @@
    <translation> – Soft Rope</translation>
   </message>
   <message>
+   <source>%1   ·   page 1 of %2</source>
+   <translation>%1   ·   página 1 de %2</translation>
+  </message>
+  <message>
    <source>%1 % along</source>
    <translation>al %1 % del largo</translation>
+  </message>
+  <message>
+   <source>%1 %2</source>
+   <translation>%1 %2</translation>
   </message>
   <message>
    <source>%1 %2 is offered.</source>
@@ -81,6 +89,10 @@
    <source>%1 cannot be read to its end.</source>
    <translation>%1 no se puede leer hasta el final.</translation>
   </message>
+  <message>
+   <source>%1 cannot be written: %2</source>
+   <translation>No se puede escribir %1: %2</translation>
+  </message>
   <message numerus="yes">
    <source>%1 closes %n more area(s).</source>
    <translation>
@@ -104,12 +116,28 @@
    <translation>%1 colores</translation>
   </message>
   <message>
+   <source>%1 colours, the process takes %2</source>
+   <translation>%1 colores, el proceso admite %2</translation>
+  </message>
+  <message>
+   <source>%1 could not be made: there is not enough memory.</source>
+   <translation>No se pudo crear %1: no hay memoria suficiente.</translation>
+  </message>
+  <message>
+   <source>%1 could not be moved: %2</source>
+   <translation>No se pudo mover %1: %2</translation>
+  </message>
+  <message>
    <source>%1 darker</source>
    <translation>%1 más oscuro</translation>
   </message>
   <message>
    <source>%1 degrees, height %2 %</source>
    <translation>%1 grados, altura %2 %</translation>
+  </message>
+  <message>
+   <source>%1 does not know %2.</source>
+   <translation>%1 no conoce %2.</translation>
   </message>
   <message>
    <source>%1 drops' areas are closed again.</source>
@@ -139,6 +167,10 @@
    <source>%1 holds no recorded strokes.</source>
    <translation>%1 no contiene trazos grabados.</translation>
   </message>
+  <message>
+   <source>%1 holds sizes from 1 to %2 px, at most 32.</source>
+   <translation>%1 contiene tamaños de 1 a %2 px, 32 como máximo.</translation>
+  </message>
   <message numerus="yes">
    <source>%1 in %n area(s), by the light.</source>
    <translation>
@@ -156,6 +188,10 @@
   <message>
    <source>%1 is a drawing, not a picture. Open it instead.</source>
    <translation>%1 es un dibujo, no una imagen. Ábralo en su lugar.</translation>
+  </message>
+  <message>
+   <source>%1 is a file, not a folder.</source>
+   <translation>%1 es un archivo, no una carpeta.</translation>
   </message>
   <message>
    <source>%1 is a folder.</source>
@@ -190,6 +226,10 @@
    <translation>%1 está oculta. Muéstrela para dibujar en ella.</translation>
   </message>
   <message>
+   <source>%1 is in %2 already; nothing was written.</source>
+   <translation>%1 ya está en %2; no se escribió nada.</translation>
+  </message>
+  <message>
    <source>%1 is kept beside the work, and saved with it.</source>
    <translation>%1 queda junto al trabajo y se guarda con él.</translation>
   </message>
@@ -202,8 +242,32 @@
    <translation>%1 supera los 2 GB.</translation>
   </message>
   <message>
+   <source>%1 is no colour.</source>
+   <translation>%1 no es un color.</translation>
+  </message>
+  <message>
+   <source>%1 is no delivery plan: %2</source>
+   <translation>%1 no es un plan de entrega: %2</translation>
+  </message>
+  <message>
+   <source>%1 is no ink; nearest is %2 (ΔE00 %3)</source>
+   <translation>%1 no es una tinta; la más cercana es %2 (ΔE00 %3)</translation>
+  </message>
+  <message>
+   <source>%1 is no name for a file.</source>
+   <translation>%1 no es un nombre de archivo.</translation>
+  </message>
+  <message>
+   <source>%1 is no process card: %2</source>
+   <translation>%1 no es una ficha de proceso: %2</translation>
+  </message>
+  <message>
    <source>%1 is not a picture that can be read (PNG, JPEG, WebP, TIFF, BMP or GIF).</source>
    <translation>%1 no es una imagen legible (PNG, JPEG, WebP, TIFF, BMP o GIF).</translation>
+  </message>
+  <message>
+   <source>%1 is out of range.</source>
+   <translation>%1 está fuera de rango.</translation>
   </message>
   <message>
    <source>%1 is the key of "%2" now, which would have none.</source>
@@ -232,6 +296,18 @@
   <message>
    <source>%1 long</source>
    <translation>%1 de largo</translation>
+  </message>
+  <message>
+   <source>%1 mm</source>
+   <translation>%1 mm</translation>
+  </message>
+  <message>
+   <source>%1 must be a list.</source>
+   <translation>%1 debe ser una lista.</translation>
+  </message>
+  <message>
+   <source>%1 must be a number from 0 to 100,000.</source>
+   <translation>%1 debe ser un número de 0 a 100.000.</translation>
   </message>
   <message>
    <source>%1 nodes</source>
@@ -288,6 +364,10 @@
    <translation>%1 piezas. Arrastre esquinas, divida y fusione. Ctrl+Z las quita.</translation>
   </message>
   <message>
+   <source>%1 px</source>
+   <translation>%1 px</translation>
+  </message>
+  <message>
    <source>%1 px from the centre</source>
    <translation>%1 px del centro</translation>
   </message>
@@ -303,8 +383,20 @@
    </translation>
   </message>
   <message>
+   <source>%1 ships with the program and stays.</source>
+   <translation>%1 viene con el programa y se queda.</translation>
+  </message>
+  <message>
    <source>%1 shown over the sheet.</source>
    <translation>%1: visible sobre la hoja.</translation>
+  </message>
+  <message>
+   <source>%1 thin, needs %2</source>
+   <translation>%1 de grosor, necesita %2</translation>
+  </message>
+  <message>
+   <source>%1 to mend, %2 to look at</source>
+   <translation>%1 por reparar, %2 por mirar</translation>
   </message>
   <message>
    <source>%1 tones</source>
@@ -400,12 +492,24 @@
    <translation>%1, usada en este dibujo</translation>
   </message>
   <message>
+   <source>%1. Ctrl+Z takes it back.</source>
+   <translation>%1. Ctrl+Z lo deshace.</translation>
+  </message>
+  <message>
    <source>%1. Shift keeps it as an ink</source>
    <translation>%1. Mayús la guarda como tinta</translation>
   </message>
   <message>
    <source>%1: %2 nodes%3. Ctrl+Z takes it apart.</source>
    <translation>%1: %2 nodos%3. Ctrl+Z lo separa.</translation>
+  </message>
+  <message>
+   <source>%1: click to see it large, drag it out for a file</source>
+   <translation>%1: clic para verlo grande, arrástrelo fuera para obtener un archivo</translation>
+  </message>
+  <message>
+   <source>%1: delivery sheet</source>
+   <translation>%1: hoja de entrega</translation>
   </message>
   <message>
    <source>%1: the disk is full.</source>
@@ -479,10 +583,24 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n can be mended safely</source>
+   <translation>
+    <numerusform>%n se puede reparar sin riesgo</numerusform>
+    <numerusform>%n se pueden reparar sin riesgo</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n clip path(s) (drawn without)</source>
    <translation>
     <numerusform>%n trazado de recorte (dibujado sin él)</numerusform>
     <numerusform>%n trazados de recorte (dibujado sin ellos)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n colour(s) replaced by an ink</source>
+   <translation>
+    <numerusform>%n color sustituido por una tinta</numerusform>
+    <numerusform>%n colores sustituidos por tintas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -500,6 +618,20 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n double(s) taken out</source>
+   <translation>
+    <numerusform>%n duplicado quitado</numerusform>
+    <numerusform>%n duplicados quitados</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n doubled node(s) merged</source>
+   <translation>
+    <numerusform>%n nodo doble unido</numerusform>
+    <numerusform>%n nodos dobles unidos</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n drops are open and stay as they were.</source>
    <translation>
     <numerusform>%n gota está abierta y queda como estaba.</numerusform>
@@ -514,10 +646,45 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n end(s) trimmed</source>
+   <translation>
+    <numerusform>%n extremo recortado</numerusform>
+    <numerusform>%n extremos recortados</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n file(s) delivered to %1.</source>
+   <translation>
+    <numerusform>%n archivo entregado en %1.</numerusform>
+    <numerusform>%n archivos entregados en %1.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n file(s), %1</source>
+   <translation>
+    <numerusform>%n archivo, %1</numerusform>
+    <numerusform>%n archivos, %1</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n fill(s) closed</source>
+   <translation>
+    <numerusform>%n relleno cerrado</numerusform>
+    <numerusform>%n rellenos cerrados</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n filter(s) (drawn without)</source>
    <translation>
     <numerusform>%n filtro (dibujado sin él)</numerusform>
     <numerusform>%n filtros (dibujado sin ellos)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n finding(s)</source>
+   <translation>
+    <numerusform>%n hallazgo</numerusform>
+    <numerusform>%n hallazgos</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -542,6 +709,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n hidden thing(s) taken out</source>
+   <translation>
+    <numerusform>%n elemento oculto quitado</numerusform>
+    <numerusform>%n elementos ocultos quitados</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n hole(s)</source>
    <translation>
     <numerusform>%n agujero</numerusform>
@@ -563,10 +737,31 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n kink(s) smoothed</source>
+   <translation>
+    <numerusform>%n quiebro suavizado</numerusform>
+    <numerusform>%n quiebros suavizados</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n lettering(s) outlined</source>
+   <translation>
+    <numerusform>%n rótulo convertido en contornos</numerusform>
+    <numerusform>%n rótulos convertidos en contornos</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n line(s)</source>
    <translation>
     <numerusform>%n línea</numerusform>
     <numerusform>%n líneas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n line(s) reduced</source>
+   <translation>
+    <numerusform>%n línea reducida</numerusform>
+    <numerusform>%n líneas reducidas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -605,10 +800,38 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n needless node(s) taken out</source>
+   <translation>
+    <numerusform>%n nodo innecesario quitado</numerusform>
+    <numerusform>%n nodos innecesarios quitados</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n node(s), many more than it needs</source>
+   <translation>
+    <numerusform>%n nodo, muchos más de los necesarios</numerusform>
+    <numerusform>%n nodos, muchos más de los necesarios</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n nodes picked</source>
    <translation>
     <numerusform>%n nodo elegido</numerusform>
     <numerusform>%n nodos elegidos</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n outline(s) united with themselves</source>
+   <translation>
+    <numerusform>%n contorno unido consigo mismo</numerusform>
+    <numerusform>%n contornos unidos consigo mismos</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n pair(s) of ends joined</source>
+   <translation>
+    <numerusform>%n par de extremos unido</numerusform>
+    <numerusform>%n pares de extremos unidos</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -654,10 +877,24 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n reference(s) taken out</source>
+   <translation>
+    <numerusform>%n referencia quitada</numerusform>
+    <numerusform>%n referencias quitadas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n rule(s) of style sheets</source>
    <translation>
     <numerusform>%n regla de hojas de estilo</numerusform>
     <numerusform>%n reglas de hojas de estilo</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n seam(s) overlapped</source>
+   <translation>
+    <numerusform>%n junta solapada</numerusform>
+    <numerusform>%n juntas solapadas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -696,6 +933,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n shade(s) turned to the light</source>
+   <translation>
+    <numerusform>%n sombra girada hacia la luz</numerusform>
+    <numerusform>%n sombras giradas hacia la luz</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n shade(s), %1 against the light</source>
    <translation>
     <numerusform>%n sombra, %1 contra la luz</numerusform>
@@ -724,10 +968,24 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n sliver(s) closed</source>
+   <translation>
+    <numerusform>%n rendija cerrada</numerusform>
+    <numerusform>%n rendijas cerradas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n specks go to their neighbours.</source>
    <translation>
     <numerusform>%n mota pasa a su vecina.</numerusform>
     <numerusform>%n motas pasan a sus vecinas.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n stray point(s) taken out</source>
+   <translation>
+    <numerusform>%n punto suelto quitado</numerusform>
+    <numerusform>%n puntos sueltos quitados</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -787,6 +1045,10 @@
   <message>
    <source>, 1 across a gap</source>
    <translation>, 1 a través de un hueco</translation>
+  </message>
+  <message>
+   <source>, by hand</source>
+   <translation>, a mano</translation>
   </message>
   <message>
    <source>, hidden</source>
@@ -1041,6 +1303,10 @@
    <translation>Una copia reflejada respecto al eje de la capa o al centro de la hoja</translation>
   </message>
   <message>
+   <source>A new folder, or one without files of these names</source>
+   <translation>Una carpeta nueva, o una sin archivos con estos nombres</translation>
+  </message>
+  <message>
    <source>A new gradient is</source>
    <translation>Un degradado nuevo es</translation>
   </message>
@@ -1051,6 +1317,10 @@
   <message>
    <source>A new patch is lighter by</source>
    <translation>Un parche nuevo aclara</translation>
+  </message>
+  <message>
+   <source>A node that is not needed</source>
+   <translation>Un nodo que no hace falta</translation>
   </message>
   <message>
    <source>A part needs a name.</source>
@@ -1075,6 +1345,22 @@
   <message>
    <source>A plain shape: the parts go</source>
    <translation>Una forma simple: las partes se van</translation>
+  </message>
+  <message>
+   <source>A point that shows nothing</source>
+   <translation>Un punto que no muestra nada</translation>
+  </message>
+  <message>
+   <source>A raised plate pressed into soft paper.</source>
+   <translation>Una plancha en relieve prensada en papel blando.</translation>
+  </message>
+  <message>
+   <source>A reference is left over</source>
+   <translation>Queda una referencia</translation>
+  </message>
+  <message>
+   <source>A reference still shows</source>
+   <translation>Todavía se ve una referencia</translation>
   </message>
   <message>
    <source>A shadow colour that suits the warm one: of the far hue, darker</source>
@@ -1103,6 +1389,10 @@
   <message>
    <source>A4</source>
    <translation>A4</translation>
+  </message>
+  <message>
+   <source>About</source>
+   <translation>Acerca de</translation>
   </message>
   <message>
    <source>About Soft Rope</source>
@@ -1265,6 +1555,10 @@
    <translation>Alt pulsada</translation>
   </message>
   <message>
+   <source>An own card is put aside; of a changed one that ships, the first comes back</source>
+   <translation>Una ficha propia se aparta; de una del programa que se cambió vuelve la original</translation>
+  </message>
+  <message>
    <source>Angle</source>
    <translation>Ángulo</translation>
   </message>
@@ -1345,6 +1639,10 @@
    <translation>Tan grande como permiten la forma inferior y el margen</translation>
   </message>
   <message>
+   <source>As screens of twice the pixels show them</source>
+   <translation>Como los muestran las pantallas con el doble de píxeles</translation>
+  </message>
+  <message>
    <source>As the desktop</source>
    <translation>Como el escritorio</translation>
   </message>
@@ -1363,6 +1661,10 @@
   <message>
    <source>Asks the next time</source>
    <translation>Pregunta la próxima vez</translation>
+  </message>
+  <message>
+   <source>At its real size</source>
+   <translation>A su tamaño real</translation>
   </message>
   <message>
    <source>At random</source>
@@ -1461,12 +1763,24 @@
    <translation>Junto al trabajo tal como está; otra vez para terminar</translation>
   </message>
   <message>
+   <source>Between areas of one colour</source>
+   <translation>Entre áreas de un mismo color</translation>
+  </message>
+  <message>
    <source>Bevel</source>
    <translation>Bisel</translation>
   </message>
   <message>
+   <source>Beyond the edge of the sheet</source>
+   <translation>Más allá del borde de la hoja</translation>
+  </message>
+  <message>
    <source>Bisque</source>
    <translation>Bizcocho</translation>
+  </message>
+  <message>
+   <source>Bleed</source>
+   <translation>Sangrado</translation>
   </message>
   <message>
    <source>Blend</source>
@@ -1475,6 +1789,10 @@
   <message>
    <source>Blends, blur and gradients worked out into flat areas, on a new layer above</source>
    <translation>Mezclas, desenfoque y degradados resueltos en áreas planas, en una capa nueva encima</translation>
+  </message>
+  <message>
+   <source>Blends, gradients and blur worked out into flat areas</source>
+   <translation>Mezclas, degradados y desenfoque convertidos en áreas planas</translation>
   </message>
   <message>
    <source>Bloom</source>
@@ -1585,6 +1903,10 @@
    <translation>C</translation>
   </message>
   <message>
+   <source>CMYK by removal of the common grey, without a profile</source>
+   <translation>CMYK restando el gris común, sin perfil</translation>
+  </message>
+  <message>
    <source>CSS (*.css)</source>
    <translation>CSS (*.css)</translation>
   </message>
@@ -1661,6 +1983,10 @@
    <translation>Elegir una imagen</translation>
   </message>
   <message>
+   <source>Choose…</source>
+   <translation>Elegir…</translation>
+  </message>
+  <message>
    <source>Circle</source>
    <translation>Círculo</translation>
   </message>
@@ -1679,6 +2005,10 @@
   <message>
    <source>Clear</source>
    <translation>Claro</translation>
+  </message>
+  <message>
+   <source>Clear space: an eighth of the longer side. Width %1 mm, height %2 mm.</source>
+   <translation>Espacio libre: un octavo del lado mayor. Ancho %1 mm, alto %2 mm.</translation>
   </message>
   <message>
    <source>Click a piece for the next shade, drag inside it for its direction, Shift and click to lock it.</source>
@@ -1719,6 +2049,10 @@
   <message>
    <source>Clipped</source>
    <translation>Recortado</translation>
+  </message>
+  <message>
+   <source>Close</source>
+   <translation>Cerrar</translation>
   </message>
   <message>
    <source>Close gap</source>
@@ -1885,6 +2219,10 @@
    <translation>Las esquinas siguen vivas; si no, se redondean</translation>
   </message>
   <message>
+   <source>Correct by hand</source>
+   <translation>Corregir a mano</translation>
+  </message>
+  <message>
    <source>Count</source>
    <translation>Cantidad</translation>
   </message>
@@ -1922,6 +2260,10 @@
   <message>
    <source>Crop</source>
    <translation>Recortar</translation>
+  </message>
+  <message>
+   <source>Crop marks</source>
+   <translation>Marcas de corte</translation>
   </message>
   <message>
    <source>Ctrl held</source>
@@ -2040,6 +2382,10 @@
    <translation>Oscuro y claro</translation>
   </message>
   <message>
+   <source>Dark areas and lines in one colour; gaps keep them apart</source>
+   <translation>Áreas oscuras y líneas en un color; unos huecos las separan</translation>
+  </message>
+  <message>
    <source>Dark shapes become areas</source>
    <translation>Las formas oscuras se vuelven áreas</translation>
   </message>
@@ -2093,6 +2439,22 @@
     <numerusform>%n cosa eliminada. Ctrl+Z la devuelve.</numerusform>
     <numerusform>%n cosas eliminadas. Ctrl+Z las devuelve.</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>Deliver</source>
+   <translation>Entregar</translation>
+  </message>
+  <message>
+   <source>Delivery plan</source>
+   <translation>Plan de entrega</translation>
+  </message>
+  <message>
+   <source>Delivery sheet</source>
+   <translation>Hoja de entrega</translation>
+  </message>
+  <message>
+   <source>Deliver…</source>
+   <translation>Entregar…</translation>
   </message>
   <message>
    <source>Design tokens (*.json)</source>
@@ -2307,6 +2669,10 @@
    <translation>Cada uno por sí</translation>
   </message>
   <message>
+   <source>Each layer by itself</source>
+   <translation>Cada capa por separado</translation>
+  </message>
+  <message>
    <source>Each letter is a shape now. Undo brings the words back.</source>
    <translation>Cada letra es ahora una forma. Deshacer devuelve las palabras.</translation>
   </message>
@@ -2351,6 +2717,14 @@
    <translation>Brasa</translation>
   </message>
   <message>
+   <source>Enamel badge</source>
+   <translation>Insignia esmaltada</translation>
+  </message>
+  <message>
+   <source>End runs %1 over the line</source>
+   <translation>El extremo pasa %1 de la línea</translation>
+  </message>
+  <message>
    <source>End runs out over</source>
    <translation>El final se afina a lo largo de</translation>
   </message>
@@ -2361,6 +2735,10 @@
   <message>
    <source>Ends run out</source>
    <translation>Extremos afinados</translation>
+  </message>
+  <message>
+   <source>Ends stop %1 short of each other</source>
+   <translation>Los extremos quedan a %1</translation>
   </message>
   <message>
    <source>Enter</source>
@@ -2421,6 +2799,10 @@
   <message>
    <source>Every copy of the part on this sheet</source>
    <translation>Cada copia de la pieza suelta en esta hoja</translation>
+  </message>
+  <message>
+   <source>Every file the client needs, in one act</source>
+   <translation>Todos los archivos del cliente, de una vez</translation>
   </message>
   <message>
    <source>Every one of them gets that size</source>
@@ -2567,6 +2949,10 @@
    <translation>Archivo, Abrir lo apartado lo devuelve durante %1 días</translation>
   </message>
   <message>
+   <source>Files</source>
+   <translation>Archivos</translation>
+  </message>
+  <message>
    <source>Fill</source>
    <translation>Relleno</translation>
   </message>
@@ -2585,6 +2971,10 @@
   <message>
    <source>Filled %1 areas. Ctrl+Z takes them back.</source>
    <translation>%1 áreas rellenas. Ctrl+Z las quita.</translation>
+  </message>
+  <message>
+   <source>Filled, but open by %1</source>
+   <translation>Relleno, pero abierto %1</translation>
   </message>
   <message>
    <source>Find</source>
@@ -2613,6 +3003,18 @@
   <message>
    <source>Find the cut by itself</source>
    <translation>Hallar el corte por sí solo</translation>
+  </message>
+  <message>
+   <source>Finding before</source>
+   <translation>Hallazgo anterior</translation>
+  </message>
+  <message>
+   <source>Findings of the proof, numbered as in the list</source>
+   <translation>Hallazgos de la prueba, numerados como en la lista</translation>
+  </message>
+  <message>
+   <source>Findings that were said to be meant are told again</source>
+   <translation>Los hallazgos dados por intencionados se muestran otra vez</translation>
   </message>
   <message>
    <source>Finds the turn from the picture itself</source>
@@ -2671,6 +3073,10 @@
    <translation>Plano otra vez</translation>
   </message>
   <message>
+   <source>Flat colour only</source>
+   <translation>Solo color plano</translation>
+  </message>
+  <message>
    <source>Flat ends</source>
    <translation>Extremos planos</translation>
   </message>
@@ -2697,6 +3103,10 @@
   <message>
    <source>Flow on</source>
    <translation>Que fluya</translation>
+  </message>
+  <message>
+   <source>Folder</source>
+   <translation>Carpeta</translation>
   </message>
   <message>
    <source>Follow</source>
@@ -2783,6 +3193,10 @@
    <translation>De la imagen: %1</translation>
   </message>
   <message>
+   <source>Full colour</source>
+   <translation>A todo color</translation>
+  </message>
+  <message>
    <source>Furnace</source>
    <translation>Horno</translation>
   </message>
@@ -2805,6 +3219,10 @@
   <message>
    <source>Gap between pieces</source>
    <translation>Hueco entre piezas</translation>
+  </message>
+  <message>
+   <source>Gap of %1, needs %2</source>
+   <translation>Hueco de %1, necesita %2</translation>
   </message>
   <message>
    <source>Gaps that close</source>
@@ -2902,6 +3320,10 @@
    <translation>Grano</translation>
   </message>
   <message>
+   <source>Grey</source>
+   <translation>Gris</translation>
+  </message>
+  <message>
    <source>Grey areas under the lines</source>
    <translation>Áreas grises debajo</translation>
   </message>
@@ -2954,8 +3376,16 @@
    <translation>Alto de todo</translation>
   </message>
   <message>
+   <source>Height of the em</source>
+   <translation>Altura del cuadratín</translation>
+  </message>
+  <message>
    <source>Help</source>
    <translation>Ayuda</translation>
+  </message>
+  <message>
+   <source>Hidden, and still there</source>
+   <translation>Oculto, pero sigue ahí</translation>
   </message>
   <message>
    <source>Hidden. Its row in the layer list shows it again, or Ctrl+Alt+H everything.</source>
@@ -2976,6 +3406,14 @@
   <message>
    <source>Hide what is picked</source>
    <translation>Ocultar lo elegido</translation>
+  </message>
+  <message>
+   <source>How</source>
+   <translation>Cómo</translation>
+  </message>
+  <message>
+   <source>How far colours that abut must reach under each other</source>
+   <translation>Cuánto deben solaparse los colores contiguos</translation>
   </message>
   <message>
    <source>How far off the picked line is; once more, how it bends</source>
@@ -3008,6 +3446,10 @@
   <message>
    <source>Hue</source>
    <translation>Matiz</translation>
+  </message>
+  <message>
+   <source>Icons</source>
+   <translation>Iconos</translation>
   </message>
   <message>
    <source>In hand: %1</source>
@@ -3314,6 +3756,10 @@
    <translation>Tipo de marcas</translation>
   </message>
   <message>
+   <source>Kink of %1°</source>
+   <translation>Quiebro de %1°</translation>
+  </message>
+  <message>
    <source>Lamp hook</source>
    <translation>Gancho de farol</translation>
   </message>
@@ -3438,8 +3884,16 @@
    <translation>Suelta el parche (Esc)</translation>
   </message>
   <message>
+   <source>Letterpress</source>
+   <translation>Tipografía</translation>
+  </message>
+  <message>
    <source>Letters apart</source>
    <translation>Letras sueltas</translation>
+  </message>
+  <message>
+   <source>Letters of %1, need %2</source>
+   <translation>Letras de %1, necesitan %2</translation>
   </message>
   <message>
    <source>Letters that run into one another become one</source>
@@ -3506,6 +3960,10 @@
    <translation>Color de línea</translation>
   </message>
   <message>
+   <source>Line only</source>
+   <translation>Solo línea</translation>
+  </message>
+  <message>
    <source>Line opacity</source>
    <translation>Opacidad de línea</translation>
   </message>
@@ -3516,6 +3974,10 @@
   <message>
    <source>Lines</source>
    <translation>Líneas</translation>
+  </message>
+  <message>
+   <source>Lines and parts of areas</source>
+   <translation>Líneas y partes de áreas</translation>
   </message>
   <message>
    <source>Lines begin where they were put</source>
@@ -3630,6 +4092,10 @@
    <translation>Buscando el papel…</translation>
   </message>
   <message>
+   <source>Looking…</source>
+   <translation>Revisando…</translation>
+  </message>
+  <message>
    <source>Looks for the symmetry of the picture</source>
    <translation>Busca la simetría de la imagen</translation>
   </message>
@@ -3640,6 +4106,10 @@
   <message>
    <source>Loose</source>
    <translation>Suelto</translation>
+  </message>
+  <message>
+   <source>Lost at %1 px</source>
+   <translation>Se pierde a %1 px</translation>
   </message>
   <message>
    <source>Luminosity</source>
@@ -3706,6 +4176,10 @@
    <translation>Marcas como las últimas, dentro</translation>
   </message>
   <message>
+   <source>Marks of the proof</source>
+   <translation>Marcas de la prueba</translation>
+  </message>
+  <message>
    <source>May move by</source>
    <translation>Puede moverse</translation>
   </message>
@@ -3718,8 +4192,36 @@
    <translation>Media de un disco de radio</translation>
   </message>
   <message>
+   <source>Meant so</source>
+   <translation>Es intencionado</translation>
+  </message>
+  <message>
+   <source>Meant so: the finding in hand stays</source>
+   <translation>Es intencionado: el hallazgo en mano se queda</translation>
+  </message>
+  <message>
    <source>Median</source>
    <translation>Mediana</translation>
+  </message>
+  <message>
+   <source>Mend all</source>
+   <translation>Reparar todo</translation>
+  </message>
+  <message>
+   <source>Mend all %1</source>
+   <translation>Reparar los %1</translation>
+  </message>
+  <message>
+   <source>Mend all that is safe</source>
+   <translation>Reparar todo lo seguro</translation>
+  </message>
+  <message>
+   <source>Mend the finding in hand</source>
+   <translation>Reparar el hallazgo en mano</translation>
+  </message>
+  <message>
+   <source>Merge</source>
+   <translation>Unir</translation>
   </message>
   <message>
    <source>Merge colours</source>
@@ -3816,6 +4318,10 @@
   <message>
    <source>Moss jar</source>
    <translation>Tarro de musgo</translation>
+  </message>
+  <message>
+   <source>Most inks</source>
+   <translation>Máximo de tintas</translation>
   </message>
   <message>
    <source>Moth emblem</source>
@@ -3930,8 +4436,24 @@
    <translation>Nombre del modulado</translation>
   </message>
   <message>
+   <source>Names</source>
+   <translation>Nombres</translation>
+  </message>
+  <message>
+   <source>Names and place</source>
+   <translation>Nombres y lugar</translation>
+  </message>
+  <message>
+   <source>Narrowest gap</source>
+   <translation>Hueco mínimo</translation>
+  </message>
+  <message>
    <source>Neighbours</source>
    <translation>Vecinos</translation>
+  </message>
+  <message>
+   <source>New from this</source>
+   <translation>Nueva a partir de esta</translation>
   </message>
   <message>
    <source>New key</source>
@@ -3948,6 +4470,10 @@
   <message>
    <source>New sheet</source>
    <translation>Hoja nueva</translation>
+  </message>
+  <message>
+   <source>Next finding</source>
+   <translation>Hallazgo siguiente</translation>
   </message>
   <message>
    <source>Next open end</source>
@@ -3974,6 +4500,10 @@
    <translation>No se encontró ningún eje en %1 (mejor conjetura %2 %; Tab la toma).</translation>
   </message>
   <message>
+   <source>No blue cones</source>
+   <translation>Sin conos azules</translation>
+  </message>
+  <message>
    <source>No colour drop is open.</source>
    <translation>Ninguna gota de color está abierta.</translation>
   </message>
@@ -3996,6 +4526,10 @@
   <message>
    <source>No gap was closed and no sliver absorbed.</source>
    <translation>No se cerró ningún hueco ni se absorbió ninguna astilla.</translation>
+  </message>
+  <message>
+   <source>No green cones</source>
+   <translation>Sin conos verdes</translation>
   </message>
   <message>
    <source>No guide crosses what is picked.</source>
@@ -4030,6 +4564,10 @@
    <translation>Ninguna línea tiene un extremo abierto.</translation>
   </message>
   <message>
+   <source>No red cones</source>
+   <translation>Sin conos rojos</translation>
+  </message>
+  <message>
    <source>No shades yet.</source>
    <translation>Aún no hay sombras.</translation>
   </message>
@@ -4062,6 +4600,10 @@
    <translation>Normal</translation>
   </message>
   <message>
+   <source>Not one flat colour</source>
+   <translation>No es un color plano</translation>
+  </message>
+  <message>
    <source>Not squared to the paper any more</source>
    <translation>Ya no a escuadra con el papel</translation>
   </message>
@@ -4074,8 +4616,16 @@
    <translation>Nada más es igual.</translation>
   </message>
   <message>
+   <source>Nothing found. Ready to deliver.</source>
+   <translation>No se encontró nada. Listo para entregar.</translation>
+  </message>
+  <message>
    <source>Nothing in hand</source>
    <translation>Nada en mano</translation>
+  </message>
+  <message>
+   <source>Nothing is asked for.</source>
+   <translation>No se pide nada.</translation>
   </message>
   <message>
    <source>Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines.</source>
@@ -4166,6 +4716,10 @@
    <translation>O: el otro lado</translation>
   </message>
   <message>
+   <source>Of the finished piece</source>
+   <translation>De la pieza terminada</translation>
+  </message>
+  <message>
    <source>Of the photo beneath, in OKLab</source>
    <translation>De la foto de debajo, en OKLab</translation>
   </message>
@@ -4182,6 +4736,18 @@
    <translation>Cifras de estilo antiguo</translation>
   </message>
   <message>
+   <source>On %1</source>
+   <translation>Sobre %1</translation>
+  </message>
+  <message>
+   <source>On a badge</source>
+   <translation>En una insignia</translation>
+  </message>
+  <message>
+   <source>On a dark ground; light stays light</source>
+   <translation>Sobre fondo oscuro; lo claro sigue claro</translation>
+  </message>
+  <message>
    <source>On a line</source>
    <translation>En una línea</translation>
   </message>
@@ -4190,8 +4756,24 @@
    <translation>En una línea o el contorno de una forma, que siguen</translation>
   </message>
   <message>
+   <source>On a screen</source>
+   <translation>En una pantalla</translation>
+  </message>
+  <message>
+   <source>On a shirt</source>
+   <translation>En una camiseta</translation>
+  </message>
+  <message>
    <source>On a straight baseline</source>
    <translation>Sobre una línea base recta</translation>
+  </message>
+  <message>
+   <source>On an ink</source>
+   <translation>Sobre una tinta</translation>
+  </message>
+  <message>
+   <source>On paper instead of nothing</source>
+   <translation>Sobre papel en vez de nada</translation>
   </message>
   <message>
    <source>On the far side</source>
@@ -4206,12 +4788,24 @@
    <translation>Sobre la hoja %1 : 1, %2</translation>
   </message>
   <message>
+   <source>One colour of film, cut and weeded by hand.</source>
+   <translation>Película de un color, cortada y pelada a mano.</translation>
+  </message>
+  <message>
    <source>One drawing is open at a time: %1 was opened, the others were not.</source>
    <translation>Solo se abre un dibujo a la vez: se abrió %1, los demás no.</translation>
   </message>
   <message>
+   <source>One ink</source>
+   <translation>Una tinta</translation>
+  </message>
+  <message>
    <source>One more click on a picked node does the same (C)</source>
    <translation>Otro clic en un nodo elegido hace lo mismo (C)</translation>
+  </message>
+  <message>
+   <source>One page with the mark, its variants, sizes and inks</source>
+   <translation>Una página con la marca, sus variantes, tamaños y tintas</translation>
   </message>
   <message>
    <source>One step down in the order</source>
@@ -4358,6 +4952,10 @@
    <translation>Otro lado</translation>
   </message>
   <message>
+   <source>Other ways it will be seen</source>
+   <translation>Otras formas en que se verá</translation>
+  </message>
+  <message>
    <source>Other work is under way.</source>
    <translation>Hay otro trabajo en curso.</translation>
   </message>
@@ -4366,12 +4964,20 @@
    <translation>Contorno</translation>
   </message>
   <message>
+   <source>Outlines and lines at one weight</source>
+   <translation>Contornos y líneas de un solo grosor</translation>
+  </message>
+  <message>
    <source>Over</source>
    <translation>Encima</translation>
   </message>
   <message>
    <source>Over all of the lowest shape</source>
    <translation>Sobre toda la forma inferior</translation>
+  </message>
+  <message>
+   <source>Overlap</source>
+   <translation>Solape</translation>
   </message>
   <message>
    <source>Overlay</source>
@@ -4384,6 +4990,10 @@
   <message>
    <source>PNG (*.png)</source>
    <translation>PNG (*.png)</translation>
+  </message>
+  <message>
+   <source>PNG widths</source>
+   <translation>Anchos de PNG</translation>
   </message>
   <message>
    <source>Paint</source>
@@ -4650,12 +5260,24 @@
    <translation>Estante de imágenes…</translation>
   </message>
   <message>
+   <source>Picture sizes</source>
+   <translation>Tamaños de imagen</translation>
+  </message>
+  <message>
    <source>Pictures</source>
    <translation>Imágenes</translation>
   </message>
   <message>
    <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;All files (*)</source>
    <translation>Imágenes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;Todos los archivos (*)</translation>
+  </message>
+  <message>
+   <source>Pictures and pages have a ground</source>
+   <translation>Imágenes y páginas tienen fondo</translation>
+  </message>
+  <message>
+   <source>Pictures of a few sizes on screens.</source>
+   <translation>Imágenes de pocos tamaños en pantallas.</translation>
   </message>
   <message>
    <source>Piece %1</source>
@@ -4728,6 +5350,26 @@
   <message>
    <source>Press the new key for "%1".</source>
    <translation>Pulse la tecla nueva para «%1».</translation>
+  </message>
+  <message>
+   <source>Process</source>
+   <translation>Proceso</translation>
+  </message>
+  <message>
+   <source>Process cards</source>
+   <translation>Fichas de proceso</translation>
+  </message>
+  <message>
+   <source>Process cards…</source>
+   <translation>Fichas de proceso…</translation>
+  </message>
+  <message>
+   <source>Proof</source>
+   <translation>Prueba</translation>
+  </message>
+  <message>
+   <source>Proof shelf</source>
+   <translation>Repisa de prueba</translation>
   </message>
   <message>
    <source>Propose cuts</source>
@@ -4806,6 +5448,10 @@
    <translation>Lecturas</translation>
   </message>
   <message>
+   <source>Real width</source>
+   <translation>Ancho real</translation>
+  </message>
+  <message>
    <source>Recorded strokes</source>
    <translation>Trazos grabados</translation>
   </message>
@@ -4828,6 +5474,10 @@
   <message>
    <source>Redrawn: %1 nodes; %2. Ctrl+Z brings the old part back.</source>
    <translation>Redibujado: %1 nodos; %2. Ctrl+Z devuelve la parte anterior.</translation>
+  </message>
+  <message>
+   <source>Reduce</source>
+   <translation>Reducir</translation>
   </message>
   <message>
    <source>Reference and artwork side by side, moving together</source>
@@ -4891,6 +5541,10 @@
   <message>
    <source>Replace ink</source>
    <translation>Reemplazar tinta</translation>
+  </message>
+  <message>
+   <source>Reversed</source>
+   <translation>Invertido</translation>
   </message>
   <message>
    <source>Right</source>
@@ -4969,8 +5623,16 @@
    <translation>Regla</translation>
   </message>
   <message>
+   <source>SVG with words</source>
+   <translation>SVG con palabras</translation>
+  </message>
+  <message>
    <source>SVG, PDF or PNG</source>
    <translation>SVG, PDF o PNG</translation>
+  </message>
+  <message>
+   <source>SVG, clean</source>
+   <translation>SVG, limpio</translation>
   </message>
   <message>
    <source>Sail</source>
@@ -5061,6 +5723,10 @@
    <translation>Multiplicar inverso</translation>
   </message>
   <message>
+   <source>Screen print on a shirt</source>
+   <translation>Serigrafía en camiseta</translation>
+  </message>
+  <message>
    <source>Sea glass</source>
    <translation>Vidrio de mar</translation>
   </message>
@@ -5095,6 +5761,10 @@
   <message>
    <source>Seaweed</source>
    <translation>Alga</translation>
+  </message>
+  <message>
+   <source>See it large: the next way</source>
+   <translation>Ver en grande: la forma siguiente</translation>
   </message>
   <message>
    <source>Seed</source>
@@ -5147,6 +5817,10 @@
   <message>
    <source>Shade</source>
    <translation>Sombra</translation>
+  </message>
+  <message>
+   <source>Shade against the light</source>
+   <translation>Sombra contra la luz</translation>
   </message>
   <message>
    <source>Shade facet</source>
@@ -5297,6 +5971,10 @@
    <translation>Lados</translation>
   </message>
   <message>
+   <source>Sides of square pictures, px, by spaces; empty = none</source>
+   <translation>Lados de imágenes cuadradas, px, separados por espacios; vacío = ninguna</translation>
+  </message>
+  <message>
    <source>Signal blue</source>
    <translation>Azul de señales</translation>
   </message>
@@ -5319,6 +5997,10 @@
   <message>
    <source>Size picture</source>
    <translation>Tamaño de imagen</translation>
+  </message>
+  <message>
+   <source>Sizes</source>
+   <translation>Tamaños</translation>
   </message>
   <message>
    <source>Sizes of the sheet in %1</source>
@@ -5365,6 +6047,10 @@
    <translation>Astilla %1, conservada</translation>
   </message>
   <message>
+   <source>Sliver of ground, %1 wide</source>
+   <translation>Rendija de fondo, %1 de ancho</translation>
+  </message>
+  <message>
    <source>Small capitals</source>
    <translation>Versalitas</translation>
   </message>
@@ -5387,6 +6073,10 @@
   <message>
    <source>Smallest hole</source>
    <translation>Agujero más pequeño</translation>
+  </message>
+  <message>
+   <source>Smallest letters</source>
+   <translation>Letras mínimas</translation>
   </message>
   <message>
    <source>Smallest piece</source>
@@ -5477,6 +6167,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Split piece</source>
    <translation>Dividir pieza</translation>
+  </message>
+  <message>
+   <source>Spot inks through a mesh onto cloth.</source>
+   <translation>Tintas planas a través de una malla sobre tela.</translation>
   </message>
   <message>
    <source>Spread over</source>
@@ -5683,6 +6377,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Etiquetas</translation>
   </message>
   <message>
+   <source>Take %1</source>
+   <translation>Tomar %1</translation>
+  </message>
+  <message>
    <source>Take a live shape apart</source>
    <translation>Separar una forma viva</translation>
   </message>
@@ -5806,9 +6504,24 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <source>Tears, all one way</source>
    <translation>Lágrimas, todas en una dirección</translation>
   </message>
+  <message numerus="yes">
+   <source>Tell %n again</source>
+   <translation>
+    <numerusform>Mostrar %n otra vez</numerusform>
+    <numerusform>Mostrar %n otra vez</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>Tell all again</source>
+   <translation>Mostrar todo otra vez</translation>
+  </message>
   <message>
    <source>Tell ink from pencil by itself</source>
    <translation>Distinguir tinta de lápiz por sí solo</translation>
+  </message>
+  <message>
+   <source>Tell meant findings again</source>
+   <translation>Mostrar otra vez los intencionados</translation>
   </message>
   <message>
    <source>Text</source>
@@ -6019,6 +6732,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Se quita la otra mitad</translation>
   </message>
   <message>
+   <source>The outline crosses itself</source>
+   <translation>El contorno se cruza a sí mismo</translation>
+  </message>
+  <message>
    <source>The part %1 is not on this machine.</source>
    <translation>La pieza suelta %1 no está en este equipo.</translation>
   </message>
@@ -6090,8 +6807,16 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Lo mismo otra vez con una copia</translation>
   </message>
   <message>
+   <source>The same shape twice</source>
+   <translation>La misma forma dos veces</translation>
+  </message>
+  <message>
    <source>The shape that was taken as the mark</source>
    <translation>La forma que se tomó como marca</translation>
+  </message>
+  <message>
+   <source>The sheet</source>
+   <translation>La hoja</translation>
   </message>
   <message>
    <source>The sheet's light</source>
@@ -6118,8 +6843,20 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>El área fina es un área propia</translation>
   </message>
   <message>
+   <source>The typeface %1 is not here</source>
+   <translation>La tipografía %1 no está aquí</translation>
+  </message>
+  <message>
    <source>The typeface of these words is not on this machine. Their outlines are kept; choose another typeface to change them.</source>
    <translation>La tipografía de estas palabras no está en este equipo. Sus contornos se conservan; elige otra para cambiarlas.</translation>
+  </message>
+  <message>
+   <source>The variant is a piece by itself now. Save it under a name of its own.</source>
+   <translation>La variante es ahora una pieza propia. Guárdela con un nombre propio.</translation>
+  </message>
+  <message>
+   <source>The variant opens as a piece of its own; kept as a stage of its name, it is delivered in place of the one worked out</source>
+   <translation>La variante se abre como pieza propia; guardada como etapa con su nombre, se entrega en lugar de la calculada</translation>
   </message>
   <message>
    <source>The weld leaves a corner at this seam.</source>
@@ -6214,6 +6951,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>No hay imagen bajo el puntero.</translation>
   </message>
   <message>
+   <source>There is no process card %1. There are: %2.</source>
+   <translation>No hay ficha de proceso %1. Hay: %2.</translation>
+  </message>
+  <message>
    <source>There is no room for it, with that margin.</source>
    <translation>Con ese margen no hay sitio.</translation>
   </message>
@@ -6262,6 +7003,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>No hay nada pintado que aplanar.</translation>
   </message>
   <message>
+   <source>There is nothing to mend.</source>
+   <translation>No hay nada que reparar.</translation>
+  </message>
+  <message>
    <source>There is nothing to paste: copy a drawing first.</source>
    <translation>No hay nada que pegar: copie primero un dibujo.</translation>
   </message>
@@ -6308,6 +7053,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Thinnest area kept</source>
    <translation>Área más fina que se conserva</translation>
+  </message>
+  <message>
+   <source>Thinnest line</source>
+   <translation>Línea mínima</translation>
+  </message>
+  <message>
+   <source>Thinnest part</source>
+   <translation>Parte más fina</translation>
   </message>
   <message>
    <source>Thirds</source>
@@ -6578,8 +7331,24 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>%1 girada %2°. Ctrl+Z la devuelve.</translation>
   </message>
   <message>
+   <source>Twice the pixels</source>
+   <translation>El doble de píxeles</translation>
+  </message>
+  <message>
    <source>Two arcs from tip to tip</source>
    <translation>Dos arcos de punta a punta</translation>
+  </message>
+  <message>
+   <source>Two colours abut for %1 without overlap</source>
+   <translation>Dos colores se tocan %1 sin solape</translation>
+  </message>
+  <message>
+   <source>Two ends meet and are not joined</source>
+   <translation>Dos extremos se tocan sin estar unidos</translation>
+  </message>
+  <message>
+   <source>Two nodes in one place</source>
+   <translation>Dos nodos en un lugar</translation>
   </message>
   <message>
    <source>Two tones</source>
@@ -6624,6 +7393,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Unit of the size</source>
    <translation>Unidad del tamaño</translation>
+  </message>
+  <message>
+   <source>Unite</source>
+   <translation>Fundir</translation>
   </message>
   <message>
    <source>Unlock</source>
@@ -6674,12 +7447,24 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Derecho</translation>
   </message>
   <message>
+   <source>Usual width</source>
+   <translation>Ancho usual</translation>
+  </message>
+  <message>
+   <source>Variants</source>
+   <translation>Variantes</translation>
+  </message>
+  <message>
    <source>Veil</source>
    <translation>Velo</translation>
   </message>
   <message>
    <source>View</source>
    <translation>Ver</translation>
+  </message>
+  <message>
+   <source>Vinyl cutter</source>
+   <translation>Cortadora de vinilo</translation>
   </message>
   <message>
    <source>Violet drop</source>
@@ -6726,6 +7511,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>No lleva aspecto: es el suyo propio.</translation>
   </message>
   <message>
+   <source>Web icon</source>
+   <translation>Icono web</translation>
+  </message>
+  <message>
    <source>Weight</source>
    <translation>Grosor</translation>
   </message>
@@ -6746,12 +7535,20 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Suelda extremos dentro de</translation>
   </message>
   <message>
+   <source>Wells of enamel between raised metal lines.</source>
+   <translation>Esmalte entre líneas de metal en relieve.</translation>
+  </message>
+  <message>
    <source>Wet cobbles</source>
    <translation>Adoquín mojado</translation>
   </message>
   <message>
    <source>What</source>
    <translation>Qué</translation>
+  </message>
+  <message>
+   <source>What a shop or a cutter can hold, at the real size. 0 asks for nothing.</source>
+   <translation>Lo que admite un taller o una cortadora, a tamaño real. 0 no pide nada.</translation>
   </message>
   <message>
    <source>What all of them cover</source>
@@ -6780,6 +7577,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>What is darker than the flag is traced. Drag it, or press left and right</source>
    <translation>Se calca lo que es más oscuro que la bandera. Arrástrela, o pulse izquierda y derecha</translation>
+  </message>
+  <message>
+   <source>What is picked</source>
+   <translation>Lo elegido</translation>
   </message>
   <message>
    <source>What is picked is hidden.</source>
@@ -6822,6 +7623,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Lo que era la pieza suelta no se puede conservar: %1.</translation>
   </message>
   <message>
+   <source>What the shop or cutter can hold: thinnest line, narrowest gap, inks, sizes</source>
+   <translation>Lo que admite el taller o la cortadora: línea mínima, hueco mínimo, tintas, tamaños</translation>
+  </message>
+  <message>
    <source>What was kept cannot be read: %1</source>
    <translation>Lo guardado no se puede leer: %1</translation>
   </message>
@@ -6840,6 +7645,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Where light meets dark</source>
    <translation>Donde lo claro se encuentra con lo oscuro</translation>
+  </message>
+  <message>
+   <source>Where pages are cut</source>
+   <translation>Por dónde se cortan las páginas</translation>
   </message>
   <message>
    <source>While drawing</source>
@@ -6896,6 +7705,14 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>Ancho de su largo</translation>
   </message>
   <message>
+   <source>Width of the sheet as it is made, mm; all sizes are measured by it</source>
+   <translation>Ancho de la hoja tal como se fabrica, mm; todos los tamaños se miden con él</translation>
+  </message>
+  <message>
+   <source>Widths of pictures made of it, px, by spaces</source>
+   <translation>Anchos de las imágenes, px, separados por espacios</translation>
+  </message>
+  <message>
    <source>Will be dark</source>
    <translation>Será oscuro</translation>
   </message>
@@ -6922,6 +7739,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>Words stand</source>
    <translation>Las palabras van</translation>
+  </message>
+  <message>
+   <source>Words that are still live</source>
+   <translation>Palabras todavía vivas</translation>
   </message>
   <message>
    <source>Words to a shape for each letter</source>
@@ -6958,6 +7779,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>Working colour: will be light</source>
    <translation>Color de trabajo: será claro</translation>
+  </message>
+  <message>
+   <source>Working it out, %1 %</source>
+   <translation>Calculando, %1 %</translation>
   </message>
   <message>
    <source>Working out the shapes, %1 %</source>
@@ -7006,6 +7831,18 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>all after the first %1</source>
    <translation>todos después de los primeros %1</translation>
+  </message>
+  <message>
+   <source>all colours are inks</source>
+   <translation>todos los colores son tintas</translation>
+  </message>
+  <message>
+   <source>all ends joined</source>
+   <translation>todos los extremos unidos</translation>
+  </message>
+  <message>
+   <source>all fills closed</source>
+   <translation>todos los rellenos cerrados</translation>
   </message>
   <message>
    <source>an area</source>
@@ -7180,6 +8017,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>relleno</translation>
   </message>
   <message>
+   <source>findings</source>
+   <translation>hallazgos</translation>
+  </message>
+  <message>
    <source>finish the line</source>
    <translation>acabar la línea</translation>
   </message>
@@ -7258,6 +8099,14 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>into %1</source>
    <translation>en %1</translation>
+  </message>
+  <message>
+   <source>it has no name.</source>
+   <translation>no tiene nombre.</translation>
+  </message>
+  <message>
+   <source>it is not a JSON object.</source>
+   <translation>no es un objeto JSON.</translation>
   </message>
   <message>
    <source>its picture is gone: the last shapes stay</source>
@@ -7341,6 +8190,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>abajo a la derecha</translation>
   </message>
   <message>
+   <source>mark</source>
+   <translation>marca</translation>
+  </message>
+  <message>
    <source>middle</source>
    <translation>medio</translation>
   </message>
@@ -7365,12 +8218,48 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>sin corte</translation>
   </message>
   <message>
+   <source>no doubled nodes</source>
+   <translation>sin nodos dobles</translation>
+  </message>
+  <message>
+   <source>no doubles</source>
+   <translation>sin duplicados</translation>
+  </message>
+  <message>
+   <source>no gaps at ends</source>
+   <translation>sin huecos en extremos</translation>
+  </message>
+  <message>
    <source>no hole</source>
    <translation>sin agujero</translation>
   </message>
   <message>
+   <source>no kinks</source>
+   <translation>sin quiebros</translation>
+  </message>
+  <message>
+   <source>no live words</source>
+   <translation>sin palabras vivas</translation>
+  </message>
+  <message>
+   <source>no needless nodes</source>
+   <translation>sin nodos innecesarios</translation>
+  </message>
+  <message>
+   <source>no overshoots</source>
+   <translation>sin extremos pasados</translation>
+  </message>
+  <message>
    <source>no picture yet</source>
    <translation>aún sin imagen</translation>
+  </message>
+  <message>
+   <source>no self-crossings</source>
+   <translation>sin autocruces</translation>
+  </message>
+  <message>
+   <source>no slivers</source>
+   <translation>sin rendijas</translation>
   </message>
   <message>
    <source>no snapping</source>
@@ -7385,6 +8274,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>sin parada</translation>
   </message>
   <message>
+   <source>no stray points</source>
+   <translation>sin puntos sueltos</translation>
+  </message>
+  <message>
    <source>no tags</source>
    <translation>sin etiquetas</translation>
   </message>
@@ -7395,6 +8288,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>node</source>
    <translation>nodo</translation>
+  </message>
+  <message>
+   <source>node %1</source>
+   <translation>nodo %1</translation>
   </message>
   <message>
    <source>nodes</source>
@@ -7435,6 +8332,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>nothing encloses this</source>
    <translation>nada encierra esto</translation>
+  </message>
+  <message>
+   <source>nothing hidden</source>
+   <translation>nada oculto</translation>
   </message>
   <message>
    <source>on %1</source>
@@ -7505,6 +8406,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>px</translation>
   </message>
   <message>
+   <source>px, by spaces</source>
+   <translation>px, separados por espacios</translation>
+  </message>
+  <message>
    <source>px²</source>
    <translation>px²</translation>
   </message>
@@ -7515,6 +8420,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>reading edges, %1 %</source>
    <translation>leyendo bordes, %1 %</translation>
+  </message>
+  <message>
+   <source>ready to deliver</source>
+   <translation>listo para entregar</translation>
   </message>
   <message>
    <source>right</source>
@@ -7636,6 +8545,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>without ink</source>
    <translation>sin tinta</translation>
+  </message>
+  <message>
+   <source>{title}, {variant}, {layer} and {date} are replaced</source>
+   <translation>{title}, {variant}, {layer} y {date} se sustituyen</translation>
   </message>
  </context>
 </TS>

@@ -5,6 +5,8 @@
 #include "app/window/window.h"
 
 #include <QCommandLineParser>
+#include <QDialog>
+#include <QPainter>
 #include <QSettings>
 #include <QTimer>
 
@@ -90,7 +92,18 @@ int main(int argc, char** argv)
         QObject::connect(timer, &QTimer::timeout, &window, [&, waited = 0]() mutable {
             waited += 200;
             if ((window.working() || !played || !window.canvas().settled() || window.replay().running() || waited < 1600) && waited < 30000) return;
-            const bool saved = window.grab().save(parser.value(screenshot));
+            QPixmap seen = window.grab();
+            // What stands before the window is in its middle.
+            for (QDialog* d : window.findChildren<QDialog*>())
+                if (d->isVisible()) {
+                    const QPixmap front = d->grab();
+                    QPainter p(&seen);
+                    const QPoint at = window.rect().center() - d->rect().center();
+                    p.setPen(colours().lineStrong);
+                    p.drawRect(QRect(at, d->size()).adjusted(-1, -1, 0, 0));
+                    p.drawPixmap(at, front);
+                }
+            const bool saved = seen.save(parser.value(screenshot));
             if (!saved) qWarning("%s cannot be written.", qPrintable(parser.value(screenshot)));
             window.session().keeper().forget();
             QApplication::exit(saved ? 0 : 1);

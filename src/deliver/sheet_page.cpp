@@ -196,7 +196,7 @@ Document deliverySheet(const Document& d, const Plan& plan, const SheetPage& abo
     double x = left;
     for (const Variant v : plan.variants) {
         if (cancelled && cancelled()) return page.done();
-        const Document one = variantOf(d, v, plan.inking, cancelled);
+        const Document one = paintedVariant(d, v, plan.inking);
         const double inner = cell - 4 * mm, k = std::min(inner / seen.width(), inner / seen.height());
         page.box({x, y}, {x + cell, y + cell}, one.sheet.hasBackground ? std::optional(one.sheet.background) : std::nullopt, rule);
         page.mark(one, seen, {x + (cell - seen.width() * k) / 2, y + (cell - seen.height() * k) / 2}, k);

@@ -79,7 +79,10 @@ Item drawn(const curve::Paths& paths, std::optional<Colour> fill, const art::Str
 // The drawing in two colours: `on` is printed, `off` is not.
 class Inked {
 public:
-    Inked(const Document& d, const Inking& how, bool reversed) : how_(how), reversed_(reversed), cut_(how.cut >= 0 ? how.cut : cutOf(d))
+    // What becomes of the lines of reversed: painted against what lies under them, in a colour of their own to be told by, or left out.
+    enum class Lines { against, key, none };
+    Inked(const Document& d, const Inking& how, bool reversed, Lines lines = Lines::against)
+        : how_(how), reversed_(reversed), linesAre_(lines), cut_(how.cut >= 0 ? how.cut : cutOf(d))
     {
         on_ = reversed ? how.paper : how.ink;
         off_ = reversed ? how.ink : how.paper;
@@ -95,10 +98,18 @@ public:
     }
     Colour on() const { return on_; }
     Colour off() const { return off_; }
+    // Neither of the two.
+    Colour key() const
+    {
+        for (const Colour c : {Colour{255, 0, 255}, Colour{0, 255, 255}})
+            if (!(c == on_) && !(c == off_)) return c;
+        return {255, 255, 0};
+    }
 
 private:
     const Inking& how_;
     bool reversed_;
+    Lines linesAre_;
     double cut_;
     Colour on_, off_;
     std::vector<Item> out_;
@@ -117,6 +128,8 @@ private:
     // A line that stands off from whatever lies under it: light on the ground, dark on what is light.
     void against(const Artwork& a)
     {
+        if (linesAre_ == Lines::key) lines_.push_back(drawn(a.paths, {}, &a.stroke, key(), a.stroke.width));
+        if (linesAre_ != Lines::against) return;
         lines_.push_back(drawn(a.paths, {}, &a.stroke, on_, a.stroke.width));
         const curve::Box box = curve::bounds(a.paths).grown(a.stroke.width);
         bool turned = false;
@@ -212,22 +225,38 @@ Document emptied(const Document& d)
     return out;
 }
 
-Document inked(const Document& d, const Inking& how, bool reversed, const std::function<bool()>& cancelled)
+// What is seen of the colour, as plain areas.
+curve::Paths seenOf(const Document& d, std::vector<Item> items, Colour colour, Colour ground, const std::function<bool()>& cancelled)
 {
-    Inked work(d, how, reversed);
     Document painted = emptied(d);
-    painted = art::withItems(painted, painted.layers.front()->id, work.items()).document;
-    // What is seen of it in the ink, as plain areas.
+    painted = art::withItems(painted, painted.layers.front()->id, std::move(items)).document;
     art::FlattenOptions o;
     o.overlap = 0;
     o.steps = 2;
-    o.ground = work.off();
+    o.ground = ground;
     o.cancelled = cancelled;
     const art::Flattened flat = art::flattened(painted, o);
     curve::Paths all;
     art::eachArtwork(flat.document, {}, [&](const Item&, const Artwork& a, const art::Where&) {
-        if (a.fill.colour == work.on()) all.insert(all.end(), a.paths.begin(), a.paths.end());
+        if (a.fill.colour == colour) all.insert(all.end(), a.paths.begin(), a.paths.end());
     });
+    return all;
+}
+
+Document inked(const Document& d, const Inking& how, bool reversed, const std::function<bool()>& cancelled)
+{
+    Inked work(d, how, reversed, reversed ? Inked::Lines::key : Inked::Lines::against);
+    curve::Paths all;
+    if (!reversed) {
+        all = seenOf(d, work.items(), work.on(), work.off(), cancelled);
+    } else {
+        // A line stands off from what is under it: what is light or line, but not both.
+        Inked bare(d, how, true, Inked::Lines::none);
+        const curve::Paths lines = seenOf(d, work.items(), work.key(), work.off(), cancelled),
+                           light = seenOf(d, bare.items(), bare.on(), bare.off(), cancelled);
+        if (cancelled && cancelled()) return {};
+        all = lines.empty() ? light : light.empty() ? lines : planar::combine({{light, false}, {lines, false}}, planar::Operation::exclude);
+    }
     Document out = emptied(d);
     if (reversed) {
         out.sheet.hasBackground = true;
@@ -341,6 +370,17 @@ double cutOf(const Document& d)
 bool isCorrected(const Document& d, Variant v)
 {
     return correctedOf(d, v) != nullptr;
+}
+
+Document paintedVariant(const Document& d, Variant v, const Inking& how)
+{
+    if (v == Variant::flat && !isCorrected(d, v)) return variantOf(d, Variant::full, how);
+    if ((v != Variant::oneInk && v != Variant::reversed) || isCorrected(d, v)) return variantOf(d, v, how);
+    Inked work(withHalves(d), how, v == Variant::reversed);
+    Document out = emptied(d);
+    out.sheet.hasBackground = true;
+    out.sheet.background = work.off();
+    return art::withItems(out, out.layers.front()->id, work.items()).document;
 }
 
 Document variantOf(const Document& d, Variant v, const Inking& how, const std::function<bool()>& cancelled)

@@ -37,6 +37,8 @@ double cutOf(const art::Document& d);
 //   line only  outlines of areas, and lines, at one weight; what lies under an area stays hidden. Shades are left out.
 //   flat       blends, gradients and blur worked out into flat areas (art/flatten.h).
 art::Document variantOf(const art::Document& d, Variant v, const Inking& how, const std::function<bool()>& cancelled = {});
+// What looks the same on its ground and takes no time: areas and lines that lie over one another, not united. For pictures.
+art::Document paintedVariant(const art::Document& d, Variant v, const Inking& how);
 // Whether a stage corrected by hand takes its place.
 bool isCorrected(const art::Document& d, Variant v);
 

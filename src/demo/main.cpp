@@ -30,6 +30,7 @@ int main(int argc, char** argv)
     for (const auto& [name, make] : {std::pair<const char*, art::Document (*)()>{"saltglass-teapot.svg", &demo::nightMarketTeapot},
                                      {"saltglass-whole-moth.svg", &demo::nightMarketWholeMoth},
                                      {"saltglass-moth-in-ink.svg", &demo::nightMarketInks},
+                                     {"saltglass-faulty-moth.svg", &demo::nightMarketFaultyMoth},
                                      {"saltglass-crystal.svg", &demo::nightMarketCrystal},
                                      {"saltglass-lit-moth.svg", &demo::nightMarketLitMoth},
                                      {"saltglass-jar.svg", &demo::nightMarketJar},

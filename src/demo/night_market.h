@@ -23,6 +23,8 @@ art::Document nightMarketLantern(const std::function<std::vector<std::byte>(cons
                                  const std::function<pixel::Picture(const std::vector<std::byte>&)>& decode);
 // The welded moth with colour drops in the market's inks.
 art::Document nightMarketInks();
+// The moth in ink with seven faults in it that the proof mends, and one to look at.
+art::Document nightMarketFaultyMoth();
 // The moth by lantern light: edge lights and core shades in its areas, the body's shadow on the wings, one look for each, a backdrop.
 art::Document nightMarketLitMoth();
 // A lidded jar of moss: scatter that thins out, fades, a cast of the lid, everything kept live.

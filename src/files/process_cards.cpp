@@ -18,6 +18,20 @@ namespace {
 constexpr double most = 1e5;
 constexpr std::size_t largest = 1'000'000; // bytes
 
+// Those that ship are told in the language in force: what stands in their files is said here for the translators.
+[[maybe_unused]] constexpr const char* toTranslate[] = {
+    words::marked("Screen print on a shirt"),
+    words::marked("Spot inks through a mesh onto cloth."),
+    words::marked("Enamel badge"),
+    words::marked("Wells of enamel between raised metal lines."),
+    words::marked("Vinyl cutter"),
+    words::marked("One colour of film, cut and weeded by hand."),
+    words::marked("Web icon"),
+    words::marked("Pictures of a few sizes on screens."),
+    words::marked("Letterpress"),
+    words::marked("A raised plate pressed into soft paper."),
+};
+
 void listIn(const std::string& folder, bool ships, ProcessList& list)
 {
     std::error_code trouble;
@@ -35,6 +49,10 @@ void listIn(const std::string& folder, bool ships, ProcessList& list)
         }
         r.process.id = id;
         r.process.ships = ships;
+        if (ships) {
+            r.process.name = words::said(r.process.name.c_str());
+            r.process.about = words::said(r.process.about.c_str());
+        }
         list.cards.push_back(std::move(r.process));
     }
 }

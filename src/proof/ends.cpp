@@ -118,6 +118,30 @@ private:
     const Grid& grid_;
 };
 
+// Whether the end lies on a drawn line, within half its width: it was drawn to it. Borders of areas without a line do not count, for
+// colour lies under every line of a coloured drawing; nor does what lies beside another end, which is a gap.
+bool onLine(const std::vector<Thing>& things, const Grid& grid, double widest, std::size_t thing, const OpenEnd& e)
+{
+    bool on = false;
+    grid.near(e.at, widest, [&](const Grid::Straight& s) {
+        const Thing& t = things[static_cast<std::size_t>(s.thing)];
+        const double half = t.shape->half;
+        if (on || !t.artwork->stroke.colour || half <= 0) return;
+        const Vec2 d = s.b - s.a;
+        const double l2 = squaredLength(d), u = l2 > 0 ? std::clamp(dot(e.at - s.a, d) / l2, 0.0, 1.0) : 0;
+        if (distance(s.a + u * d, e.at) > half) return;
+        const Contour& c = t.shape->contours[static_cast<std::size_t>(s.contour)];
+        const double along = s.along + u * std::sqrt(l2);
+        if (!c.closed && (along <= half || along >= c.length() - half)) return;
+        const auto& paths = t.shape->paths;
+        if (static_cast<std::size_t>(s.thing) == thing && static_cast<std::size_t>(s.contour) < paths.size() &&
+            paths[static_cast<std::size_t>(s.contour)] == e.path && std::abs(along - (e.atStart ? 0 : c.length())) < 4 * half)
+            return;
+        on = true;
+    });
+    return on;
+}
+
 } // namespace
 
 bool sameLine(const art::Artwork& a, const art::Artwork& b)
@@ -139,12 +163,15 @@ std::vector<Finding> endFaults(const art::Document& d, const std::vector<Thing>&
         if (const auto t = thingOf(e.item); t != by.end() && !things[t->second].artwork->openMeant && things[t->second].plain)
             if (auto f = overshoots.of(t->second, e)) found.push_back(std::move(*f));
 
-    std::vector<OpenEnd> ends = art::openEnds(d);
+    double widest = 0;
+    for (const Thing& t : things) widest = std::max(widest, t.shape->half);
+    std::vector<OpenEnd> ends = art::allEnds(d);
     ends.erase(std::remove_if(ends.begin(), ends.end(),
                               [&](const OpenEnd& e) {
                                   const auto t = thingOf(e.item);
-                                  return t == by.end() || !things[t->second].plain || pathOf(things[t->second], e).nodes.size() < 2 ||
-                                         withoutLength(pathOf(things[t->second], e));
+                                  if (t == by.end() || !things[t->second].plain || things[t->second].artwork->openMeant) return true;
+                                  const curve::Path& p = pathOf(things[t->second], e);
+                                  return p.nodes.size() < 2 || withoutLength(p) || onLine(things, grid, widest, t->second, e);
                               }),
                ends.end());
     std::sort(ends.begin(), ends.end(), [](const OpenEnd& a, const OpenEnd& b) { return a.at.x < b.at.x; });

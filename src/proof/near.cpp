@@ -296,7 +296,17 @@ std::vector<Finding> nearFaults(const std::vector<Thing>& things, std::size_t th
         }
         if (!faced.empty()) looking.take(static_cast<int>(k), faced, step);
     }
-    return std::move(looking.found);
+    // One thing thin in many places is one finding, where it is thinnest.
+    std::vector<Finding>& found = looking.found;
+    const auto thin = [](const Finding& f) { return f.kind == Fault::thinPart; };
+    if (const auto first = std::find_if(found.begin(), found.end(), thin); first != found.end()) {
+        const Finding worst = *std::min_element(found.begin(), found.end(), [&](const Finding& a, const Finding& b) {
+            return std::make_pair(!thin(a), a.size) < std::make_pair(!thin(b), b.size);
+        });
+        found.erase(std::remove_if(found.begin(), found.end(), thin), found.end());
+        found.push_back(worst);
+    }
+    return std::move(found);
 }
 
 } // namespace softrope::proof

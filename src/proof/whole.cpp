@@ -93,6 +93,21 @@ std::vector<Finding> doubleFaults(const std::vector<Thing>& things)
 std::vector<Finding> leftFaults(const art::Document& d)
 {
     std::vector<Finding> found;
+    // A hidden layer is one thing that is left.
+    for (const art::LayerPtr& l : d.layers) {
+        if (l->shown) continue;
+        Finding f = over(Fault::hiddenLeft, {}, 0, l->locked ? Mending::none : Mending::asked);
+        f.items.clear();
+        curve::Box box;
+        for (const art::ItemPtr& i : l->items) {
+            if (i->reference()) continue;
+            f.items.push_back(i->id);
+            box.add(art::bounds(*i));
+        }
+        if (f.items.empty()) continue;
+        f.at = box.empty() ? Vec2{} : box.centre();
+        found.push_back(std::move(f));
+    }
     art::eachItem(d, {}, [&](const art::Item& i, const art::Where& w) {
         const bool locked = w.locked;
         if (i.reference()) {
@@ -104,7 +119,7 @@ std::vector<Finding> leftFaults(const art::Document& d)
         }
         const bool within = w.parent && !w.parent->shown;
         if (w.shown || w.derived || within || (i.artwork() && i.artwork()->guide)) return;
-        if (i.shown && w.layer->shown) return; // something further out is hidden, and said
+        if (i.shown || !w.layer->shown) return; // something further out is hidden, and said
         const curve::Box box = art::bounds(i);
         found.push_back(over(Fault::hiddenLeft, box, i.id, locked ? Mending::none : Mending::asked));
     });

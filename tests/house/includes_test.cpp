@@ -31,7 +31,7 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"deliver", {"words", "letter", "curve", "planar", "pixel", "art", "render", "files"}},
     {"cli", {"deliver", "letter", "curve", "shade", "pixel", "trace", "art", "render", "proof", "files", "planar", "mirror", "tone"}},
     {"app", {"deliver", "words", "letter", "curve", "shade", "pixel", "trace", "art", "render", "proof", "files", "demo", "planar", "mirror", "tone"}},
-    {"demo", {"words", "letter", "curve", "shade", "planar", "mirror", "pixel", "art", "files", "render", "trace"}},
+    {"demo", {"words", "letter", "curve", "shade", "planar", "mirror", "pixel", "art", "files", "proof", "render", "trace"}},
 };
 
 template <class Act> void eachInclude(Act act)

@@ -29,6 +29,7 @@ public:
 
     QPainter& painter() { return p_; }
     const curve::Affine& toScreen() const { return m_; }
+    const QRectF& pane() const { return pane_; }
     QPointF at(curve::Vec2 sheet) const { return toQt(m_ * sheet); }
 
     enum class NodeState { rest, hover, picked };

@@ -1,6 +1,7 @@
 #include "app/cards/card.h"
 
 #include "app/services/areas.h"
+#include "app/services/proofing.h"
 #include "app/services/survey.h"
 #include "app/services/tracer.h"
 #include "app/theme/theme.h"
@@ -24,8 +25,8 @@ namespace {
 constexpr int beat = 80; // ms between two looks at the progress
 }
 
-Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& tones, Survey& survey, QWidget* parent)
-    : QWidget(parent), at_{session, canvas, tracer, areas, tones, survey}
+Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& tones, Survey& survey, Proofing& proofing, QWidget* parent)
+    : QWidget(parent), at_{session, canvas, tracer, areas, tones, survey, proofing}
 {
     at_.refresh = [this] { refresh(); };
     at_.rebuild = [this] { rebuild(); };
@@ -75,6 +76,10 @@ Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneD
         if (at_.tracer.working()) follow->start();
     });
     connect(&survey, &Survey::changed, this, [this] { updateBottom(); });
+    for (const auto signal : {&Proofing::changed, &Proofing::inHandChanged})
+        connect(&proofing, signal, this, [this] {
+            if (step_ == StepId::proof) refresh();
+        });
     connect(&areas, &Areas::changed, this, [this] {
         if (step_ == StepId::build || step_ == StepId::colour) refresh();
     });

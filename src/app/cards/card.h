@@ -10,7 +10,7 @@ namespace softrope::app {
 class Card : public QWidget {
     Q_OBJECT
 public:
-    Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& tones, Survey& survey, QWidget* parent = nullptr);
+    Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneDesk& tones, Survey& survey, Proofing& proofing, QWidget* parent = nullptr);
     void setStep(StepId step);
     void refresh();
     // Long work takes the bottom row over; an empty name gives it back.

@@ -9,6 +9,7 @@
 namespace softrope::app {
 
 class Areas;
+class Proofing;
 class Survey;
 class ToneDesk;
 class Tracer;
@@ -21,6 +22,7 @@ struct CardDesk {
     Areas& areas;
     ToneDesk& tones;
     Survey& survey;
+    Proofing& proofing;
     std::function<void()> refresh{}, rebuild{};
     std::function<void(const char*)> run{}; // a command, by its id
     std::function<void(curve::Vec2)> show{};

@@ -42,9 +42,9 @@ const art::Item* pickedLine(const Session& s)
 std::vector<std::unique_ptr<CardPage>> makePages(CardDesk& at)
 {
     std::vector<std::unique_ptr<CardPage>> all;
-    for (const auto make :
-         {makeLetteringPage, makeRepeatPage, makeColourPage, makeCrescentPage, makeScatterPage, makeShadedPage, makeLightPage, makeFacetPage, makePatchPage, makeTonePage, makeSeveralPage,
-          makeLinePage, makeGroupPage, makeReferencePage, makePlacePage, makeTracePage, makeAxisPage, makeBuildPage, makeToolPage})
+    for (const auto make : {makeProofPage,     makeLetteringPage, makeRepeatPage, makeColourPage, makeCrescentPage, makeScatterPage, makeShadedPage,
+                            makeLightPage,     makeFacetPage,     makePatchPage,  makeTonePage,   makeSeveralPage,  makeLinePage,    makeGroupPage,
+                            makeReferencePage, makePlacePage,     makeTracePage,  makeAxisPage,   makeBuildPage,    makeToolPage})
         all.push_back(make(at));
     return all;
 }

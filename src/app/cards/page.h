@@ -59,6 +59,7 @@ protected:
 // All of them; the first that wants the context is shown, and the last wants every one.
 std::vector<std::unique_ptr<CardPage>> makePages(CardDesk& at);
 
+std::unique_ptr<CardPage> makeProofPage(CardDesk& at);
 std::unique_ptr<CardPage> makeColourPage(CardDesk& at);
 std::unique_ptr<CardPage> makeLetteringPage(CardDesk& at);
 std::unique_ptr<CardPage> makeRepeatPage(CardDesk& at);

@@ -5,7 +5,9 @@
 #include "art/arrange.h"
 #include "art/edits.h"
 #include "art/tree.h"
+#include "files/pictures.h"
 #include "files/svg.h"
+#include "render/page.h"
 
 #include <QApplication>
 #include <QBuffer>
@@ -13,6 +15,8 @@
 #include <QImage>
 #include <QMimeData>
 #include <QUrl>
+
+#include <map>
 
 namespace softrope::app {
 
@@ -22,24 +26,48 @@ namespace {
 class Fragment : public QMimeData {
 public:
     explicit Fragment(art::Document d) : d_(std::move(d)) {}
-    QStringList formats() const override { return {svgType}; }
-    bool hasFormat(const QString& type) const override { return type == svgType; }
+    QStringList formats() const override { return {svgType, pdfType, pngType}; }
+    bool hasFormat(const QString& type) const override { return formats().contains(type); }
 
 protected:
     QVariant retrieveData(const QString& type, QMetaType) const override
     {
-        if (type != svgType) return {};
-        if (text_.isEmpty()) {
+        if (!hasFormat(type)) return {};
+        QByteArray& made = made_[type];
+        if (!made.isEmpty()) return made;
+        if (type == svgType) {
             const std::string svg = files::writeWorkingSvg(d_);
-            text_ = QByteArray(svg.data(), static_cast<qsizetype>(svg.size()));
+            made = QByteArray(svg.data(), static_cast<qsizetype>(svg.size()));
+            return made;
         }
-        return text_;
+        // What others take is as large as what is seen.
+        render::Options o;
+        o.references = false;
+        const curve::Box seen = art::bounds(d_);
+        if (seen.empty()) return {};
+        std::vector<std::byte> bytes;
+        if (type == pdfType) {
+            render::Page page;
+            page.area = seen;
+            bytes = render::renderPdf(d_, page, o);
+        } else {
+            art::Document cut = art::rebuilt(d_, [&](const art::ItemPtr& i, const art::Where&) {
+                return art::Rebuild::by(art::shared(art::transformed(*i, curve::translation(-seen.min))));
+            });
+            cut.sheet.width = std::max(1.0, seen.width());
+            cut.sheet.height = std::max(1.0, seen.height());
+            cut.sheet.hasBackground = false;
+            constexpr double least = 1, most = 4096; // px
+            bytes = files::writePng(render::renderSheet(cut, static_cast<int>(std::clamp(std::ceil(cut.sheet.width), least, most)), o));
+        }
+        made = QByteArray(reinterpret_cast<const char*>(bytes.data()), static_cast<qsizetype>(bytes.size()));
+        return made;
     }
 
 private:
-    static constexpr auto svgType = "image/svg+xml";
+    static constexpr auto svgType = "image/svg+xml", pdfType = "application/pdf", pngType = "image/png";
     art::Document d_;
-    mutable QByteArray text_;
+    mutable std::map<QString, QByteArray> made_;
 };
 
 } // namespace

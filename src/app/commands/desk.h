@@ -7,6 +7,7 @@
 #include "app/services/acts.h"
 #include "app/services/areas.h"
 #include "app/services/far_off.h"
+#include "app/services/proofing.h"
 #include "app/services/survey.h"
 #include "app/services/tracer.h"
 #include "app/steps/step.h"
@@ -23,6 +24,7 @@ struct CommandDesk {
     Survey& survey;
     Tracer& tracer;
     Areas& areas;
+    Proofing& proofing;
     FarOff& farOff;
     ToneDesk& tones;
     Replay& replay;
@@ -40,7 +42,7 @@ struct CommandDesk {
 
     // What comes in and goes out.
     struct Files {
-        std::function<void()> newPiece{}, stages{}, parts{}, keepPart{}, openDemo{}, openAside{}, save{}, saveAs{}, shelf{}, quit{};
+        std::function<void()> newPiece{}, stages{}, parts{}, keepPart{}, processCards{}, deliver{}, openDemo{}, openAside{}, save{}, saveAs{}, shelf{}, quit{};
         std::function<void(const QString& path)> open{};
         std::function<void(const QStringList&paths)> bring{}, openAny{};
         std::function<void(const QString& path, int width)> exportTo{};
@@ -51,7 +53,7 @@ struct CommandDesk {
     } files{};
     // Parts of the window.
     struct Parts {
-        std::function<void()> refresh{}, toggleAreas{}, revealPicked{}, focusNext{};
+        std::function<void()> refresh{}, toggleAreas{}, toggleMarks{}, seeLarge{}, revealPicked{}, focusNext{};
         std::function<void(Theme)> useTheme{};
         std::function<void(const QString& code)> useLanguage{};
         std::function<bool()> doOffered{}; // what the reading strip offers; false when it offers nothing
@@ -79,6 +81,7 @@ void addWordCommands(CommandDesk& at);
 void addArrangeCommands(CommandDesk& at);
 void addInkCommands(CommandDesk& at);
 void addSheetCommands(CommandDesk& at);
+void addProofCommands(CommandDesk& at);
 void addViewCommands(CommandDesk& at);
 void addHelpCommands(CommandDesk& at);
 

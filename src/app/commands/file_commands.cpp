@@ -38,6 +38,7 @@ void addFileCommands(CommandDesk& at)
         if (!path.endsWith(".svg", Qt::CaseInsensitive)) path += ".svg";
         at.files.exportFlat(path);
     });
+    at.add("deliver", tr("Deliver…"), "Ctrl+F10", file, [&at] { at.files.deliver(); });
     int scanKey = 0;
     for (const demo::Page& page : demo::pages())
         for (const int dpi : {150, 300}) {

@@ -13,7 +13,7 @@ const std::vector<std::unique_ptr<Step>>& steps()
 {
     static const auto all = [] {
         std::vector<std::unique_ptr<Step>> list;
-        for (const auto make : {makePlaceStep, makeTraceStep, makeBuildStep, makeToneStep, makeColourStep, makeShadeStep}) list.push_back(make());
+        for (const auto make : {makePlaceStep, makeTraceStep, makeBuildStep, makeToneStep, makeColourStep, makeShadeStep, makeProofStep}) list.push_back(make());
         return list;
     }();
     return all;

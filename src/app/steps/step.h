@@ -10,6 +10,7 @@
 namespace softrope::app {
 
 class Canvas;
+class Proofing;
 class ToneDesk;
 
 // What steps look at.
@@ -19,6 +20,7 @@ struct Situation {
     Areas& areas;
     ToneDesk& tones;
     Canvas& canvas;
+    Proofing& proofing;
     double darkShare = -1; // of what is drawn; negative = not known
 };
 
@@ -49,6 +51,8 @@ public:
     // What it needs kept up to date while it is in force.
     virtual bool watchesAreas() const { return false; }
     virtual bool watchesTones() const { return false; }
+    // The proof looks for faults, its marks and its shelf are shown.
+    virtual bool proofs() const { return false; }
     // Strokes are shades in the areas in hand.
     virtual bool shades() const { return false; }
     // Rings at every open end; else only at those of what is picked.
@@ -81,5 +85,6 @@ std::unique_ptr<Step> makeBuildStep();
 std::unique_ptr<Step> makeToneStep();
 std::unique_ptr<Step> makeColourStep();
 std::unique_ptr<Step> makeShadeStep();
+std::unique_ptr<Step> makeProofStep();
 
 } // namespace softrope::app

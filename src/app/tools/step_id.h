@@ -3,6 +3,6 @@
 
 namespace softrope::app {
 
-enum class StepId { place, trace, build, tone, colour, shade };
+enum class StepId { place, trace, build, tone, colour, shade, proof };
 
 } // namespace softrope::app

@@ -17,7 +17,13 @@ constexpr const char* dragType = "application/x-soft-rope-rows";
 QString kindName(const art::Item& i)
 {
     if (i.reference()) return tr("Picture");
-    if (const art::Group* g = i.group()) return g->tones() ? tr("Tones") : g->facets() ? tr("Facets") : g->mesh() ? tr("Pieces") : g->repeat() ? tr("Repeat") : g->use() ? tr("Part") : tr("Group");
+    if (const art::Group* g = i.group())
+        return g->tones()    ? tr("Tones")
+               : g->facets() ? tr("Facets")
+               : g->mesh()   ? tr("Pieces")
+               : g->repeat() ? tr("Repeat")
+               : g->use()    ? tr("Part")
+                             : tr("Group");
     const art::Artwork& a = *i.artwork();
     return a.combined() ? tr("Live shape") : a.drop() ? tr("Drop") : a.fill.colour ? tr("Shape") : tr("Line");
 }

@@ -97,10 +97,15 @@ SightLine::SightLine(Canvas& canvas) : QWidget(&canvas), canvas_(canvas)
     lines_->setToolTip(tr("The drawn lines are seen above the areas"));
     tellKeysOf(lines_, "lines-on-top");
     connect(lines_, &QAbstractButton::clicked, this, &SightLine::linesWanted);
-    for (Pill* pill : {areas_, mirror_, lines_}) {
+    marks_ = new Pill("proof", tr("Marks"), {}, Pill::Kind::segment);
+    marks_->setToolTip(tr("Findings of the proof, numbered as in the list"));
+    tellKeysOf(marks_, "proof-marks");
+    connect(marks_, &QAbstractButton::clicked, this, &SightLine::marksWanted);
+    for (Pill* pill : {areas_, mirror_, lines_, marks_}) {
         pill->setCheckable(true);
         look_->layout()->addWidget(pill);
     }
+    marks_->setChecked(true);
     connect(areas_, &QAbstractButton::clicked, this, &SightLine::areasWanted);
     connect(mirror_, &QAbstractButton::clicked, this, &SightLine::mirrorWanted);
     peek_ = new Pill("peek", tr("Peek"), "W", Pill::Kind::segment);
@@ -147,9 +152,15 @@ void SightLine::setStep(StepId step)
     areas_->setVisible(step == StepId::build);
     mirror_->setVisible(step == StepId::trace || step == StepId::build);
     lines_->setVisible(step == StepId::colour || step == StepId::shade);
-    look_->setVisible(mirror_->isVisibleTo(look_) || lines_->isVisibleTo(look_));
+    marks_->setVisible(step == StepId::proof);
+    look_->setVisible(mirror_->isVisibleTo(look_) || lines_->isVisibleTo(look_) || marks_->isVisibleTo(look_));
     refresh();
     layOut(parentWidget()->width());
+}
+
+void SightLine::setMarksShown(bool on)
+{
+    marks_->setChecked(on);
 }
 
 void SightLine::setAreasShown(bool on)
@@ -172,6 +183,7 @@ void SightLine::layOut(int width)
             areas_->setWordsShown(on);
             mirror_->setWordsShown(on);
             lines_->setWordsShown(on);
+            marks_->setWordsShown(on);
         },
         [this](bool on) { veilName_->setVisible(on); },
         [this](bool on) {

@@ -15,14 +15,16 @@ public:
     void layOut(int width);
     void setStep(StepId step);
     void setAreasShown(bool on);
+    void setMarksShown(bool on);
 signals:
     void areasWanted(bool on);
     void mirrorWanted();
     void linesWanted();
+    void marksWanted(bool on);
 
 private:
     Canvas& canvas_;
-    Pill *over_, *beside_, *alone_, *peek_, *squint_, *areas_, *mirror_, *lines_;
+    Pill *over_, *beside_, *alone_, *peek_, *squint_, *areas_, *mirror_, *lines_, *marks_;
     Slider* veil_;
     QLabel *figure_, *veilName_;
     QWidget *left_, *middle_, *look_, *right_;

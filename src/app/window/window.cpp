@@ -71,6 +71,7 @@ Window::Window()
         paintTrace(m, tracer_);
         for (const art::Leak& l : survey_.now().leaks) m.ring(l.at, marks().tagFinding, 11);
         if (showsWiderGaps()) paintWiderGaps(m, areas_);
+        if (app::step(course_->current()).proofs() && marksShown_) proofMarks_.paint(m, proofing_);
         if (!areasShown_ || course_->current() != StepId::build) return;
         // Each area a light wash of its own, so that neighbours can be told apart.
         int k = 0;
@@ -84,6 +85,11 @@ Window::Window()
         paintGaps(m, areas_);
     });
     canvas_->setClicks([this](curve::Vec2 at) {
+        if (app::step(course_->current()).proofs() && marksShown_)
+            if (const auto mark = proofMarks_.at(canvas_->toWidget(at))) {
+                proofing_.take(*mark);
+                return true;
+            }
         const auto closed = showsWiderGaps() ? areas_.turnGapAt(at, canvas_->px(gapMarkReach)) : std::nullopt;
         if (closed) say(*closed ? tr("This gap counts as closed; another click opens it.") : tr("This gap is open again."));
         return closed.has_value();
@@ -120,7 +126,9 @@ Window::Window()
 
     course_ = new Course;
     tray_ = new Tray(*canvas_);
-    card_ = new Card(session_, *canvas_, tracer_, areas_, desk_, survey_);
+    shelf_ = new ProofShelf(session_, proofing_);
+    shelf_->hide();
+    card_ = new Card(session_, *canvas_, tracer_, areas_, desk_, survey_, proofing_);
     layers_ = new LayerList(session_);
     strip_ = new ReadingStrip;
     sight_ = new SightLine(*canvas_);
@@ -131,6 +139,7 @@ Window::Window()
     bench->setContentsMargins(0, 0, 0, 0);
     bench->setSpacing(0);
     bench->addWidget(canvas_, 1);
+    bench->addWidget(shelf_);
     bench->addWidget(tray_);
     down_ = new QSplitter(Qt::Vertical);
     down_->addWidget(card_);
@@ -217,6 +226,14 @@ Window::Window()
     });
     connect(sight_, &SightLine::mirrorWanted, this, [this] { run("mirror"); });
     connect(sight_, &SightLine::linesWanted, this, [this] { run("lines-on-top"); });
+    connect(sight_, &SightLine::marksWanted, this, [this](bool on) { showMarks(on); });
+    connect(&proofing_, &Proofing::said, this, [this](const QString& t) { say(t); });
+    connect(&proofing_, &Proofing::changed, this, [this] {
+        canvas_->update();
+        refreshCourse();
+        refreshReadings();
+    });
+    connect(&proofing_, &Proofing::inHandChanged, canvas_, qOverload<>(&QWidget::update));
     connect(&survey_, &Survey::changed, this, [this] {
         tellEnds();
         soon_.start();
@@ -315,7 +332,7 @@ void Window::refresh()
 
 Situation Window::situation()
 {
-    return {session_, survey_.now(), areas_, desk_, *canvas_, darkShare_};
+    return {session_, survey_.now(), areas_, desk_, *canvas_, proofing_, darkShare_};
 }
 
 void Window::refreshCourse()
@@ -326,7 +343,7 @@ void Window::refreshCourse()
 void Window::refreshReadings()
 {
     const Step& now = app::step(course_->current());
-    if (now.id == StepId::shade) weighDocument();
+    if (now.id == StepId::shade || now.id == StepId::proof) weighDocument();
     if (now.id == StepId::colour) {
         const art::ItemPtr under = itemAt(session_.document(), canvas_->pointerOnSheet(), canvas_->px(5));
         underPointer_ = under ? under->id : 0;
@@ -348,6 +365,16 @@ void Window::setStep(StepId id)
     canvas_->setLinesOnTop((id == StepId::colour || id == StepId::shade) && canvas_->setting(settings::linesOnTop));
     sight_->setStep(id);
     watchAreas();
+    proofing_.setWatched(next.proofs());
+    shelf_->setWatched(next.proofs());
+    if (shelf_->isVisibleTo(this) != next.proofs()) {
+        // The sheet stays whole in view when the shelf takes its room, and gives it back.
+        const art::Sheet& sheet = session_.document().sheet;
+        const QRectF all(canvas_->toWidget({0, 0}), canvas_->toWidget({sheet.width, sheet.height}));
+        const bool whole = shownOnce_ && QRectF(canvas_->rect()).adjusted(-2, -2, 2, 2).contains(all);
+        shelf_->setVisible(next.proofs());
+        if (whole) QTimer::singleShot(0, canvas_, [this] { canvas_->fitSheet(); });
+    }
     desk_.setWatched(next.watchesTones());
     tellEnds();
     const QString tool = canvas_->tool() ? canvas_->tool()->id() : QString();
@@ -370,6 +397,7 @@ void Window::layOut()
     course_->setFixedHeight(low ? 46 : 62);
     tray_->setFixedHeight(low ? 60 : 68);
     tray_->setTileWidth(width() < 1200 ? 72 : width() >= 3000 ? 96 : width() >= 1920 ? 88 : 80);
+    shelf_->setFixedHeight(low ? 150 : 202);
     sight_->layOut(canvas_->width());
     tray_->setHintShown(canvas_->width() >= hintFrom);
     placeWelcome();

@@ -1,6 +1,7 @@
 // The window: menu row, course, bench over tray, card and layers, reading strip.
 #pragma once
 
+#include "app/canvas/proof_marks.h"
 #include "app/canvas/replay.h"
 #include "app/cards/card.h"
 #include "app/commands/desk.h"
@@ -8,16 +9,19 @@
 #include "app/services/areas.h"
 #include "app/services/far_off.h"
 #include "app/services/jobs.h"
+#include "app/services/proofing.h"
 #include "app/services/survey.h"
 #include "app/services/tracer.h"
 #include "app/tools/desk.h"
 #include "app/tools/tone/tone_desk.h"
 #include "app/window/course.h"
+#include "app/window/deliver_dialog.h"
 #include "app/window/drop_follower.h"
 #include "app/window/held_keys.h"
 #include "app/window/layer_list.h"
 #include "app/window/notices.h"
 #include "app/window/parts_dialog.h"
+#include "app/window/proof_shelf.h"
 #include "app/window/reading_strip.h"
 #include "app/window/sight_line.h"
 #include "app/window/stages_dialog.h"
@@ -41,6 +45,9 @@ public:
     Areas& areas() { return areas_; }
     ToneDesk& desk() { return desk_; }
     Survey& survey() { return survey_; }
+    Proofing& proofing() { return proofing_; }
+    const ProofMarks& proofMarks() const { return proofMarks_; }
+    ProofShelf& shelf() { return *shelf_; }
     FarOff& farOff() { return farOff_; }
     Commands& commands() { return commands_; }
     CommandDesk& commandDesk() { return *acting_; }
@@ -63,7 +70,7 @@ public:
     void exportTo(const QString& path, int width = 0, const std::function<void(const QString& trouble)>& then = {});
     bool busy() const { return busy_; }
     // Anything under way whose end would change what is seen.
-    bool working() const { return busy_ || saving_ > 0 || acts_.working() || tracer_.working() || areas_.working() || desk_.working(); }
+    bool working() const { return busy_ || saving_ > 0 || acts_.working() || tracer_.working() || areas_.working() || desk_.working() || proofing_.working() || shelf_->working(); }
     // A picture of the shelf, by its id, that many px wide; 0 = as it is.
     void bringFromShelf(const QString& id, int width = 0);
     void offerRecovered();
@@ -85,6 +92,8 @@ private:
     Session session_;
     Acts acts_{session_};
     Survey survey_{session_};
+    Proofing proofing_{session_, acts_};
+    ProofMarks proofMarks_;
     Tracer tracer_{session_};
     Areas areas_{session_};
     FarOff farOff_{session_};
@@ -95,6 +104,7 @@ private:
     Course* course_;
     SightLine* sight_;
     Tray* tray_;
+    ProofShelf* shelf_;
     Card* card_;
     LayerList* layers_;
     ReadingStrip* strip_;
@@ -106,6 +116,7 @@ private:
     QWidget* recovered_ = nullptr;
     QPointer<StagesDialog> stages_;
     QPointer<PartsDialog> parts_;
+    QPointer<DeliverDialog> deliver_;
     Notices* notices_;
     Replay* replay_;
     Commands commands_;
@@ -115,7 +126,7 @@ private:
     int saving_ = 0;
     bool dirty_ = false;
     bool shownOnce_ = false;
-    bool areasShown_ = false;
+    bool areasShown_ = false, marksShown_ = true;
     QString lastSaid_;
     std::unique_ptr<HeldKeys> held_;
     QTimer soon_;
@@ -155,6 +166,9 @@ private:
     void begin(const art::Document& d, const QString& path, bool recovered = false);
     void openDemo();
     void showStages();
+    void showMarks(bool on);
+    void showProcesses();
+    void showDeliver();
     PartsDialog& showParts();
     void openAside();
     void openKept(const files::RecoveryEntry& entry, bool discard, const std::function<void()>& then);

@@ -8,7 +8,7 @@ namespace softrope::app {
 
 void Window::makeCommands()
 {
-    acting_.reset(new CommandDesk{*this, session_, *canvas_, acts_, survey_, tracer_, areas_, farOff_, desk_, *replay_, commands_});
+    acting_.reset(new CommandDesk{*this, session_, *canvas_, acts_, survey_, tracer_, areas_, proofing_, farOff_, desk_, *replay_, commands_});
     CommandDesk& at = *acting_;
     at.say = [this](const QString& text) { say(text); };
     at.warn = [this](const QString& text) { warn(text); };
@@ -22,6 +22,8 @@ void Window::makeCommands()
                 .stages = [this] { showStages(); },
                 .parts = [this] { showParts(); },
                 .keepPart = [this] { showParts().keepPicked(); },
+                .processCards = [this] { showProcesses(); },
+                .deliver = [this] { showDeliver(); },
                 .openDemo = [this] { openDemo(); },
                 .openAside = [this] { openAside(); },
                 .save = [this] { save(); },
@@ -48,6 +50,12 @@ void Window::makeCommands()
                         sight_->setAreasShown(areasShown_);
                         canvas_->update();
                     },
+                .toggleMarks = [this] { showMarks(!marksShown_); },
+                .seeLarge =
+                    [this] {
+                        setStep(StepId::proof);
+                        shelf_->enlargeNext();
+                    },
                 .revealPicked = [this] { layers_->tree().reveal(session_.selection().items); },
                 .focusNext = [this] { focusNextPart(); },
                 .useTheme = [this](Theme theme) { makeTheme(theme); },
@@ -55,7 +63,7 @@ void Window::makeCommands()
                 .doOffered = [this] { return strip_->doOffered(); },
                 .saidSoFar = [this] { return strip_->said(); }};
     for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addWordCommands, addArrangeCommands,
-                           addInkCommands, addSheetCommands, addViewCommands, addHelpCommands})
+                           addInkCommands, addSheetCommands, addProofCommands, addViewCommands, addHelpCommands})
         add(at);
 }
 

@@ -44,7 +44,9 @@ void Window::tellDrops(const art::FollowedDrops& f)
 // Dark against light of what is drawn, from a small render in the background.
 void Window::weighDocument()
 {
-    if ((course_->current() != StepId::colour && course_->current() != StepId::shade) || weighing_ || weighed_ == session_.document()) return;
+    if ((course_->current() != StepId::colour && course_->current() != StepId::shade && course_->current() != StepId::proof) || weighing_ ||
+        weighed_ == session_.document())
+        return;
     weighing_ = true;
     struct Result {
         art::Document of;

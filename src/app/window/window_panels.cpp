@@ -1,6 +1,7 @@
 // The panels that float over the bench: the way in of an empty piece, and work recovered from the last time.
 #include "app/theme/theme.h"
 #include "app/window/piece_dialog.h"
+#include "app/window/process_dialog.h"
 #include "app/window/window.h"
 #include "files/svg.h"
 #include "render/render.h"
@@ -120,6 +121,39 @@ void Window::showStages()
     stages_->show();
     stages_->raise();
     stages_->activateWindow();
+}
+
+void Window::showMarks(bool on)
+{
+    marksShown_ = on;
+    sight_->setMarksShown(on);
+    canvas_->update();
+}
+
+void Window::showProcesses()
+{
+    ProcessDialog(proofing_, this).exec();
+    card_->refresh();
+}
+
+void Window::showDeliver()
+{
+    if (!deliver_) {
+        deliver_ = new DeliverDialog(session_, proofing_, this);
+        deliver_->setAttribute(Qt::WA_DeleteOnClose);
+        connect(deliver_, &DeliverDialog::said, this, &Window::warn);
+        connect(deliver_, &DeliverDialog::delivered, this,
+                [this](const QString& folder, int files) { say(tr("%n file(s) delivered to %1.", nullptr, files).arg(QDir::toNativeSeparators(folder))); });
+        connect(deliver_, &DeliverDialog::opensAsNew, this, [this](const art::Document& d) {
+            leaveThen([this, d] {
+                begin(d, {});
+                say(tr("The variant is a piece by itself now. Save it under a name of its own."));
+            });
+        });
+    }
+    deliver_->show();
+    deliver_->raise();
+    deliver_->activateWindow();
 }
 
 PartsDialog& Window::showParts()
