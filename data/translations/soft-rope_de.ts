@@ -3560,6 +3560,10 @@
    <translation>Es konnte nicht beiseitegelegt werden: %1.</translation>
   </message>
   <message>
+   <source>It has changed meanwhile; nothing was mended.</source>
+   <translation>Es hat sich inzwischen geändert; nichts wurde behoben.</translation>
+  </message>
+  <message>
    <source>It keeps what it looks like, and no longer follows</source>
    <translation>Es behält sein Aussehen und folgt nicht mehr</translation>
   </message>

@@ -3560,6 +3560,10 @@
    <translation>No se pudo apartar: %1.</translation>
   </message>
   <message>
+   <source>It has changed meanwhile; nothing was mended.</source>
+   <translation>Ha cambiado entretanto; no se reparó nada.</translation>
+  </message>
+  <message>
    <source>It keeps what it looks like, and no longer follows</source>
    <translation>Conserva su aspecto y ya no sigue</translation>
   </message>

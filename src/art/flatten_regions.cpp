@@ -122,7 +122,7 @@ void addCornered(const Path& p, const Stroke& stroke, Paths& to)
         put(cornerFill(p.nodes[k].at, in, out, stroke.width, stroke.join));
     }
     if (p.closed && corners.empty()) {
-        for (Path& o : curve::swelledOutline(p, stroke.width, even, false, 0.02)) to.push_back(std::move(o)); // its two edges turn each their way
+        for (Path& o : curve::swelledOutline(p, stroke.width, even, false, 0.02, true)) to.push_back(std::move(o)); // its two edges turn each their way
         return;
     }
     if (!p.closed) {
@@ -136,7 +136,7 @@ void addCornered(const Path& p, const Stroke& stroke, Paths& to)
     for (std::size_t k = 0; k + 1 < corners.size(); ++k) {
         Path run;
         for (std::size_t at = corners[k]; at <= corners[k + 1]; ++at) run.nodes.push_back(p.nodes[at % n]);
-        for (Path& o : curve::swelledOutline(run, stroke.width, even, false, 0.02)) put(std::move(o));
+        for (Path& o : curve::swelledOutline(run, stroke.width, even, false, 0.02, true)) put(std::move(o));
     }
 }
 
@@ -149,7 +149,7 @@ Paths strokeOutline(const Artwork& a)
             addCornered(p, a.stroke, out);
             continue;
         }
-        for (Path& o : curve::swelledOutline(p, a.stroke.width, a.stroke.swell.value_or(curve::tidied({})), a.stroke.cap == Cap::round, 0.02))
+        for (Path& o : curve::swelledOutline(p, a.stroke.width, a.stroke.swell.value_or(curve::tidied({})), a.stroke.cap == Cap::round, 0.02, true))
             out.push_back(std::move(o));
     }
     return planar::combine({{out, false}}, planar::Operation::unite);

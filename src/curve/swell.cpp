@@ -1,6 +1,7 @@
 #include "curve/swell.h"
 
 #include "curve/fit.h"
+#include "curve/quick_fit.h"
 
 #include <algorithm>
 #include <array>
@@ -74,8 +75,8 @@ struct Section {
 
 class Outline {
 public:
-    Outline(const Path& line, double weight, const Swell& swell, bool roundEnds, double slack)
-        : line_(line), weight_(weight), swell_(tidied(swell)), round_(roundEnds), slack_(slack)
+    Outline(const Path& line, double weight, const Swell& swell, bool roundEnds, double slack, bool quick)
+        : line_(line), weight_(weight), swell_(tidied(swell)), round_(roundEnds), slack_(slack), quick_(quick)
     {
     }
 
@@ -105,6 +106,7 @@ private:
     Swell swell_;
     bool round_;
     double slack_;
+    bool quick_;
     std::vector<Section> all_;
     double length_ = 0;
 
@@ -199,7 +201,8 @@ private:
         o.rounding = 0.2;
         o.spacing = std::clamp(0.1 * weight_, 0.25, 1.0);
         o.fair = false; // the line that it runs beside is even already
-        return fit(points, closed, o).path;
+        if (!quick_) return fit(points, closed, o).path;
+        return quickFit(points, closed, o).path;
     }
 
     static void append(Path& path, const Path& more)
@@ -242,10 +245,10 @@ private:
 
 } // namespace
 
-Paths swelledOutline(const Path& line, double weight, const Swell& swell, bool roundEnds, double slack)
+Paths swelledOutline(const Path& line, double weight, const Swell& swell, bool roundEnds, double slack, bool quick)
 {
     if (!(weight > 0) || !isFinite(line)) return {};
-    return Outline(line, weight, swell, roundEnds, slack).make();
+    return Outline(line, weight, swell, roundEnds, slack, quick).make();
 }
 
 Swell swellOf(const std::vector<double>& widths, double weight)

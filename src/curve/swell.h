@@ -32,8 +32,9 @@ Swell tidied(Swell s);
 double widthAt(const Swell& s, double along);
 
 // Closed outlines (nonzero winding) of the line drawn with `weight` px times the swell; flat or round ends. Fitted within
-// `slack` px. A closed line gives its outer and its inner edge. Nothing for a path without length.
-Paths swelledOutline(const Path& line, double weight, const Swell& swell, bool roundEnds, double slack = 0.1);
+// `slack` px: carefully, or in one pass with about one node more in ten (quick_fit.h). A closed line gives its outer and its inner edge. Nothing for a path
+// without length.
+Paths swelledOutline(const Path& line, double weight, const Swell& swell, bool roundEnds, double slack = 0.1, bool quick = false);
 
 // A swell of few beads from widths measured evenly along a line (pen pressure, a traced ink line), as shares of `weight`.
 Swell swellOf(const std::vector<double>& widths, double weight);

@@ -89,6 +89,7 @@ constexpr double kinkPiece = 10;    // px: shorter pieces are detail
 constexpr double sliverWidth = 0.5; // a strip of ground narrower than this is none that was meant
 constexpr double sliverLength = 8;  // and shorter than this it is not seen
 constexpr double leastOvershoot = 0.5, mostOvershoot = 6;
+constexpr double leastLoop = 1;      // px^2: smaller loops of an outline are not seen
 constexpr double abuts = 0.02; // borders nearer than this are one
 } // namespace faults
 

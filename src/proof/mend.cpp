@@ -308,9 +308,11 @@ Mended mendedWhole(const art::Document& d, const Limits& l, bool asked, const st
     constexpr int rounds = 8;
     for (int round = 0; round < rounds; ++round) {
         std::vector<Finding> found = proofer.findings(all.document, l, cancelled);
-        found.erase(
-            std::remove_if(found.begin(), found.end(), [&](const Finding& f) { return f.mending != Mending::safe && !(asked && f.mending == Mending::asked); }),
-            found.end());
+        found.erase(std::remove_if(found.begin(), found.end(),
+                                   [&](const Finding& f) {
+                                       return f.kind == Fault::manyNodes || (f.mending != Mending::safe && !(asked && f.mending == Mending::asked));
+                                   }),
+                    found.end());
         if (found.empty()) break;
         const Mended m = mended(all.document, found, l);
         if (m.done.empty()) break;

@@ -13,7 +13,8 @@ struct Mended {
 };
 // These and no others.
 Mended mended(const art::Document& d, const std::vector<Finding>& findings, const Limits& l);
-// Over and over until nothing of that is found any more (a cut end may leave two that meet): safe mends only, or also the asked ones.
+// Over and over until nothing of that is found any more (a cut end may leave two that meet): safe mends only, or also the asked
+// ones; a line is reduced only when that is asked for by itself.
 Mended mendedWhole(const art::Document& d, const Limits& l, bool asked, const std::function<bool()>& cancelled = {});
 // "3 kinks smoothed, 2 ends joined".
 std::string said(const Mended& m);

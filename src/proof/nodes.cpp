@@ -203,6 +203,38 @@ std::optional<Path> withNeedlessGone(const Path& p, std::size_t i)
     return out;
 }
 
+namespace {
+
+// Area of the smaller of the two loops that meet at the crossing, px^2.
+double loopAt(const planar::Strand& s, planar::Contact c)
+{
+    if (c.a > c.b || (c.a == c.b && c.s > c.t)) {
+        std::swap(c.a, c.b);
+        std::swap(c.s, c.t);
+    }
+    double loop = 0, all = 0;
+    for (int k = 0; k < static_cast<int>(s.pieces.size()); ++k) {
+        const Cubic& piece = s.pieces[static_cast<std::size_t>(k)].curve;
+        all += areaUnder(piece);
+        if (k < c.a || k > c.b) continue;
+        loop += areaUnder(part(piece, k == c.a ? c.s : 0, k == c.b ? c.t : 1));
+    }
+    return std::min(std::abs(loop), std::abs(all - loop));
+}
+
+// Pieces so short, on the screen and against the whole, that a hand would not have made them.
+bool crowded(const Path& p)
+{
+    constexpr double piece = 2.5, share = 0.012; // px; of the diagonal
+    const auto n = static_cast<double>(p.nodes.size());
+    if (n < 30) return false;
+    const curve::Box box = curve::bounds(p);
+    const double each = curve::arcLength(p) / n;
+    return each < piece && each < share * std::hypot(box.width(), box.height());
+}
+
+} // namespace
+
 std::vector<Finding> nodeFaults(const art::Artwork& a)
 {
     std::vector<Finding> found;
@@ -233,19 +265,17 @@ std::vector<Finding> nodeFaults(const art::Artwork& a)
             if (withoutSeen(p, i)) add(Fault::needlessNode, i, faults::needless);
             if (const auto kink = kinkAt(p, i)) add(Fault::kink, i, *kink);
         }
-        if (n >= 30 && n * 2.5 > curve::arcLength(p)) {
-            Finding& f = add(Fault::manyNodes, n / 2, static_cast<double>(n), Mending::asked);
-            f.size = static_cast<double>(n);
-        }
+        if (crowded(p)) add(Fault::manyNodes, n / 2, static_cast<double>(n), Mending::asked);
         if (!filled) continue;
         if (!p.closed && n > 2)
             if (const double gap = distance(p.nodes.front().at, p.nodes.back().at); gap > faults::nearlyMeet) {
                 Finding& f = add(Fault::openFill, n - 1, gap, a.stroke.colour ? Mending::asked : Mending::safe);
                 f.at = lerp(p.nodes.front().at, p.nodes.back().at, 0.5);
             }
-        const planar::Meeting meeting = planar::meetItself(planar::strandOf(p, 0, true), planar::Tolerances{}.touch);
+        const planar::Strand strand = planar::strandOf(p, 0, true);
+        const planar::Meeting meeting = planar::meetItself(strand, planar::Tolerances{}.touch);
         for (const planar::Contact& c : meeting.contacts) {
-            if (c.touches || c.nodeA >= 0 || c.nodeB >= 0) continue;
+            if (c.touches || c.nodeA >= 0 || c.nodeB >= 0 || loopAt(strand, c) < faults::leastLoop) continue;
             Finding& f = add(Fault::selfCrossing, 0, 0, a.stroke.colour ? Mending::asked : Mending::safe);
             f.at = c.at;
             break;

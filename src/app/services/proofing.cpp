@@ -163,13 +163,19 @@ void Proofing::mend(std::size_t k)
 {
     if (k >= found_.size() || found_[k].mending == proof::Mending::none) return;
     const proof::Finding f = found_[k];
-    const proof::Mended m = proof::mended(session_.document(), {f}, limits());
-    if (m.done.empty()) {
-        emit said(tr("It has changed meanwhile; nothing was mended."));
-        return;
-    }
-    session_.take(m.document, QString::fromStdString(proof::repairOf(f)));
-    emit said(tr("%1. Ctrl+Z takes it back.").arg(QString::fromStdString(proof::said(m))));
+    // Fitting a line anew and uniting an outline may take their time.
+    const bool long_ = f.kind == proof::Fault::manyNodes || f.kind == proof::Fault::selfCrossing;
+    acts_.run(QString::fromStdString(proof::repairOf(f)), long_ ? Acts::atOnce + 1 : 0, [f, l = limits()](const art::Document& d, const art::Selection&) {
+        const proof::Mended m = proof::mended(d, {f}, l);
+        Outcome out;
+        if (m.done.empty()) {
+            out.said = tr("It has changed meanwhile; nothing was mended.");
+            return out;
+        }
+        out.document = m.document;
+        out.said = tr("%1. Ctrl+Z takes it back.").arg(QString::fromStdString(proof::said(m)));
+        return out;
+    });
 }
 
 void Proofing::mendAll()
