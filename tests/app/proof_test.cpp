@@ -244,6 +244,17 @@ TEST_CASE("marks go and come, the shelf is there in Proof only, and edits are fo
 {
     Work k(demo::nightMarketFaultyMoth());
     CHECK(k.w.shelf().isVisible());
+    // In a low window the shelf is lower and still shows its pictures whole.
+    k.w.resize(1024, 700);
+    hand::settle(60);
+    CHECK_FALSE(k.w.shelf().picture("size-128")->isVisible());
+    for (const char* id : {"size-64", "size-16", "one-ink", "tritanopia"}) {
+        const app::ShelfPicture* p = k.w.shelf().picture(id);
+        CHECK(p->geometry().bottom() < p->parentWidget()->height());
+    }
+    k.w.resize(1280, 800);
+    hand::settle(60);
+    CHECK(k.w.shelf().picture("size-128")->isVisible());
     hand::push(k.w, "Marks");
     k.h.canvas().grab();
     k.h.click({540, 540});

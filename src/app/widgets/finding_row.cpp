@@ -37,13 +37,13 @@ QRect FindingRow::whatBox() const
     return {left, 5, std::max(40, right - left), height_ - 27};
 }
 
-// What is wrong has a second line where it needs one.
+// What is wrong has as many lines as it needs.
 void FindingRow::place()
 {
     const QSize size = act_->sizeHint();
     act_->setGeometry(width() - size.width() - 2, (height_ - size.height()) / 2, size.width(), size.height());
     const int needs = QFontMetrics(typeface("control", true)).boundingRect(QRect(0, 0, whatBox().width(), 200), Qt::TextWordWrap, shown_.what).height();
-    const int tall = needs > 22 ? 62 : 46;
+    const int tall = std::max(46, needs + 28);
     if (tall != height_) {
         height_ = tall;
         act_->move(act_->x(), (height_ - size.height()) / 2);

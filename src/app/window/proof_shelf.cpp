@@ -16,6 +16,7 @@
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QTemporaryDir>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace softrope::app {
@@ -368,6 +369,14 @@ void ProofShelf::layOut()
     const bool low = height() < 180;
     sizes_.front()->setVisible(!low);
     for (ShelfPicture* p : ways_) p->setSide(low ? 78 : 118);
+    // Once all have their sizes the body is as high as the shelf again.
+    QTimer::singleShot(0, this, [this] {
+        QWidget* body = area_->widget();
+        body->layout()->invalidate();
+        body->layout()->activate();
+        body->resize(body->width(), std::max(area_->viewport()->height(), body->minimumSizeHint().height()));
+        body->layout()->setGeometry(body->rect());
+    });
 }
 
 void ProofShelf::resizeEvent(QResizeEvent*)

@@ -47,7 +47,10 @@ void Window::setBusy(const QString& name, const Progress& progress)
 
 void Window::endBusy()
 {
-    for (QTimer* t : card_->findChildren<QTimer*>("busy")) t->deleteLater();
+    for (QTimer* t : card_->findChildren<QTimer*>("busy")) {
+        t->stop(); // it would tell of the task once more before it goes
+        t->deleteLater();
+    }
     card_->setTask({}, 0, {});
     busy_ = false;
     emit idle();
