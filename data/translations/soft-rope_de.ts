@@ -35,8 +35,8 @@
    <translation> – Soft Rope</translation>
   </message>
   <message>
-   <source>%1   ·   page 1 of %2</source>
-   <translation>%1   ·   Seite 1 von %2</translation>
+   <source>%1   ·   page %2 of %3</source>
+   <translation>%1   ·   Seite %2 von %3</translation>
   </message>
   <message>
    <source>%1 % along</source>
@@ -124,8 +124,8 @@
    <translation>%1 konnte nicht erstellt werden: der Speicher reicht nicht.</translation>
   </message>
   <message>
-   <source>%1 could not be moved: %2</source>
-   <translation>%1 konnte nicht verschoben werden: %2</translation>
+   <source>%1 could not be removed: %2</source>
+   <translation>%1 konnte nicht entfernt werden: %2</translation>
   </message>
   <message>
    <source>%1 darker</source>
@@ -7623,16 +7623,16 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Wie das Aussehen heißt</translation>
   </message>
   <message>
-   <source>What the part was cannot be kept: %1.</source>
-   <translation>Was das Teil war, kann nicht aufgehoben werden: %1.</translation>
-  </message>
-  <message>
    <source>What the shop or cutter can hold: thinnest line, narrowest gap, inks, sizes</source>
    <translation>Was Druckerei oder Schneider halten: dünnste Linie, engste Lücke, Tinten, Größen</translation>
   </message>
   <message>
    <source>What was kept cannot be read: %1</source>
    <translation>Das Aufbewahrte kann nicht gelesen werden: %1</translation>
+  </message>
+  <message>
+   <source>What was there cannot be kept: %1.</source>
+   <translation>Was dort lag, kann nicht behalten werden: %1.</translation>
   </message>
   <message>
    <source>When a line between colours goes</source>

@@ -35,8 +35,8 @@
    <translation> – Soft Rope</translation>
   </message>
   <message>
-   <source>%1   ·   page 1 of %2</source>
-   <translation>%1   ·   página 1 de %2</translation>
+   <source>%1   ·   page %2 of %3</source>
+   <translation>%1   ·   página %2 de %3</translation>
   </message>
   <message>
    <source>%1 % along</source>
@@ -124,8 +124,8 @@
    <translation>No se pudo crear %1: no hay memoria suficiente.</translation>
   </message>
   <message>
-   <source>%1 could not be moved: %2</source>
-   <translation>No se pudo mover %1: %2</translation>
+   <source>%1 could not be removed: %2</source>
+   <translation>No se pudo quitar %1: %2</translation>
   </message>
   <message>
    <source>%1 darker</source>
@@ -7623,16 +7623,16 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Cómo se llama el aspecto</translation>
   </message>
   <message>
-   <source>What the part was cannot be kept: %1.</source>
-   <translation>Lo que era la pieza suelta no se puede conservar: %1.</translation>
-  </message>
-  <message>
    <source>What the shop or cutter can hold: thinnest line, narrowest gap, inks, sizes</source>
    <translation>Lo que admite el taller o la cortadora: línea mínima, hueco mínimo, tintas, tamaños</translation>
   </message>
   <message>
    <source>What was kept cannot be read: %1</source>
    <translation>Lo guardado no se puede leer: %1</translation>
+  </message>
+  <message>
+   <source>What was there cannot be kept: %1.</source>
+   <translation>Lo que había allí no se puede conservar: %1.</translation>
   </message>
   <message>
    <source>When a line between colours goes</source>

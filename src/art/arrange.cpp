@@ -190,6 +190,14 @@ Edited movedOut(const Document& d, const std::vector<Id>& items)
 
 // -- other documents ----------------------------------------------------------------------------------------------------------------
 
+Document withSheetAt(const Document& d, const curve::Box& box)
+{
+    Document out = rebuilt(d, [&](const ItemPtr& i, const Where&) { return Rebuild::by(shared(transformed(*i, curve::translation(-box.min)))); });
+    out.sheet.width = std::max(1.0, box.width());
+    out.sheet.height = std::max(1.0, box.height());
+    return out;
+}
+
 Document fragmentOf(const Document& d, const std::vector<Id>& items)
 {
     const std::vector<Id> picked = outermost(d, items);

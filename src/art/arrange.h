@@ -30,6 +30,9 @@ Edited movedOut(const Document& d, const std::vector<Id>& items);
 // -- other documents ----------------------------------------------------------------------------------------------------------------
 // A document of its own with only these things, the inks they use, and the layers they lie on.
 Document fragmentOf(const Document& d, const std::vector<Id>& items);
+// Everything moved so that the box's corner is that of the sheet, and the sheet is as large as the box (1 px at least). For delivery:
+// axes and guides stay where they were.
+Document withSheetAt(const Document& d, const curve::Box& box);
 // Its things on the layer (with fresh ids), or in the group or area. An ink of the same name and colour is used, another one is
 // added. What the things were made from and was left behind: they are set.
 Taken withPasted(const Document& d, const Document& fragment, const Target& to);

@@ -82,6 +82,21 @@ std::vector<ItemPtr> shownHalf(const Layer& layer)
     return out;
 }
 
+Document withBothHalves(const Document& d)
+{
+    Document out = d;
+    for (LayerPtr& l : out.layers) {
+        if (!l->mirror) continue;
+        Layer both = *l;
+        both.items = shownHalf(*l);
+        const std::vector<ItemPtr> other = mirroredItems(*l);
+        both.items.insert(both.items.end(), other.begin(), other.end());
+        both.mirror.reset();
+        l = shared(std::move(both));
+    }
+    return out;
+}
+
 std::vector<ItemPtr> mirroredItems(const Layer& layer)
 {
     std::vector<ItemPtr> other;

@@ -14,6 +14,8 @@ Document withMirror(const Document& d, Id layer, std::optional<mirror::Axis> axi
 std::vector<ItemPtr> shownHalf(const Layer& layer);
 // The other side of what lies on the layer, with the ids of this side; nothing without a mirror. Pictures have no other side.
 std::vector<ItemPtr> mirroredItems(const Layer& layer);
+// The document with both halves of mirrored layers as they show; no layer has a mirror any more.
+Document withBothHalves(const Document& d);
 struct Welded {
     Document document;
     std::size_t seams = 0, smooth = 0, copied = 0, dropped = 0; // joins; those without a corner; paths copied; paths that were there already

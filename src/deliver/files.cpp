@@ -1,17 +1,17 @@
 #include "deliver/files.h"
 
-#include "art/edits.h"
+#include "art/arrange.h"
+#include "art/mirrored.h"
 #include "art/tree.h"
 #include "deliver/sheet_page.h"
 #include "files/pictures.h"
+#include "files/shared_folder.h"
 #include "files/svg.h"
 #include "render/page.h"
 #include "words/said.h"
 
 #include <algorithm>
-#include <cmath>
 #include <filesystem>
-#include <fstream>
 #include <set>
 #include <unistd.h>
 
@@ -22,91 +22,65 @@ using art::Document;
 
 namespace {
 
-// As it may stand in a file's name anywhere: small letters, digits, hyphens; other scripts keep their bytes.
-std::string plain(const std::string& text)
-{
-    std::string out;
-    for (char c : text) {
-        if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
-        const bool keeps = (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || static_cast<unsigned char>(c) >= 0x80;
-        if (keeps)
-            out += c;
-        else if (!out.empty() && out.back() != '-')
-            out += '-';
-    }
-    while (!out.empty() && out.back() == '-') out.pop_back();
-    return out;
-}
-
 void replaceAll(std::string& text, const std::string& what, const std::string& with)
 {
     for (std::size_t at = text.find(what); at != std::string::npos; at = text.find(what, at + with.size())) text.replace(at, what.size(), with);
 }
 
-// One subject of the delivery: the sheet, what is picked, or a layer.
+// One subject of the delivery: the sheet, what is picked, or a layer. Worked out when its first file is made.
 struct Subject {
-    Document document;
     std::string layer;
+    std::function<Document()> document;
 };
 
-Document keeping(const Document& d, const std::function<bool(const art::Item&)>& keeps)
+Document pickedOnly(const Document& d, const std::vector<art::Id>& picked)
 {
-    return art::rebuilt(d, [&](const art::ItemPtr& i, const art::Where& w) {
-        if (keeps(*i)) return art::Rebuild::stay();
-        // What lies round something that stays.
-        bool holds = false;
-        if (i->group())
-            for (const art::ItemPtr& c : i->group()->items) holds = holds || c;
-        return holds && !w.derived && i->group() && !i->group()->derived() ? art::Rebuild::below() : art::Rebuild::gone();
-    });
-}
-
-// The sheet becomes what is seen.
-Document cutToSize(const Document& d)
-{
-    const curve::Box box = art::bounds(d);
-    if (box.empty()) return d;
-    Document out = d;
-    std::vector<art::Id> all;
-    for (const art::LayerPtr& l : out.layers)
-        for (const art::ItemPtr& i : l->items) all.push_back(i->id);
-    out = art::rebuilt(
-        out, [&](const art::ItemPtr& i, const art::Where&) { return art::Rebuild::by(art::shared(art::transformed(*i, curve::translation(-box.min)))); });
-    out.sheet.width = std::max(1.0, box.width());
-    out.sheet.height = std::max(1.0, box.height());
-    return out;
+    Document only = art::fragmentOf(d, picked);
+    only.title = d.title;
+    // Mirrored layers show their other half of it as well.
+    for (art::LayerPtr& l : only.layers)
+        if (const art::Layer* was = d.layer(l->id); was && was->mirror) {
+            art::Layer mirrored = *l;
+            mirrored.mirror = was->mirror;
+            l = art::shared(std::move(mirrored));
+        }
+    only = art::withBothHalves(only);
+    const curve::Box seen = art::bounds(only);
+    return seen.empty() ? only : art::withSheetAt(only, seen);
 }
 
 std::vector<Subject> subjectsOf(const Document& d, const Plan& plan, const Asked& asked)
 {
-    if (plan.scope == Scope::picked) {
-        Document only = keeping(d, [&](const art::Item& i) { return std::find(asked.picked.begin(), asked.picked.end(), i.id) != asked.picked.end(); });
-        only.stages.clear();
-        return {{cutToSize(only), {}}};
+    if (plan.scope == Scope::picked) return {{{}, [&d, picked = asked.picked] { return pickedOnly(d, picked); }}};
+    if (plan.scope == Scope::sheet) return {{{}, [&d] { return d; }}};
+    std::vector<Subject> out;
+    for (const art::LayerPtr& l : d.layers) {
+        const bool draws = std::any_of(l->items.begin(), l->items.end(), [](const art::ItemPtr& i) { return art::nodeCount(*i) > 0; });
+        if (!l->shown || !draws) continue;
+        out.push_back({files::plainName(l->name), [&d, l] {
+                           Document only = d;
+                           only.layers = {l};
+                           only.stages.clear(); // a variant corrected by hand is of the whole
+                           return only;
+                       }});
     }
-    if (plan.scope == Scope::layers) {
-        std::vector<Subject> out;
-        for (const art::LayerPtr& l : d.layers) {
-            if (!l->shown || art::nodeCount(d) == 0) continue;
-            Document only = d;
-            only.layers = {l};
-            only.stages.clear();
-            if (art::nodeCount(only) > 0) out.push_back({only, plain(l->name)});
-        }
-        return out;
-    }
-    return {{d, {}}};
+    return out;
+}
+
+std::string titleOf(const Document& d)
+{
+    const std::string title = files::plainName(d.title);
+    return title.empty() ? "mark" : title;
 }
 
 std::string baseName(const Document& d, const Plan& plan, const Asked& asked, const std::string& layer, Variant v)
 {
     std::string name = plan.names;
-    const std::string title = plain(d.title);
-    replaceAll(name, "{title}", title.empty() ? "mark" : title);
+    replaceAll(name, "{title}", titleOf(d));
     replaceAll(name, "{variant}", v == Variant::full ? "" : idOf(v));
     replaceAll(name, "{layer}", layer);
     replaceAll(name, "{date}", asked.date);
-    name = plain(name);
+    name = files::plainName(name);
     return name.empty() ? "mark" : name;
 }
 
@@ -116,21 +90,12 @@ struct Job {
     std::function<std::vector<std::byte>()> make;
 };
 
-std::vector<std::byte> bytesOf(const std::string& text)
-{
-    return files::bytesOf(text);
-}
-
 // A square picture of that many px with the mark in the middle of it.
 pixel::Picture iconOf(const Document& d, int size, const render::Options& o)
 {
-    Document square = d;
-    const double side = std::max(d.sheet.width, d.sheet.height);
-    const curve::Vec2 by{(side - d.sheet.width) / 2, (side - d.sheet.height) / 2};
-    square = art::rebuilt(
-        square, [&](const art::ItemPtr& i, const art::Where&) { return art::Rebuild::by(art::shared(art::transformed(*i, curve::translation(by)))); });
-    square.sheet.width = square.sheet.height = side;
-    return render::renderSheet(square, size, o);
+    const curve::Vec2 middle{d.sheet.width / 2, d.sheet.height / 2};
+    const double half = std::max(middle.x, middle.y);
+    return render::renderSheet(art::withSheetAt(art::withBothHalves(d), {middle - curve::Vec2{half, half}, middle + curve::Vec2{half, half}}), size, o);
 }
 
 class Making {
@@ -140,14 +105,10 @@ public:
         for (const Subject& s : subjectsOf(d, plan, asked))
             for (const Variant v : plan.variants) variant(s, v);
         if (plan.sheet) {
-            add(plain(d.title.empty() ? "mark" : d.title) + "-delivery-sheet", ".pdf", [this] {
-                SheetPage page;
-                page.date = asked_.date;
-                page.mmPerPx = asked_.mmPerPx;
-                page.pages = 1;
+            add(titleOf(d) + "-delivery-sheet", ".pdf", [this] {
                 render::Options o;
                 o.references = false;
-                return render::renderPdf(deliverySheet(d_, plan_, page, asked_.cancelled), {}, o);
+                return render::renderPdf(deliverySheet(d_, plan_, {asked_.date, asked_.mmPerPx}, asked_.cancelled), o);
             });
         }
     }
@@ -171,7 +132,7 @@ private:
         auto kept = std::make_shared<std::optional<Document>>();
         const auto document = [this, kept, subject = s.document, v]() -> const Document& {
             if (!*kept) {
-                *kept = variantOf(subject, v, plan_.inking, asked_.cancelled);
+                *kept = variantOf(subject(), v, plan_.inking, asked_.cancelled);
                 if (plan_.ground && !(*kept)->sheet.hasBackground) {
                     (*kept)->sheet.hasBackground = true;
                     (*kept)->sheet.background = plan_.inking.paper;
@@ -188,8 +149,10 @@ private:
         page.cropMarks = plan_.cropMarks;
         page.ptPerPx = asked_.mmPerPx * 72 / 25.4;
         for (const Format f : plan_.formats) switch (f) {
-            case Format::svg: add(base, ".svg", [document] { return bytesOf(files::writeCleanSvg(document())); }); break;
-            case Format::svgText: add(base + "-text", ".svg", [document] { return bytesOf(files::writeCleanSvg(document(), 3, files::WordsAs::text)); }); break;
+            case Format::svg: add(base, ".svg", [document] { return files::bytesOf(files::writeCleanSvg(document())); }); break;
+            case Format::svgText:
+                add(base + "-text", ".svg", [document] { return files::bytesOf(files::writeCleanSvg(document(), 3, files::WordsAs::text)); });
+                break;
             case Format::pdf: add(base, ".pdf", [document, page, o] { return render::renderPdf(document(), page, o); }); break;
             case Format::eps: add(base, ".eps", [document, page, o] { return render::renderEps(document(), page, o); }); break;
             case Format::png:

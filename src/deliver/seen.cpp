@@ -4,6 +4,7 @@
 #include "art/tree.h"
 #include "pixel/colour_blindness.h"
 #include "pixel/colour_space.h"
+#include "render/blur.h"
 #include "render/render.h"
 #include "words/said.h"
 
@@ -19,13 +20,14 @@ using curve::Vec2;
 
 namespace {
 
-// Seen through the view, on the ground; opaque.
-pixel::Picture shown(const Document& d, const Affine& view, int side, Colour ground, const std::function<bool()>& cancelled)
+// Seen through the view, blurred by so many px, on the ground; opaque.
+pixel::Picture shown(const Document& d, const Affine& view, int side, Colour ground, const std::function<bool()>& cancelled, double blurred = 0)
 {
     render::Options o;
     o.references = false;
     o.cancelled = cancelled;
-    const render::Surface s = render::renderView(d, view, side, side, o);
+    render::Surface s = render::renderView(d, view, side, side, o);
+    if (blurred > 0 && !s.pixels.empty()) render::blur(s.pixels.data(), s.width, s.height, s.width, blurred);
     pixel::Picture p(side, side, pixel::Rgba{ground.r, ground.g, ground.b, 255});
     for (std::size_t k = 0; k < s.pixels.size() && k < p.data.size(); ++k) {
         const std::uint32_t c = s.pixels[k], rest = 255 - (c >> 24);
@@ -147,38 +149,6 @@ Colour clothOf(const Document& d)
     return best;
 }
 
-// A box blur thrice, which is near enough to a Gaussian (Kovesi 2010).
-void blur(pixel::Picture& p, int radius)
-{
-    if (radius < 1) return;
-    const auto pass = [&](bool across) {
-        const int n = across ? p.width : p.height, lines = across ? p.height : p.width;
-        std::vector<pixel::Rgba> line(static_cast<std::size_t>(n));
-        for (int l = 0; l < lines; ++l) {
-            const auto at = [&](int k) -> pixel::Rgba& { return across ? p.at(k, l) : p.at(l, k); };
-            int r = 0, g = 0, b = 0;
-            const auto add = [&](int k, int sign) {
-                const pixel::Rgba c = at(std::clamp(k, 0, n - 1));
-                r += sign * c.r;
-                g += sign * c.g;
-                b += sign * c.b;
-            };
-            for (int k = -radius; k <= radius; ++k) add(k, 1);
-            const int w = 2 * radius + 1;
-            for (int k = 0; k < n; ++k) {
-                line[static_cast<std::size_t>(k)] = {static_cast<std::uint8_t>(r / w), static_cast<std::uint8_t>(g / w), static_cast<std::uint8_t>(b / w), 255};
-                add(k + radius + 1, 1);
-                add(k - radius, -1);
-            }
-            for (int k = 0; k < n; ++k) at(k) = line[static_cast<std::size_t>(k)];
-        }
-    };
-    for (int k = 0; k < 3; ++k) {
-        pass(true);
-        pass(false);
-    }
-}
-
 pixel::Picture onMock(const Document& d, const Mock& m, int side, const SeenOptions& o)
 {
     Document scene = m.thing;
@@ -267,8 +237,7 @@ pixel::Picture seenAs(const Document& d, Seen how, int side, const SeenOptions& 
     case Seen::screen: return onMock(d, screen(), side, o);
     default: break;
     }
-    pixel::Picture p = shown(d, view, side, d.sheet.hasBackground ? d.sheet.background : o.paper, o.cancelled);
-    if (how == Seen::squint) blur(p, std::max(1, side / 40));
+    pixel::Picture p = shown(d, view, side, d.sheet.hasBackground ? d.sheet.background : o.paper, o.cancelled, how == Seen::squint ? side / 36.0 : 0);
     if (how == Seen::grey)
         for (pixel::Rgba& c : p.data) c = pixel::greyed(c);
     if (how == Seen::protanopia) pixel::seenBy(pixel::Sight::protanopia, p);

@@ -21,7 +21,7 @@ using curve::Vec2;
 namespace {
 
 constexpr double mm = 96 / 25.4; // px
-constexpr double left = 18 * mm, wide = 210 * mm - 2 * left;
+constexpr double left = 18 * mm, wide = 210 * mm - 2 * left, foot = 297 * mm - 10 * mm;
 const Colour dark{0x1d, 0x2b, 0x2a}, soft{0x5b, 0x64, 0x60}, rule{0xb9, 0xb4, 0xa4};
 
 class Page {
@@ -158,11 +158,28 @@ std::vector<Used> inksOf(const Document& d)
     return out;
 }
 
+// Rows of two inks from y down, as many as there is room for; how many inks that were.
+std::size_t inkRows(Page& page, const std::vector<Used>& inks, std::size_t from, double y)
+{
+    constexpr double row = 10 * mm;
+    const auto rows = static_cast<std::size_t>(std::max(0.0, std::floor((foot - 6 * mm - y) / row)));
+    const std::size_t to = std::min(inks.size(), from + 2 * rows);
+    for (std::size_t k = from; k < to; ++k) {
+        const std::size_t place = k - from;
+        const Vec2 p{left + (place % 2 ? wide / 2 : 0), y + static_cast<double>(place / 2) * row};
+        page.box(p, p + Vec2{8 * mm, 8 * mm}, inks[k].colour, rule);
+        page.text(p + Vec2{11 * mm, 3 * mm}, (inks[k].name.empty() ? std::string() : inks[k].name + "   ") + art::text(inks[k].colour), 8, dark, 600);
+        page.text(p + Vec2{11 * mm, 7 * mm}, oklch(inks[k].colour) + "   " + cmyk(inks[k].colour), 7, soft);
+    }
+    return to - from;
+}
+
 } // namespace
 
-Document deliverySheet(const Document& d, const Plan& plan, const SheetPage& about, const std::function<bool()>& cancelled)
+std::vector<Document> deliverySheet(const Document& d, const Plan& plan, const SheetPage& about, const std::function<bool()>& cancelled)
 {
-    Page page;
+    std::vector<Page> pages(1);
+    Page& page = pages.front();
     const Document full = variantOf(d, Variant::full, plan.inking);
     Box seen = art::bounds(full);
     if (seen.empty()) {
@@ -195,7 +212,7 @@ Document deliverySheet(const Document& d, const Plan& plan, const SheetPage& abo
     const double gap = 4 * mm, cell = std::min((wide - gap * (static_cast<double>(count) - 1)) / static_cast<double>(count), 40 * mm);
     double x = left;
     for (const Variant v : plan.variants) {
-        if (cancelled && cancelled()) return page.done();
+        if (cancelled && cancelled()) return {page.done()};
         const Document one = paintedVariant(d, v, plan.inking);
         const double inner = cell - 4 * mm, k = std::min(inner / seen.width(), inner / seen.height());
         page.box({x, y}, {x + cell, y + cell}, one.sheet.hasBackground ? std::optional(one.sheet.background) : std::nullopt, rule);
@@ -219,23 +236,23 @@ Document deliverySheet(const Document& d, const Plan& plan, const SheetPage& abo
     }
     y += deepest + 12 * mm;
 
-    // Inks, in two columns.
-    page.text({left, y}, words::said("Inks"), 10, dark, 600);
-    y += 4 * mm;
+    // Inks, in two columns, on further pages where they do not fit.
     const std::vector<Used> inks = inksOf(full);
-    const std::size_t most = static_cast<std::size_t>(std::max(1.0, std::floor((297 * mm - 16 * mm - y) / (10 * mm)))) * 2;
-    for (std::size_t k = 0; k < std::min(inks.size(), most); ++k) {
-        const Vec2 p{left + (k % 2 ? wide / 2 : 0), y + static_cast<double>(k / 2) * 10 * mm};
-        page.box(p, p + Vec2{8 * mm, 8 * mm}, inks[k].colour, rule);
-        page.text(p + Vec2{11 * mm, 3 * mm}, (inks[k].name.empty() ? std::string() : inks[k].name + "   ") + art::text(inks[k].colour), 8, dark, 600);
-        page.text(p + Vec2{11 * mm, 7 * mm}, oklch(inks[k].colour) + "   " + cmyk(inks[k].colour), 7, soft);
+    page.text({left, y}, words::said("Inks"), 10, dark, 600);
+    for (std::size_t done = inkRows(page, inks, 0, y + 4 * mm); done < inks.size();) {
+        pages.emplace_back();
+        pages.back().text({left, 24 * mm}, words::said("Inks"), 10, dark, 600);
+        done += inkRows(pages.back(), inks, done, 28 * mm);
     }
-    const double foot = 297 * mm - 10 * mm;
-    page.line({left, foot - 4 * mm}, {left + wide, foot - 4 * mm});
-    page.text({left, foot}, words::said("%1   ·   page 1 of %2", {about.date, std::to_string(about.pages)}), 8, soft);
-    page.text({left + wide / 2, foot}, words::said("CMYK by removal of the common grey, without a profile"), 7, soft);
-    Document out = page.done();
-    out.title = d.title.empty() ? words::said("Delivery sheet") : words::said("%1: delivery sheet", {d.title});
+    std::vector<Document> out;
+    for (std::size_t k = 0; k < pages.size(); ++k) {
+        Page& p = pages[k];
+        p.line({left, foot - 4 * mm}, {left + wide, foot - 4 * mm});
+        p.text({left, foot}, words::said("%1   ·   page %2 of %3", {about.date, std::to_string(k + 1), std::to_string(pages.size())}), 8, soft);
+        p.text({left + wide / 2, foot}, words::said("CMYK by removal of the common grey, without a profile"), 7, soft);
+        out.push_back(p.done());
+        out.back().title = d.title.empty() ? words::said("Delivery sheet") : words::said("%1: delivery sheet", {d.title});
+    }
     return out;
 }
 

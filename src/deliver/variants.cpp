@@ -5,13 +5,12 @@
 #include "art/mirrored.h"
 #include "art/tree.h"
 #include "pixel/colour_space.h"
+#include "pixel/threshold.h"
 #include "planar/combine.h"
 #include "words/said.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
-#include <cstring>
 
 namespace softrope::deliver {
 
@@ -201,22 +200,6 @@ private:
     }
 };
 
-// Both halves of mirrored layers, as they show.
-Document withHalves(const Document& d)
-{
-    Document out = d;
-    for (art::LayerPtr& l : out.layers) {
-        if (!l->mirror) continue;
-        art::Layer both = *l;
-        both.items = art::shownHalf(*l);
-        const std::vector<art::ItemPtr> other = art::mirroredItems(*l);
-        both.items.insert(both.items.end(), other.begin(), other.end());
-        both.mirror.reset();
-        l = art::shared(std::move(both));
-    }
-    return out;
-}
-
 Document emptied(const Document& d)
 {
     Document out = art::newDocument(d.sheet);
@@ -337,34 +320,15 @@ std::string nameOf(Variant v)
 
 double cutOf(const Document& d)
 {
-    std::array<double, 256> weight{};
+    pixel::Histogram covered{};
     art::eachArtwork(d, art::seen, [&](const Item& i, const Artwork& a, const art::Where&) {
         if (a.guide || !a.fill.colour || tints(i, a)) return;
         const int bin = std::clamp(static_cast<int>(std::lround(255 * lightness(*a.fill.colour))), 0, 255);
-        weight[static_cast<std::size_t>(bin)] += areaOf(a.paths);
+        covered[static_cast<std::size_t>(bin)] += 1 + static_cast<std::uint64_t>(areaOf(a.paths));
     });
-    double total = 0, sum = 0;
-    for (std::size_t k = 0; k < 256; ++k) {
-        total += weight[k];
-        sum += weight[k] * static_cast<double>(k);
-    }
-    if (!(total > 0)) return 0.6;
-    double below = 0, belowSum = 0, best = -1, from = 0, to = 0;
-    for (std::size_t k = 0; k < 255; ++k) {
-        below += weight[k];
-        belowSum += weight[k] * static_cast<double>(k);
-        if (below <= 0 || below >= total) continue;
-        const double m0 = belowSum / below, m1 = (sum - belowSum) / (total - below), between = below * (total - below) * (m0 - m1) * (m0 - m1);
-        if (between > best * (1 + 1e-12)) {
-            best = between;
-            from = static_cast<double>(k);
-            to = from;
-        } else if (between >= best * (1 - 1e-12)) {
-            to = static_cast<double>(k);
-        }
-    }
     // All of one lightness: dark or light as a whole.
-    return best < 0 ? 0.6 : ((from + to) / 2 + 0.5) / 255;
+    if (std::count_if(covered.begin(), covered.end(), [](std::uint64_t n) { return n > 0; }) < 2) return 0.6;
+    return (pixel::otsu(covered) + 0.5) / 255;
 }
 
 bool isCorrected(const Document& d, Variant v)
@@ -376,7 +340,7 @@ Document paintedVariant(const Document& d, Variant v, const Inking& how)
 {
     if (v == Variant::flat && !isCorrected(d, v)) return variantOf(d, Variant::full, how);
     if ((v != Variant::oneInk && v != Variant::reversed) || isCorrected(d, v)) return variantOf(d, v, how);
-    Inked work(withHalves(d), how, v == Variant::reversed);
+    Inked work(art::withBothHalves(d), how, v == Variant::reversed);
     Document out = emptied(d);
     out.sheet.hasBackground = true;
     out.sheet.background = work.off();
@@ -390,7 +354,7 @@ Document variantOf(const Document& d, Variant v, const Inking& how, const std::f
         static_cast<art::Content&>(out) = s->content;
         out.nextId = d.nextId;
     } else {
-        const Document whole = withHalves(d);
+        const Document whole = art::withBothHalves(d);
         switch (v) {
         case Variant::full: out = whole; break;
         case Variant::oneInk: out = inked(whole, how, false, cancelled); break;

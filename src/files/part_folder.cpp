@@ -7,7 +7,6 @@
 #include <pugixml.hpp>
 
 #include <algorithm>
-#include <chrono>
 #include <filesystem>
 #include <fstream>
 #include <sstream>
@@ -35,24 +34,9 @@ std::vector<std::string> wordsOf(const std::string& text)
     return out;
 }
 
-// Letters, digits and hyphens of the name; other scripts keep their bytes.
 std::string idFor(const std::string& name)
 {
-    std::string out;
-    for (const char c : lower(name)) {
-        const bool plain = (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || static_cast<unsigned char>(c) >= 0x80;
-        if (plain)
-            out += c;
-        else if (!out.empty() && out.back() != '-')
-            out += '-';
-    }
-    while (!out.empty() && out.back() == '-') out.pop_back();
-    constexpr std::size_t most = 80;
-    if (out.size() > most) {
-        std::size_t end = most;
-        while (end > 0 && (static_cast<unsigned char>(out[end]) & 0xC0) == 0x80) --end; // not within a character
-        out.resize(end);
-    }
+    const std::string out = plainName(name);
     return out.empty() ? "part" : out;
 }
 
@@ -92,17 +76,6 @@ void listIn(const std::string& folder, bool ships, PartList& list)
         else
             list.trouble.push_back(p.filename().string());
     }
-}
-
-// Out of the way, but not gone.
-FileResult putEarlier(const std::string& file)
-{
-    std::error_code trouble;
-    const fs::path from = file, folder = from.parent_path() / "earlier";
-    fs::create_directories(folder, trouble);
-    const auto now = std::chrono::duration_cast<std::chrono::milliseconds>(std::chrono::system_clock::now().time_since_epoch()).count();
-    fs::copy_file(from, folder / (from.stem().string() + '-' + std::to_string(now) + ".svg"), fs::copy_options::overwrite_existing, trouble);
-    return trouble ? FileResult{words::said("What the part was cannot be kept: %1.", {trouble.message()})} : FileResult{};
 }
 
 KeptPart written(const std::string& id, const std::string& text)

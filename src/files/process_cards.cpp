@@ -163,13 +163,11 @@ FileResult keepProcess(const proof::Process& p)
 FileResult removeProcess(const proof::Process& p)
 {
     if (p.ships) return {words::said("%1 ships with the program and stays.", {p.name})};
-    const fs::path folder = ownProcesses(), file = folder / (p.id + ".json");
+    const fs::path file = fs::path(ownProcesses()) / (p.id + ".json");
+    if (FileResult kept = putEarlier(file.string()); !kept.ok()) return kept;
     std::error_code trouble;
-    fs::create_directories(folder / "earlier", trouble);
-    fs::path to = folder / "earlier" / file.filename();
-    for (int n = 2; fs::exists(to, trouble) && n < 1000; ++n) to = folder / "earlier" / (p.id + "-" + std::to_string(n) + ".json");
-    fs::rename(file, to, trouble);
-    if (trouble) return {words::said("%1 could not be moved: %2", {file.string(), trouble.message()})};
+    fs::remove(file, trouble);
+    if (trouble) return {words::said("%1 could not be removed: %2", {file.string(), trouble.message()})};
     return {};
 }
 

@@ -11,13 +11,13 @@ using curve::Vec2;
 
 namespace {
 
-constexpr double nodeNear = 3; // px: a strip that ends this near a node ends at it
-constexpr double across = 1;   // px: further off it is not the border of the strip
+constexpr double endNear = 3; // px: a strip that ends this near a node ends at it
+constexpr double across = 1;  // px: further off it is not the border of the strip
 
-std::optional<std::size_t> pathAt(const curve::Paths& paths, Vec2 p)
+std::optional<std::size_t> pathAt(const curve::Paths& paths, Vec2 p, double unit)
 {
     std::optional<std::size_t> best;
-    double least = across;
+    double least = across * unit;
     for (std::size_t k = 0; k < paths.size(); ++k)
         if (const auto n = curve::nearest(paths[k], p); n && n->distance < least) {
             least = n->distance;
@@ -26,25 +26,37 @@ std::optional<std::size_t> pathAt(const curve::Paths& paths, Vec2 p)
     return best;
 }
 
-struct Ended {
-    Path path;
-    std::size_t node = 0;
-};
-// With a node where the strip ends.
-Ended endedAt(const Path& path, Vec2 p)
+std::optional<std::size_t> nodeNear(const Path& path, Vec2 p, double unit)
 {
     std::optional<std::size_t> best;
-    double least = nodeNear;
+    double least = endNear * unit;
     for (std::size_t i = 0; i < path.nodes.size(); ++i)
         if (const double d = distance(path.nodes[i].at, p); d < least) {
             least = d;
             best = i;
         }
-    if (best) return {path, *best};
+    return best;
+}
+
+// The node nearest to p, made there when the nearest is further than where a strip ends.
+std::size_t withNodeNear(Path& path, Vec2 p, double unit)
+{
+    if (const auto node = nodeNear(path, p, unit)) return *node;
     const auto place = curve::nearest(path, p);
-    if (!place) return {path, 0};
+    if (!place) return 0;
     const curve::Inserted in = curve::withNodeAt(path, *place);
-    return {in.path, in.node};
+    path = in.path;
+    return in.node;
+}
+
+// Both outlines with a node at that end of the strip: at a node of the one that moves, else at one of the other, else where it was
+// found. Where the nodes lie now.
+std::pair<Vec2, Vec2> endBoth(Path& mine, Path& theirs, Vec2 end, double unit)
+{
+    if (!nodeNear(mine, end, unit))
+        if (const auto node = nodeNear(theirs, end, unit)) end = theirs.nodes[*node].at;
+    const Vec2 at = mine.nodes[withNodeNear(mine, end, unit)].at;
+    return {at, theirs.nodes[withNodeNear(theirs, at, unit)].at};
 }
 
 // From node to node in the direction of travel.
@@ -67,27 +79,20 @@ double offBy(const Path& path, Vec2 p)
 
 } // namespace
 
-std::optional<curve::Paths> withSliverClosed(const curve::Paths& moved, const curve::Paths& kept, Vec2 from, Vec2 middle, Vec2 to)
+std::optional<curve::Paths> withSliverClosed(const curve::Paths& moved, const curve::Paths& kept, Vec2 from, Vec2 middle, Vec2 to, double unit)
 {
-    const auto mk = pathAt(moved, middle), kk = pathAt(kept, middle);
-    if (!mk || !kk || !moved[*mk].closed || !kept[*kk].closed || distance(from, to) < nodeNear) return std::nullopt;
-    // Both with nodes at the ends of the strip.
-    Ended m0 = endedAt(moved[*mk], from);
-    const Vec2 mFrom = m0.path.nodes[m0.node].at;
-    Ended m1 = endedAt(m0.path, to);
-    const Path mine = m1.path;
-    const Vec2 mTo = mine.nodes[m1.node].at;
-    Ended k0 = endedAt(kept[*kk], mFrom);
-    const Vec2 kFrom = k0.path.nodes[k0.node].at;
-    Ended k1 = endedAt(k0.path, mTo);
-    const Path theirs = k1.path;
+    const auto mk = pathAt(moved, middle, unit), kk = pathAt(kept, middle, unit);
+    if (!mk || !kk || !moved[*mk].closed || !kept[*kk].closed || distance(from, to) < endNear * unit) return std::nullopt;
+    Path mine = moved[*mk], theirs = kept[*kk];
+    const auto [mFrom, kFrom] = endBoth(mine, theirs, from, unit);
+    const auto [mTo, kTo] = endBoth(mine, theirs, to, unit);
     const auto indexOf = [](const Path& p, Vec2 at) {
         return static_cast<std::size_t>(
             std::min_element(p.nodes.begin(), p.nodes.end(), [&](const auto& a, const auto& b) { return distance(a.at, at) < distance(b.at, at); }) -
             p.nodes.begin());
     };
-    const std::size_t a = indexOf(mine, mFrom), b = m1.node, c = indexOf(theirs, kFrom), d = k1.node;
-    if (a == b || c == d || distance(mine.nodes[a].at, theirs.nodes[c].at) > across || distance(mine.nodes[b].at, theirs.nodes[d].at) > across)
+    const std::size_t a = indexOf(mine, mFrom), b = indexOf(mine, mTo), c = indexOf(theirs, kFrom), d = indexOf(theirs, kTo);
+    if (a == b || c == d || distance(mine.nodes[a].at, theirs.nodes[c].at) > across * unit || distance(mine.nodes[b].at, theirs.nodes[d].at) > across * unit)
         return std::nullopt;
 
     Path border = stretch(theirs, c, d);

@@ -9,6 +9,8 @@ namespace softrope::proof {
 
 // The outline of `moved` along the strip from `from` over `middle` to `to` (places in it) is replaced by the pieces of `kept` there, so
 // that both share them exactly; where the strip ends near nodes, it ends at these. Nothing when the outlines are not such.
-std::optional<curve::Paths> withSliverClosed(const curve::Paths& moved, const curve::Paths& kept, curve::Vec2 from, curve::Vec2 middle, curve::Vec2 to);
+// `unit`: sheet px that count as one (finding.h).
+std::optional<curve::Paths> withSliverClosed(const curve::Paths& moved, const curve::Paths& kept, curve::Vec2 from, curve::Vec2 middle, curve::Vec2 to,
+                                             double unit = 1);
 
 } // namespace softrope::proof

@@ -53,15 +53,15 @@ const Contour* contourOf(const Thing& t, std::size_t path)
 
 class Overshoots {
 public:
-    Overshoots(const std::vector<Thing>& things, const Grid& grid) : things_(things), grid_(grid) {}
+    Overshoots(const std::vector<Thing>& things, const Grid& grid, const Sizes& sizes) : things_(things), grid_(grid), sizes_(sizes) {}
 
     std::optional<Finding> of(std::size_t thing, const OpenEnd& e) const
     {
         const Thing& me = things_[thing];
         const Contour* c = contourOf(me, e.path);
         // A short mark that crosses a line is one that crosses it.
-        if (!c || c->length() < 4 * faults::leastOvershoot + 10 || !me.artwork->stroke.colour || me.artwork->stroke.swell) return std::nullopt;
-        const std::vector<Vec2> points = tail(*c, e.atStart, faults::mostOvershoot);
+        if (!c || c->length() < 4 * sizes_.leastOvershoot + sizes_.kinkPiece || !me.artwork->stroke.colour || me.artwork->stroke.swell) return std::nullopt;
+        const std::vector<Vec2> points = tail(*c, e.atStart, sizes_.mostOvershoot);
         double gone = 0;
         for (std::size_t i = 0; i + 1 < points.size(); ++i) {
             const Vec2 a = points[i], b = points[i + 1];
@@ -69,7 +69,7 @@ public:
             Vec2 across;
             double half = 0;
             int with = -1;
-            grid_.near(lerp(a, b, 0.5), 0.5 * distance(a, b) + 0.1, [&](const Grid::Straight& s) {
+            grid_.near(lerp(a, b, 0.5), 0.5 * distance(a, b) + 0.1 * sizes_.unit, [&](const Grid::Straight& s) {
                 const auto other = static_cast<std::size_t>(s.thing);
                 const Thing& t = things_[other];
                 if (!t.artwork->stroke.colour || t.artwork->guide) return;
@@ -77,7 +77,7 @@ public:
                     t.shape->paths[static_cast<std::size_t>(s.contour)] == e.path) {
                     // Of its own line only what lies far along it.
                     const double here = e.atStart ? 0 : c->length();
-                    if (std::abs(s.along - here) < 3 * faults::mostOvershoot) return;
+                    if (std::abs(s.along - here) < 3 * sizes_.mostOvershoot) return;
                 }
                 const Vec2 u = b - a, v = s.b - s.a;
                 const double x = cross(u, v);
@@ -91,11 +91,11 @@ public:
             });
             if (best <= 1) {
                 const double over = gone + best * distance(a, b);
-                if (over < faults::leastOvershoot || over > faults::mostOvershoot || c->length() < 4 * over) return std::nullopt;
+                if (over < sizes_.leastOvershoot || over > sizes_.mostOvershoot || c->length() < 4 * over) return std::nullopt;
                 // What stays under the other line is not seen.
                 const double sine = std::abs(cross(unit(b - a), unit(across)));
                 const double reach = over * sine + (me.artwork->stroke.cap == art::Cap::round ? me.shape->half : 0);
-                if (reach <= half + 0.25) return std::nullopt;
+                if (reach <= half + 0.25 * sizes_.unit) return std::nullopt;
                 Finding f;
                 f.kind = Fault::overshoot;
                 f.at = e.at;
@@ -116,6 +116,7 @@ public:
 private:
     const std::vector<Thing>& things_;
     const Grid& grid_;
+    const Sizes& sizes_;
 };
 
 // Whether the end lies on a drawn line, within half its width: it was drawn to it. Borders of areas without a line do not count, for
@@ -151,14 +152,14 @@ bool sameLine(const art::Artwork& a, const art::Artwork& b)
            a.fill.colour == b.fill.colour;
 }
 
-std::vector<Finding> endFaults(const art::Document& d, const std::vector<Thing>& things, const Grid& grid)
+std::vector<Finding> endFaults(const art::Document& d, const std::vector<Thing>& things, const Grid& grid, const Sizes& sizes)
 {
     std::vector<Finding> found;
     std::unordered_map<art::Id, std::size_t> by;
     for (std::size_t i = 0; i < things.size(); ++i) by[things[i].item->id] = i;
     const auto thingOf = [&](art::Id id) { return by.find(id); };
 
-    const Overshoots overshoots(things, grid);
+    const Overshoots overshoots(things, grid, sizes);
     for (const OpenEnd& e : art::allEnds(d))
         if (const auto t = thingOf(e.item); t != by.end() && !things[t->second].artwork->openMeant && things[t->second].plain)
             if (auto f = overshoots.of(t->second, e)) found.push_back(std::move(*f));
@@ -170,6 +171,7 @@ std::vector<Finding> endFaults(const art::Document& d, const std::vector<Thing>&
                               [&](const OpenEnd& e) {
                                   const auto t = thingOf(e.item);
                                   if (t == by.end() || !things[t->second].plain || things[t->second].artwork->openMeant) return true;
+                                  if (things[t->second].shape->contours.empty()) return true; // not seen, or under its double
                                   const curve::Path& p = pathOf(things[t->second], e);
                                   return p.nodes.size() < 2 || withoutLength(p) || onLine(things, grid, widest, t->second, e);
                               }),
@@ -192,22 +194,22 @@ std::vector<Finding> endFaults(const art::Document& d, const std::vector<Thing>&
         }
     };
     for (std::size_t i = 0; i < ends.size(); ++i)
-        for (std::size_t k = i + 1; k < ends.size() && ends[k].at.x - ends[i].at.x <= 2 * faults::nearlyMeet; ++k) {
+        for (std::size_t k = i + 1; k < ends.size() && ends[k].at.x - ends[i].at.x <= 2 * sizes.nearlyMeet; ++k) {
             const double off = distance(ends[i].at, ends[k].at);
             offer(i, k, off);
             offer(k, i, off);
         }
     for (std::size_t i = 0; i < ends.size(); ++i) {
         const Near& n = nearest[i];
-        if (n.off > faults::nearlyMeet || n.end < i || nearest[n.end].end != i) continue;
+        if (n.off > sizes.nearlyMeet || n.end < i || nearest[n.end].end != i) continue;
         const OpenEnd &a = ends[i], &b = ends[n.end];
         const Thing &ta = things[thingOf(a.item)->second], &tb = things[thingOf(b.item)->second];
         const curve::Path &pa = pathOf(ta, a), &pb = pathOf(tb, b);
         // Three ends in one place are a fork.
-        if (std::min(n.next, nearest[n.end].next) < 1.5 * std::max(n.off, faults::doubled)) continue;
+        if (std::min(n.next, nearest[n.end].next) < 1.5 * std::max(n.off, sizes.doubled)) continue;
         if (a.item == b.item && a.path == b.path && curve::arcLength(pa) < 4 * n.off) continue;
         if (!sameLine(*ta.artwork, *tb.artwork)) continue;
-        const bool together = n.off <= faults::samePlace;
+        const bool together = n.off <= sizes.samePlace;
         if (!together) {
             // They look at one another: lines side by side that end alike were drawn so.
             const Vec2 way = (b.at - a.at) / n.off;
@@ -221,7 +223,6 @@ std::vector<Finding> endFaults(const art::Document& d, const std::vector<Thing>&
         f.items = {a.item};
         if (b.item != a.item) f.items.push_back(b.item);
         f.path = a.path;
-        f.otherPath = b.path;
         f.node = nodeOf(pa, a.atStart);
         f.mending = ta.workable && tb.workable ? Mending::safe : Mending::none;
         found.push_back(std::move(f));

@@ -7,7 +7,7 @@ namespace softrope::proof {
 
 // Lines that may be joined: drawn with the same line.
 bool sameLine(const art::Artwork& a, const art::Artwork& b);
-std::vector<Finding> endFaults(const art::Document& d, const std::vector<Thing>& things, const Grid& grid);
+std::vector<Finding> endFaults(const art::Document& d, const std::vector<Thing>& things, const Grid& grid, const Sizes& sizes);
 // The path cut off at the place near `at`, at its start or end.
 curve::Path cutOffAt(const curve::Path& p, bool atStart, curve::Vec2 at);
 

@@ -2,6 +2,7 @@
 
 #include "words/said.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <cstdio>
@@ -68,16 +69,26 @@ std::string length(double px, double mm)
 
 } // namespace
 
+Sizes Sizes::times(double k) const
+{
+    Sizes s = *this;
+    for (double* v : {&s.unit, &s.samePlace, &s.nearlyMeet, &s.doubled, &s.needless, &s.kinkPiece, &s.sliverWidth, &s.sliverLength, &s.leastOvershoot,
+                      &s.mostOvershoot, &s.abuts})
+        *v *= k;
+    s.leastLoop *= k * k;
+    return s;
+}
+
+Sizes sizesFor(const art::Sheet& sheet)
+{
+    constexpr double usual = 200; // px
+    const double side = std::max(sheet.width, sheet.height);
+    return side > 0 && side < usual ? Sizes{}.times(side / usual) : Sizes{};
+}
+
 const char* nameOf(Fault k)
 {
     return names()[static_cast<std::size_t>(k)].name;
-}
-
-std::optional<Fault> kindFrom(const std::string& name)
-{
-    for (const Named& n : names())
-        if (name == n.name) return n.kind;
-    return std::nullopt;
 }
 
 std::string absenceOf(Fault k)

@@ -37,9 +37,8 @@ enum class Fault {
     smallText      // letters too small to be read
 };
 constexpr int kinds = 26;
-// "ends-apart", as files and the command line write it; nothing for what is none.
+// "ends-apart", as files and the command line write it.
 const char* nameOf(Fault k);
-std::optional<Fault> kindFrom(const std::string& name);
 
 // Whether the proof can mend it: `safe` mends lose nothing and go with "Mend all"; `asked` ones take something away that was made on
 // purpose perhaps, and are done one by one.
@@ -54,7 +53,6 @@ struct Finding {
     std::vector<art::Id> items;  // the one that is mended first
     Mending mending = Mending::none;
     std::size_t path = 0, node = 0; // of the first item, where the fault is at a node (for ends: the node that ends the path)
-    std::size_t otherPath = 0;      // of the second
     std::string colour, ink;        // the colour that is no ink, and the nearest ink
     friend bool operator==(const Finding&, const Finding&) = default;
 };
@@ -65,6 +63,27 @@ std::string repairOf(const Finding& f);
 // The kind by itself, for a chip: "no kinks". Only kinds that are looked for in every drawing.
 std::string absenceOf(Fault k);
 
+// What makes a fault one, sheet px (breaks in degrees, loops in px^2).
+struct Sizes {
+    double unit = 1;                            // of the other lengths that measuring needs
+    double samePlace = 0.01;                    // ends no further apart are in one place
+    double nearlyMeet = 3;                      // ends nearer than this should meet
+    double doubled = 0.05;                      // nodes, and outlines, no further apart are the same
+    double needless = 0.05;                     // a node may go when its outline moves by less
+    double leastKink = 3, mostKink = 15;        // less is not seen, more is meant
+    double kinkPiece = 10;                      // shorter pieces are detail
+    double sliverWidth = 0.5, sliverLength = 8; // a narrower strip of ground is none that was meant; a shorter one is not seen
+    double leastOvershoot = 0.5, mostOvershoot = 6;
+    double leastLoop = 1; // smaller loops of an outline are not seen
+    double abuts = 0.02;  // borders nearer than this are one
+    // For drawings that are smaller by k.
+    Sizes times(double k) const;
+    friend bool operator==(const Sizes&, const Sizes&) = default;
+};
+// As above down to a sheet of 200 px; below that all lengths go with its larger side, or an icon drawn on a sheet of one px would be taken
+// for a speck.
+Sizes sizesFor(const art::Sheet& sheet);
+
 // What is looked for, in sheet px. 0 = that is not asked.
 struct Limits {
     double gap = 0;     // narrowest gap between areas of one colour
@@ -74,23 +93,8 @@ struct Limits {
     bool flat = false;  // no gradients, blur, blends, or see-through
     double text = 0;    // smallest em of letters
     int smallest = 0;   // px of the smallest picture made from the sheet
+    Sizes sizes;        // set by the proof, from the sheet
     friend bool operator==(const Limits&, const Limits&) = default;
 };
-
-// Distances that make a fault one, sheet px.
-namespace faults {
-constexpr double samePlace = 0.01;  // ends no further apart are in one place
-constexpr double nearlyMeet = 3;    // ends nearer than this should meet
-constexpr double doubled = 0.05;    // nodes, and outlines, no further apart are the same
-constexpr double needless = 0.05;   // a node may go when its outline moves by less
-constexpr double leastKink = 3;     // degrees; less is not seen
-constexpr double mostKink = 15;     // degrees; more is meant
-constexpr double kinkPiece = 10;    // px: shorter pieces are detail
-constexpr double sliverWidth = 0.5; // a strip of ground narrower than this is none that was meant
-constexpr double sliverLength = 8;  // and shorter than this it is not seen
-constexpr double leastOvershoot = 0.5, mostOvershoot = 6;
-constexpr double leastLoop = 1;      // px^2: smaller loops of an outline are not seen
-constexpr double abuts = 0.02; // borders nearer than this are one
-} // namespace faults
 
 } // namespace softrope::proof

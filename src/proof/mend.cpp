@@ -150,7 +150,7 @@ bool Bench::close(const Finding& f)
     if (f.items.size() < 2) return false;
     curve::Paths *upper = paths(f.items[0]), *lower = paths(f.items[1]);
     if (!upper || !lower || f.on.size() < 4) return false;
-    auto closed = withSliverClosed(*upper, *lower, f.on.front(), f.at, f.on.back());
+    auto closed = withSliverClosed(*upper, *lower, f.on.front(), f.at, f.on.back(), sizesFor(d_.sheet).unit);
     if (!closed) return false;
     *upper = std::move(*closed);
     return true;
@@ -189,9 +189,10 @@ int Mended::total() const
     return n;
 }
 
-Mended mended(const art::Document& d, const std::vector<Finding>& findings, const Limits&)
+Mended mended(const art::Document& d, const std::vector<Finding>& findings)
 {
     Bench bench(d);
+    const Sizes sizes = sizesFor(d.sheet);
     std::map<Fault, int> done;
     const auto each = [&](std::initializer_list<Fault> kinds_, const std::function<bool(const Finding&)>& act) {
         for (const Finding& f : findings)
@@ -208,11 +209,11 @@ Mended mended(const art::Document& d, const std::vector<Finding>& findings, cons
             if (merged.nodes.size() == path.nodes.size()) return false;
             path = merged;
         } else if (f.kind == Fault::needlessNode) {
-            auto less = withNeedlessGone(path, *node);
+            auto less = withNeedlessGone(path, *node, sizes);
             if (!less) return false;
             path = std::move(*less);
         } else {
-            if (!kinkAt(path, *node)) return false;
+            if (!kinkAt(path, *node, sizes)) return false;
             path = withKinkSmoothed(path, *node);
         }
         return true;
@@ -225,7 +226,7 @@ Mended mended(const art::Document& d, const std::vector<Finding>& findings, cons
             path.closed = true;
         } else if (f.kind == Fault::manyNodes) {
             curve::ReduceOptions o;
-            o.slack = 0.25;
+            o.slack = 0.25 * sizes.unit;
             const curve::Reduced r = curve::reduce(path, o);
             if (r.path.nodes.size() >= path.nodes.size()) return false;
             path = r.path;
@@ -314,7 +315,7 @@ Mended mendedWhole(const art::Document& d, const Limits& l, bool asked, const st
                                    }),
                     found.end());
         if (found.empty()) break;
-        const Mended m = mended(all.document, found, l);
+        const Mended m = mended(all.document, found);
         if (m.done.empty()) break;
         all.document = m.document;
         for (const auto& [kind, n] : m.done) done[kind] += n;

@@ -12,7 +12,7 @@ struct Mended {
     int total() const;
 };
 // These and no others.
-Mended mended(const art::Document& d, const std::vector<Finding>& findings, const Limits& l);
+Mended mended(const art::Document& d, const std::vector<Finding>& findings);
 // Over and over until nothing of that is found any more (a cut end may leave two that meet): safe mends only, or also the asked
 // ones; a line is reduced only when that is asked for by itself.
 Mended mendedWhole(const art::Document& d, const Limits& l, bool asked, const std::function<bool()>& cancelled = {});

@@ -109,7 +109,7 @@ private:
     bool jumps(const Facing& a, const Facing& b) const
     {
         const Contour& c = things_[static_cast<std::size_t>(b.thing)].shape->contours[static_cast<std::size_t>(b.contour)];
-        return roundTheWay(a.otherAlong, b.otherAlong, c) > 4 * std::abs(b.along - a.along) + 2;
+        return roundTheWay(a.otherAlong, b.otherAlong, c) > 4 * std::abs(b.along - a.along) + 2 * limits_.sizes.unit;
     }
 
     static std::vector<Run> runsWhere(const Facing* first, const Facing* last, double step, const std::function<bool(const Facing&)>& is)
@@ -178,50 +178,50 @@ private:
         const bool areas = shape_.area && other.shape->area;
         if (own && areas && limits_.line > 0) {
             for (const Run& r : runsWhere(first, last, step, [&](const Facing& f) { return thickness(f) < limits_.line; })) {
-                if (r.length < 1 || !solid(r)) continue;
+                if (r.length < limits_.sizes.unit || !solid(r)) continue;
                 double least = 1e300;
                 for (const Facing* f = r.first; f <= r.last; ++f) least = std::min(least, thickness(*f));
                 // Tips are thin by nature, long blades are not.
                 const Facing& narrow = r.narrowest();
                 const bool tip = ownContour && roundTheWay(narrow.along, narrow.otherAlong, mine) < 12 * limits_.line;
                 if (tip && r.length < 24 * limits_.line) continue;
-                if (least < 0.02) least = r.mean() > 0 ? r.mean() : least;
+                if (least < limits_.sizes.abuts) least = r.mean() > 0 ? r.mean() : least;
                 add(Fault::thinPart, r, std::max(least, 0.0), limits_.line, Mending::none);
             }
         }
         if (areas && !ownContour) {
-            for (const Run& r : runsWhere(first, last, step, [](const Facing& f) { return f.clear < faults::sliverWidth; })) {
-                if (r.length <= faults::sliverLength || r.mean() <= faults::abuts || r.least() < -faults::abuts || !bare(r)) continue;
+            for (const Run& r : runsWhere(first, last, step, [&](const Facing& f) { return f.clear < limits_.sizes.sliverWidth; })) {
+                if (r.length <= limits_.sizes.sliverLength || r.mean() <= limits_.sizes.abuts || r.least() < -limits_.sizes.abuts || !bare(r)) continue;
                 // A wedge that opens is the end of a gap that was meant, unless it is very long.
-                const bool opens = r.first->clear > 0.8 * faults::sliverWidth || r.last->clear > 0.8 * faults::sliverWidth;
-                const bool even = r.mean() > 0.7 * faults::sliverWidth && r.least() > 0.5 * faults::sliverWidth;
-                if (opens && !even && r.length < 40) continue;
+                const bool opens = r.first->clear > 0.8 * limits_.sizes.sliverWidth || r.last->clear > 0.8 * limits_.sizes.sliverWidth;
+                const bool even = r.mean() > 0.7 * limits_.sizes.sliverWidth && r.least() > 0.5 * limits_.sizes.sliverWidth;
+                if (opens && !even && r.length < 5 * limits_.sizes.sliverLength) continue;
                 if (gapGoesOn(r, first, last)) continue;
                 double most = 0;
                 for (const Facing* f = r.first; f <= r.last; ++f) most = std::max(most, f->clear);
                 Finding& f = add(Fault::sliver, r, most, 0, Mending::none);
                 orderForMending(f);
                 if (me.plain && other.plain && me.workable && other.workable && !own &&
-                    withSliverClosed(other.artwork->paths, me.artwork->paths, f.on.front(), f.at, f.on.back()))
+                    withSliverClosed(other.artwork->paths, me.artwork->paths, f.on.front(), f.at, f.on.back(), limits_.sizes.unit))
                     f.mending = Mending::safe;
             }
         }
         if (limits_.gap > 0 && !(own && !areas) && shape_.colour == other.shape->colour && (areas || !own)) {
             for (const Run& r : runsWhere(first, last, step, [&](const Facing& f) { return f.clear < limits_.gap; })) {
                 const double least = r.least();
-                if (least < faults::sliverWidth || r.length < std::min(1.0, 0.5 * limits_.gap) || !bare(r)) continue;
+                if (least < limits_.sizes.sliverWidth || r.length < std::min(limits_.sizes.unit, 0.5 * limits_.gap) || !bare(r)) continue;
                 if (ownContour && r.length < 2 * limits_.gap) continue; // the inside of a sharp bend
                 add(Fault::narrowGap, r, least, limits_.gap, Mending::none);
             }
         }
         if (limits_.overlap > 0 && areas && !own && !(shape_.colour == other.shape->colour) && shape_.half == 0 && other.shape->half == 0 &&
             me.artwork->fill.overlap < 0.5 * limits_.overlap && other.artwork->fill.overlap < 0.5 * limits_.overlap) {
-            for (const Run& r : runsWhere(first, last, step, [](const Facing& f) { return std::abs(f.clear) <= faults::abuts; })) {
-                if (r.length <= faults::sliverLength) continue;
+            for (const Run& r : runsWhere(first, last, step, [&](const Facing& f) { return std::abs(f.clear) <= limits_.sizes.abuts; })) {
+                if (r.length <= limits_.sizes.sliverLength) continue;
                 // Both sides of the border are painted by these two: else one lies wholly on the other.
                 const Vec2 n = perpendicular(unit(r.middle().at - r.first[r.count() / 2 > 0 ? r.count() / 2 - 1 : 0].at)), p = r.middle().at;
-                const bool a = shape_.covers(p + 0.1 * n), b = shape_.covers(p - 0.1 * n), c = other.shape->covers(p + 0.1 * n),
-                           d = other.shape->covers(p - 0.1 * n);
+                const bool a = shape_.covers(p + 5 * limits_.sizes.abuts * n), b = shape_.covers(p - 5 * limits_.sizes.abuts * n),
+                           c = other.shape->covers(p + 5 * limits_.sizes.abuts * n), d = other.shape->covers(p - 5 * limits_.sizes.abuts * n);
                 if (a == b || c == d || a == c) continue;
                 Finding& f = add(Fault::seam, r, r.length, 0, me.workable ? Mending::safe : Mending::none);
                 f.wanted = limits_.overlap;
@@ -232,10 +232,10 @@ private:
     // Within one area the line round it adds to it.
     double thickness(const Facing& f) const { return f.clear + 4 * shape_.half; }
     // What is narrower than a sliver for a while, and a proper gap on both sides of that, is a gap.
-    static bool gapGoesOn(const Run& r, const Facing* first, const Facing* last)
+    bool gapGoesOn(const Run& r, const Facing* first, const Facing* last) const
     {
-        return r.first > first && r.last < last && r.first[-1].clear >= faults::sliverWidth && r.last[1].clear >= faults::sliverWidth &&
-               r.least() > 0.6 * faults::sliverWidth;
+        return r.first > first && r.last < last && r.first[-1].clear >= limits_.sizes.sliverWidth && r.last[1].clear >= limits_.sizes.sliverWidth &&
+               r.least() > 0.6 * limits_.sizes.sliverWidth;
     }
     // The upper one moves, being drawn against the lower.
     void orderForMending(Finding& f) const
@@ -246,21 +246,25 @@ private:
 
 } // namespace
 
+constexpr double mostSamples = 200000; // of one contour
+
 double reachOf(const Limits& l)
 {
-    return std::max({l.gap, l.line, faults::sliverWidth, faults::mostOvershoot});
+    return std::max({l.gap, l.line, l.sizes.sliverWidth, l.sizes.mostOvershoot});
 }
 
 std::vector<Finding> nearFaults(const std::vector<Thing>& things, std::size_t thing, const std::vector<std::size_t>& about, const Grid& grid, const Limits& l)
 {
     const Shape& shape = *things[thing].shape;
     Looking looking(things, thing, about, l);
-    const double least = std::max({l.gap, l.line, faults::sliverWidth}), step = std::clamp(0.7 * least, 0.8, 3.0);
+    const double least = std::max({l.gap, l.line, l.sizes.sliverWidth}), step = std::clamp(0.7 * least, 0.8 * l.sizes.unit, 3 * l.sizes.unit);
     double widest = 0;
     for (const std::size_t t : about) widest = std::max(widest, things[t].shape->half);
     for (std::size_t k = 0; k < shape.contours.size(); ++k) {
         const Contour& c = shape.contours[k];
-        const std::vector<Sample> samples = samplesOf(c, step);
+        // Of what is longer than any drawing a part has to do.
+        const double apart = std::max(step, c.length() / mostSamples);
+        const std::vector<Sample> samples = samplesOf(c, apart);
         std::vector<Facing> faced, here;
         for (std::size_t i = 0; i < samples.size(); ++i) {
             const Sample& s = samples[i];
@@ -279,10 +283,10 @@ std::vector<Finding> nearFaults(const std::vector<Thing>& things, std::size_t th
                 if (own && g.contour == static_cast<int>(k)) {
                     // The outline itself going on is no other side.
                     const double round = roundTheWay(s.along, g.along + t * std::sqrt(l2), c);
-                    if (round < 4 * off + 0.5) return;
+                    if (round < 4 * off + 0.5 * l.sizes.unit) return;
                 }
                 // It faces: the way there leaves squarely, and the other side runs along.
-                if (off > 0.05 && std::abs(dot(way, s.tangent)) > 0.7 * off) return;
+                if (off > 0.05 * l.sizes.unit && std::abs(dot(way, s.tangent)) > 0.7 * off) return;
                 if (std::abs(dot(d, s.tangent)) < 0.6 * std::sqrt(l2)) return;
                 const Facing f{g.thing, g.contour, static_cast<int>(i), s.along, g.along + t * std::sqrt(l2), off - halves, s.at, foot};
                 for (Facing& h : here)
@@ -294,7 +298,7 @@ std::vector<Finding> nearFaults(const std::vector<Thing>& things, std::size_t th
             });
             faced.insert(faced.end(), here.begin(), here.end());
         }
-        if (!faced.empty()) looking.take(static_cast<int>(k), faced, step);
+        if (!faced.empty()) looking.take(static_cast<int>(k), faced, apart);
     }
     // One thing thin in many places is one finding, where it is thinnest.
     std::vector<Finding>& found = looking.found;

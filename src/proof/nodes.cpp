@@ -73,14 +73,14 @@ std::optional<Cubic> asOne(const Cubic& a, const Cubic& b, double within)
 namespace {
 
 // The piece for the two at the node, when the node can go unseen.
-std::optional<Cubic> withoutSeen(const Path& p, std::size_t i)
+std::optional<Cubic> withoutSeen(const Path& p, std::size_t i, const Sizes& sizes)
 {
     const std::size_t n = p.nodes.size();
     if (!p.closed && (i == 0 || i + 1 >= n)) return std::nullopt;
     if (n < (p.closed ? 4 : 3)) return std::nullopt;
     const Cubic a = p.piece((i + n - 1) % n), b = p.piece(i);
-    if (distance(a.p0, a.p3) <= faults::doubled || distance(b.p0, b.p3) <= faults::doubled) return std::nullopt;
-    return asOne(a, b, faults::needless);
+    if (distance(a.p0, a.p3) <= sizes.doubled || distance(b.p0, b.p3) <= sizes.doubled) return std::nullopt;
+    return asOne(a, b, sizes.needless);
 }
 
 } // namespace
@@ -92,17 +92,17 @@ bool withoutLength(const Path& p)
     return true;
 }
 
-std::optional<double> kinkAt(const Path& p, std::size_t i)
+std::optional<double> kinkAt(const Path& p, std::size_t i, const Sizes& sizes)
 {
     const std::size_t n = p.nodes.size();
     if (n < 2 || i >= n || (!p.closed && (i == 0 || i + 1 == n))) return std::nullopt;
     const Cubic a = p.piece((i + n - 1) % n), b = p.piece(i);
     if (isStraight(a) && isStraight(b)) return std::nullopt;
     // The way past the handles is no shorter than the piece.
-    if (span(a) <= faults::kinkPiece || span(b) <= faults::kinkPiece) return std::nullopt;
+    if (span(a) <= sizes.kinkPiece || span(b) <= sizes.kinkPiece) return std::nullopt;
     const double turned = std::abs(curve::degrees(turn(endTangent(a), startTangent(b))));
-    if (turned < faults::leastKink || turned > faults::mostKink) return std::nullopt;
-    if (arcLength(a) <= faults::kinkPiece || arcLength(b) <= faults::kinkPiece) return std::nullopt;
+    if (turned < sizes.leastKink || turned > sizes.mostKink) return std::nullopt;
+    if (arcLength(a) <= sizes.kinkPiece || arcLength(b) <= sizes.kinkPiece) return std::nullopt;
     return turned;
 }
 
@@ -131,6 +131,29 @@ double unevenness(const Cubic& a, const Cubic& b)
     return sum + (std::isfinite(jump) ? jump * jump * l * l : 0);
 }
 
+// The piece leaving its start in another direction, its end as it was: both handle lengths by least squares of the distance from what it
+// was (Schneider 1990), so that it moves as little as may be.
+Cubic leaving(const Cubic& c, Vec2 along)
+{
+    const Vec2 end = -endTangent(c);
+    double aa = 0, ab = 0, bb = 0, ra = 0, rb = 0;
+    for (int k = 1; k < 16; ++k) {
+        const double t = k / 16.0, s = 1 - t, b1 = 3 * s * s * t, b2 = 3 * s * t * t;
+        const Vec2 rest = at(c, t) - (s * s * s + b1) * c.p0 - (t * t * t + b2) * c.p3;
+        aa += b1 * b1;
+        ab += b1 * b2 * dot(along, end);
+        bb += b2 * b2;
+        ra += b1 * dot(rest, along);
+        rb += b2 * dot(rest, end);
+    }
+    const double det = aa * bb - ab * ab, third = distance(c.p0, c.p3) / 3;
+    double alpha = det > 0 ? (ra * bb - rb * ab) / det : third, beta = det > 0 ? (rb * aa - ra * ab) / det : third;
+    const double least = 0.05 * third;
+    alpha = std::clamp(alpha, least, 4 * third);
+    beta = std::clamp(beta, least, 4 * third);
+    return {c.p0, c.p0 + alpha * along, c.p3 + beta * end, c.p3};
+}
+
 } // namespace
 
 Path withKinkSmoothed(const Path& p, std::size_t i)
@@ -151,10 +174,15 @@ Path withKinkSmoothed(const Path& p, std::size_t i)
     if (inFixed && outFixed) {
         Path q = p;
         curve::Node& node = q.nodes[i];
-        if (!isStraight(b))
-            node.out = node.at + in * (distance(b.p0, b.p3) / 3);
-        else
-            node.in = node.at - out * (distance(a.p0, a.p3) / 3);
+        if (!isStraight(b)) {
+            const Cubic c = leaving(b, in);
+            node.out = c.p1;
+            q.nodes[(i + 1) % n].in = c.p2;
+        } else {
+            const Cubic c = curve::reversed(leaving(curve::reversed(a), -out));
+            node.in = c.p2;
+            q.nodes[(i + n - 1) % n].out = c.p1;
+        }
         node.kind = curve::NodeKind::smooth;
         return q;
     }
@@ -191,9 +219,9 @@ Path withDoubleMerged(const Path& p, std::size_t i)
     return out;
 }
 
-std::optional<Path> withNeedlessGone(const Path& p, std::size_t i)
+std::optional<Path> withNeedlessGone(const Path& p, std::size_t i, const Sizes& sizes)
 {
-    const auto one = i < p.nodes.size() ? withoutSeen(p, i) : std::nullopt;
+    const auto one = i < p.nodes.size() ? withoutSeen(p, i, sizes) : std::nullopt;
     if (!one) return std::nullopt;
     Path out = p;
     const std::size_t n = out.nodes.size();
@@ -223,19 +251,19 @@ double loopAt(const planar::Strand& s, planar::Contact c)
 }
 
 // Pieces so short, on the screen and against the whole, that a hand would not have made them.
-bool crowded(const Path& p)
+bool crowded(const Path& p, double unit)
 {
     constexpr double piece = 2.5, share = 0.012; // px; of the diagonal
     const auto n = static_cast<double>(p.nodes.size());
     if (n < 30) return false;
     const curve::Box box = curve::bounds(p);
     const double each = curve::arcLength(p) / n;
-    return each < piece && each < share * std::hypot(box.width(), box.height());
+    return each < piece * unit && each < share * std::hypot(box.width(), box.height());
 }
 
 } // namespace
 
-std::vector<Finding> nodeFaults(const art::Artwork& a)
+std::vector<Finding> nodeFaults(const art::Artwork& a, const Sizes& sizes)
 {
     std::vector<Finding> found;
     const bool filled = a.fill.colour.has_value();
@@ -260,22 +288,22 @@ std::vector<Finding> nodeFaults(const art::Artwork& a)
             continue;
         }
         for (std::size_t i = 0; i < p.pieceCount(); ++i)
-            if (const double d = distance(p.nodes[i].at, p.nodes[(i + 1) % n].at); n > 2 && d <= faults::doubled) add(Fault::doubledNode, i, d);
+            if (const double d = distance(p.nodes[i].at, p.nodes[(i + 1) % n].at); n > 2 && d <= sizes.doubled) add(Fault::doubledNode, i, d);
         for (std::size_t i = 0; i < n; ++i) {
-            if (withoutSeen(p, i)) add(Fault::needlessNode, i, faults::needless);
-            if (const auto kink = kinkAt(p, i)) add(Fault::kink, i, *kink);
+            if (withoutSeen(p, i, sizes)) add(Fault::needlessNode, i, sizes.needless);
+            if (const auto kink = kinkAt(p, i, sizes)) add(Fault::kink, i, *kink);
         }
-        if (crowded(p)) add(Fault::manyNodes, n / 2, static_cast<double>(n), Mending::asked);
+        if (crowded(p, sizes.unit)) add(Fault::manyNodes, n / 2, static_cast<double>(n), Mending::asked);
         if (!filled) continue;
         if (!p.closed && n > 2)
-            if (const double gap = distance(p.nodes.front().at, p.nodes.back().at); gap > faults::nearlyMeet) {
+            if (const double gap = distance(p.nodes.front().at, p.nodes.back().at); gap > sizes.nearlyMeet) {
                 Finding& f = add(Fault::openFill, n - 1, gap, a.stroke.colour ? Mending::asked : Mending::safe);
                 f.at = lerp(p.nodes.front().at, p.nodes.back().at, 0.5);
             }
         const planar::Strand strand = planar::strandOf(p, 0, true);
         const planar::Meeting meeting = planar::meetItself(strand, planar::Tolerances{}.touch);
         for (const planar::Contact& c : meeting.contacts) {
-            if (c.touches || c.nodeA >= 0 || c.nodeB >= 0 || loopAt(strand, c) < faults::leastLoop) continue;
+            if (c.touches || c.nodeA >= 0 || c.nodeB >= 0 || loopAt(strand, c) < sizes.leastLoop) continue;
             Finding& f = add(Fault::selfCrossing, 0, 0, a.stroke.colour ? Mending::asked : Mending::safe);
             f.at = c.at;
             break;

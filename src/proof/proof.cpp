@@ -1,8 +1,6 @@
 #include "proof/proof.h"
 
-#include "art/edits.h"
 #include "art/tree.h"
-#include "planar/box_index.h"
 #include "proof/ends.h"
 #include "proof/near.h"
 #include "proof/nodes.h"
@@ -11,8 +9,8 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
-#include <array>
 #include <unordered_map>
+#include <unordered_set>
 
 namespace softrope::proof {
 
@@ -42,6 +40,14 @@ std::vector<std::vector<std::size_t>> neighbours(const std::vector<Box>& boxes)
     return out;
 }
 
+bool isMeant(const art::Document& d, const Finding& f)
+{
+    constexpr double sameFault = 3; // px: as the drawing is worked on, a fault may shift a little
+    return std::any_of(d.proofing.meant.begin(), d.proofing.meant.end(), [&](const art::Meant& m) {
+        return m.kind == nameOf(f.kind) && (f.items.empty() ? 0 : f.items.front()) == m.item && distance(m.at, f.at) <= sameFault;
+    });
+}
+
 } // namespace
 
 struct Proofer::Kept {
@@ -63,11 +69,14 @@ struct Proofer::Kept {
 Proofer::Proofer() : kept_(std::make_unique<Kept>()) {}
 Proofer::~Proofer() = default;
 
-std::vector<Finding> Proofer::findings(const art::Document& d, const Limits& l, const std::function<bool()>& cancelled)
+std::vector<Finding> Proofer::findings(const art::Document& d, const Limits& asked, const std::function<bool()>& cancelled)
 {
+    Limits l = asked;
+    l.sizes = sizesFor(d.sheet);
     const auto stopped = [&] { return cancelled && cancelled(); };
     Kept& kept = *kept_;
     if (!(kept.limits == l)) {
+        if (!(kept.limits.sizes == l.sizes)) kept.alone.clear();
         kept.among.clear();
         kept.limits = l;
     }
@@ -92,7 +101,7 @@ std::vector<Finding> Proofer::findings(const art::Document& d, const Limits& l, 
             return;
         }
         alone[k].shape = std::make_shared<const Shape>(shapeOf(*things[k].artwork));
-        alone[k].faults = nodeFaults(*things[k].artwork);
+        alone[k].faults = nodeFaults(*things[k].artwork, l.sizes);
     });
     if (stopped()) return {};
     std::vector<Finding> found;
@@ -130,6 +139,16 @@ std::vector<Finding> Proofer::findings(const art::Document& d, const Limits& l, 
         }
     }
 
+    // Of what lies there twice only the uppermost is measured against others: it is what is seen.
+    const std::vector<Finding> doubles = doubleFaults(things, l.sizes);
+    std::unordered_set<art::Id> under;
+    for (const Finding& f : doubles) under.insert(f.items.front());
+    const auto nothing = std::make_shared<const Shape>();
+    for (std::size_t k = 0; k < things.size(); ++k)
+        if (under.count(things[k].item->id)) {
+            things[k].shape = nothing;
+            boxes[k] = {};
+        }
     // Each among those near it.
     const Grid grid(things, reach);
     const auto about = neighbours(boxes);
@@ -148,14 +167,14 @@ std::vector<Finding> Proofer::findings(const art::Document& d, const Limits& l, 
     if (stopped()) return {};
     for (const Kept::Among& a : among) found.insert(found.end(), a.faults.begin(), a.faults.end());
 
-    for (auto part : {endFaults(d, things, grid), doubleFaults(things), leftFaults(d), colourFaults(d, l), wordFaults(d, l), smallFaults(d, l.smallest)})
+    for (auto part : {endFaults(d, things, grid, l.sizes), doubles, leftFaults(d), colourFaults(d, l), wordFaults(d, l), smallFaults(d, l.smallest)})
         found.insert(found.end(), part.begin(), part.end());
 
     kept.alone.clear();
     kept.among.clear();
     for (std::size_t k = 0; k < things.size(); ++k) {
         kept.alone.emplace(things[k].item, std::move(alone[k]));
-        kept.among.emplace(things[k].item, std::move(among[k]));
+        if (!under.count(things[k].item->id)) kept.among.emplace(things[k].item, std::move(among[k]));
     }
     kept.before = d;
 
@@ -170,14 +189,6 @@ std::vector<Finding> Proofer::findings(const art::Document& d, const Limits& l, 
 std::vector<Finding> findings(const art::Document& d, const Limits& l, const std::function<bool()>& cancelled)
 {
     return Proofer().findings(d, l, cancelled);
-}
-
-bool isMeant(const art::Document& d, const Finding& f)
-{
-    constexpr double sameFault = 3; // px: as the drawing is worked on, a fault may shift a little
-    return std::any_of(d.proofing.meant.begin(), d.proofing.meant.end(), [&](const art::Meant& m) {
-        return m.kind == nameOf(f.kind) && (f.items.empty() ? 0 : f.items.front()) == m.item && distance(m.at, f.at) <= sameFault;
-    });
 }
 
 } // namespace softrope::proof

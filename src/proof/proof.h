@@ -28,7 +28,5 @@ private:
 };
 // The same once.
 std::vector<Finding> findings(const art::Document& d, const Limits& l, const std::function<bool()>& cancelled = {});
-// Also those that were said to be meant.
-bool isMeant(const art::Document& d, const Finding& f);
 
 } // namespace softrope::proof

@@ -9,13 +9,18 @@ namespace softrope::proof {
 
 using curve::Vec2;
 
+double chordOf(const curve::Box& box)
+{
+    return std::max(0.01, 1e-6 * std::max(box.width(), box.height()));
+}
+
 namespace {
 
 Contour contourOf(const curve::Path& p)
 {
     Contour c;
     c.closed = p.closed;
-    c.points = curve::flatten(p, chord);
+    c.points = curve::flatten(p, chordOf(curve::bounds(p)));
     if (p.closed && !c.points.empty() && c.points.front() != c.points.back()) c.points.push_back(c.points.front());
     c.along.reserve(c.points.size());
     double sum = 0;

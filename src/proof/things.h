@@ -3,13 +3,12 @@
 
 #include "proof/finding.h"
 
-#include <functional>
 #include <memory>
-#include <unordered_map>
 
 namespace softrope::proof {
 
-constexpr double chord = 0.01; // px: how far a curve may lie from its straights
+// How far a curve may lie from its straights, px: 0.01, of very large ones a millionth of their size.
+double chordOf(const curve::Box& box);
 
 // One outline or line, in straights.
 struct Contour {

@@ -37,7 +37,7 @@ bool sameLook(const art::Item& a, const art::Item& b)
            (!x.stroke.colour || std::abs(x.stroke.width - y.stroke.width) < 1e-3);
 }
 
-bool nearTo(const curve::Paths& paths, const curve::Paths& of)
+bool nearTo(const curve::Paths& paths, const curve::Paths& of, const Sizes& sizes)
 {
     for (const curve::Path& p : of)
         for (std::size_t i = 0; i < p.pieceCount(); ++i)
@@ -45,26 +45,26 @@ bool nearTo(const curve::Paths& paths, const curve::Paths& of)
                 const Vec2 q = at(p.piece(i), t);
                 bool on = false;
                 for (const curve::Path& other : paths)
-                    if (const auto n = curve::nearest(other, q); n && n->distance <= faults::doubled) on = true;
+                    if (const auto n = curve::nearest(other, q); n && n->distance <= sizes.doubled) on = true;
                 if (!on) return false;
             }
     return true;
 }
 
-bool sameShape(const Thing& a, const Thing& b)
+bool sameShape(const Thing& a, const Thing& b, const Sizes& sizes)
 {
     const curve::Paths &x = a.artwork->paths, &y = b.artwork->paths;
     if (x.size() != y.size()) return false;
     double lx = 0, ly = 0;
     for (const Contour& c : a.shape->contours) lx += c.length();
     for (const Contour& c : b.shape->contours) ly += c.length();
-    if (std::abs(lx - ly) > 0.002 * lx + 0.5) return false;
-    return nearTo(x, y) && nearTo(y, x);
+    if (std::abs(lx - ly) > 0.002 * lx + 0.5 * sizes.unit) return false;
+    return nearTo(x, y, sizes) && nearTo(y, x, sizes);
 }
 
 } // namespace
 
-std::vector<Finding> doubleFaults(const std::vector<Thing>& things)
+std::vector<Finding> doubleFaults(const std::vector<Thing>& things, const Sizes& sizes)
 {
     std::vector<Finding> found;
     std::vector<std::size_t> order;
@@ -74,12 +74,12 @@ std::vector<Finding> doubleFaults(const std::vector<Thing>& things)
     std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return boxOf(a).min.x < boxOf(b).min.x; });
     std::set<std::size_t> gone;
     for (std::size_t i = 0; i < order.size(); ++i)
-        for (std::size_t k = i + 1; k < order.size() && boxOf(order[k]).min.x - boxOf(order[i]).min.x <= faults::doubled; ++k) {
+        for (std::size_t k = i + 1; k < order.size() && boxOf(order[k]).min.x - boxOf(order[i]).min.x <= sizes.doubled; ++k) {
             const std::size_t low = std::min(order[i], order[k]), high = std::max(order[i], order[k]);
             const curve::Box &a = boxOf(low), &b = boxOf(high);
-            if (std::abs(a.min.y - b.min.y) > faults::doubled || distance(a.max, b.max) > 2 * faults::doubled) continue;
+            if (std::abs(a.min.y - b.min.y) > sizes.doubled || distance(a.max, b.max) > 2 * sizes.doubled) continue;
             if (gone.count(low) || things[low].parent != things[high].parent || !sameLook(*things[low].item, *things[high].item)) continue;
-            if (!sameShape(things[low], things[high])) continue;
+            if (!sameShape(things[low], things[high], sizes)) continue;
             gone.insert(low);
             // With something inside, it is more than its outline.
             const bool may = things[low].workable && things[low].artwork->inside.empty();

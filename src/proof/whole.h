@@ -6,7 +6,7 @@
 namespace softrope::proof {
 
 // The same outline twice with the same look; of each pair the lower one can go.
-std::vector<Finding> doubleFaults(const std::vector<Thing>& things);
+std::vector<Finding> doubleFaults(const std::vector<Thing>& things, const Sizes& sizes);
 std::vector<Finding> leftFaults(const art::Document& d);
 std::vector<Finding> colourFaults(const art::Document& d, const Limits& l);
 std::vector<Finding> wordFaults(const art::Document& d, const Limits& l);

@@ -51,28 +51,30 @@ void crosses(cairo_t* cr, const curve::Box& area, const Page& page)
     cairo_stroke(cr);
 }
 
-bool painted(cairo_surface_t* surface, const art::Document& d, const Page& page, const Options& o)
+void paintPage(cairo_surface_t* surface, const art::Document& d, const Page& page, const Options& o)
 {
     const curve::Box area = areaOf(d, page);
     const double margin = marginOf(page);
-    {
-        ContextHandle c(surface);
-        cairo_scale(c.cr, page.ptPerPx, page.ptPerPx);
-        cairo_translate(c.cr, margin - area.min.x, margin - area.min.y);
-        cairo_save(c.cr);
-        const curve::Box within = area.grown(page.bleed);
-        cairo_rectangle(c.cr, within.min.x, within.min.y, within.width(), within.height());
-        cairo_clip(c.cr);
-        if (o.background && d.sheet.hasBackground) {
-            const art::Colour b = d.sheet.background;
-            cairo_set_source_rgb(c.cr, b.r / 255.0, b.g / 255.0, b.b / 255.0);
-            cairo_paint(c.cr);
-        }
-        paint(c.cr, d, o);
-        cairo_restore(c.cr);
-        if (page.cropMarks) crosses(c.cr, area, page);
-        cairo_show_page(c.cr);
+    ContextHandle c(surface);
+    cairo_scale(c.cr, page.ptPerPx, page.ptPerPx);
+    cairo_translate(c.cr, margin - area.min.x, margin - area.min.y);
+    cairo_save(c.cr);
+    const curve::Box within = area.grown(page.bleed);
+    cairo_rectangle(c.cr, within.min.x, within.min.y, within.width(), within.height());
+    cairo_clip(c.cr);
+    if (o.background && d.sheet.hasBackground) {
+        const art::Colour b = d.sheet.background;
+        cairo_set_source_rgb(c.cr, b.r / 255.0, b.g / 255.0, b.b / 255.0);
+        cairo_paint(c.cr);
     }
+    paint(c.cr, d, o);
+    cairo_restore(c.cr);
+    if (page.cropMarks) crosses(c.cr, area, page);
+    cairo_show_page(c.cr);
+}
+
+bool finished(cairo_surface_t* surface)
+{
     cairo_surface_finish(surface);
     return cairo_surface_status(surface) == CAIRO_STATUS_SUCCESS;
 }
@@ -93,9 +95,24 @@ std::vector<std::byte> renderPdf(const art::Document& d, const Page& page, const
     SurfaceHandle pdf(cairo_pdf_surface_create_for_stream(collect, &bytes, size.x, size.y));
     if (!pdf.good()) return {};
     if (!d.title.empty()) cairo_pdf_surface_set_metadata(pdf.surface, CAIRO_PDF_METADATA_TITLE, d.title.c_str());
-    if (!page.author.empty()) cairo_pdf_surface_set_metadata(pdf.surface, CAIRO_PDF_METADATA_AUTHOR, page.author.c_str());
-    if (!page.subject.empty()) cairo_pdf_surface_set_metadata(pdf.surface, CAIRO_PDF_METADATA_SUBJECT, page.subject.c_str());
-    if (!painted(pdf.surface, d, page, o)) return {};
+    paintPage(pdf.surface, d, page, o);
+    if (!finished(pdf.surface)) return {};
+    return bytes;
+}
+
+std::vector<std::byte> renderPdf(const std::vector<art::Document>& pages, const Options& o)
+{
+    std::vector<std::byte> bytes;
+    const Vec2 size = sizeOf(pages.front(), {});
+    SurfaceHandle pdf(cairo_pdf_surface_create_for_stream(collect, &bytes, size.x, size.y));
+    if (!pdf.good()) return {};
+    if (!pages.front().title.empty()) cairo_pdf_surface_set_metadata(pdf.surface, CAIRO_PDF_METADATA_TITLE, pages.front().title.c_str());
+    for (const art::Document& d : pages) {
+        const Vec2 of = sizeOf(d, {});
+        cairo_pdf_surface_set_size(pdf.surface, of.x, of.y);
+        paintPage(pdf.surface, d, {}, o);
+    }
+    if (!finished(pdf.surface)) return {};
     return bytes;
 }
 
@@ -108,7 +125,8 @@ std::vector<std::byte> renderEps(const art::Document& d, const Page& page, const
     cairo_ps_surface_set_eps(eps.surface, 1);
     cairo_ps_surface_restrict_to_level(eps.surface, CAIRO_PS_LEVEL_3);
     cairo_surface_set_fallback_resolution(eps.surface, 300, 300);
-    if (!painted(eps.surface, d, page, o)) return {};
+    paintPage(eps.surface, d, page, o);
+    if (!finished(eps.surface)) return {};
     return bytes;
 }
 

@@ -152,7 +152,8 @@ void checkRoom(app::Window& w, const QString& where)
             CHECK((pill || qobject_cast<QCheckBox*>(b) ? b->sizeHint() : b->minimumSizeHint()).width() <= b->width() + 1);
         }
         // What lies in the card lies in it wholly, from left to right; the proof shelf scrolls.
-        if (auto* area = c->parentWidget() ? qobject_cast<QScrollArea*>(c->parentWidget()->parentWidget()) : nullptr; area && area->widget() == c && area->horizontalScrollBarPolicy() == Qt::ScrollBarAlwaysOff)
+        if (auto* area = c->parentWidget() ? qobject_cast<QScrollArea*>(c->parentWidget()->parentWidget()) : nullptr;
+            area && area->widget() == c && area->horizontalScrollBarPolicy() == Qt::ScrollBarAlwaysOff)
             CHECK(c->width() <= area->viewport()->width() + 1);
     }
 }

@@ -32,7 +32,7 @@ TEST_CASE("a sliver is found and closed on the border of its neighbour")
         const Finding f = only(d, Fault::sliver);
         CHECK(f.size == Approx(by).margin(0.05));
         CHECK(std::abs(f.at.y - 200) < 60);
-        const proof::Mended m = proof::mended(d, {f}, usual());
+        const proof::Mended m = proof::mended(d, {f});
         CHECK(look(m.document).empty());
         const Path &a = artworkAt(m.document, 0).paths[0], &b = artworkAt(m.document, 1).paths[0];
         CHECK(a == artworkAt(d, 0).paths[0]);
@@ -106,7 +106,7 @@ TEST_CASE("seams are borders of two colours where the process wants them to over
     const Document d = neighboursApart(0);
     const Finding f = only(d, Fault::seam, l);
     CHECK(f.size == Approx(curve::arcLength(curve::Cubic{{300, 100}, {330, 160}, {270, 240}, {300, 300}})).margin(4));
-    const Document m = proof::mended(d, {f}, l).document;
+    const Document m = proof::mended(d, {f}).document;
     CHECK(look(m, l).empty());
     CHECK(artworkAt(m, 0).fill.overlap == 0.8);
     // One that lies on the other with a common edge has nothing under it to show.
@@ -123,7 +123,7 @@ TEST_CASE("ends that nearly meet or meet unjoined become one line")
         const Document d = two(gap);
         const Finding f = only(d, length(gap) > 0.01 ? Fault::endsApart : Fault::endsUnjoined);
         CHECK(f.size == Approx(length(gap)).margin(1e-9));
-        const Document m = proof::mended(d, {f}, usual()).document;
+        const Document m = proof::mended(d, {f}).document;
         REQUIRE(m.layers[0]->items.size() == 1);
         CHECK(artworkAt(m, 0).paths[0].nodes.size() == 5);
         CHECK(look(m).empty());
@@ -171,7 +171,7 @@ TEST_CASE("an end that runs over its line is cut at it")
     for (const double by : {0.6, 2.0, 5.8}) {
         const Finding f = only(over(by), Fault::overshoot);
         CHECK(f.size == Approx(by).margin(0.02));
-        const Document m = proof::mended(over(by), {f}, usual()).document;
+        const Document m = proof::mended(over(by), {f}).document;
         CHECK(distance(artworkAt(m, 1).paths[0].nodes.back().at, {400, 300}) < 0.03);
         CHECK(look(m).empty());
     }
@@ -189,10 +189,34 @@ TEST_CASE("the same shape twice, whatever its start and direction")
     again = curve::transformed(again, curve::translation({0.02, 0.01}));
     const Document d = with({shapeOf({p}), square({600, 600}, 40), shapeOf({again})});
     const Finding f = only(d, Fault::doubledShape);
-    CHECK(proof::mended(d, {f}, usual()).document.layers[0]->items.size() == 2);
+    CHECK(proof::mended(d, {f}).document.layers[0]->items.size() == 2);
     CHECK(look(with({shapeOf({p}), shapeOf({p}, {1, 2, 3})})).empty()); // another colour
     Item glassy = shapeOf({p});
     std::get<Artwork>(glassy.is).fill.opacity = 0.4; // two are darker than one
     CHECK(look(with({glassy, glassy})).empty());
     CHECK(look(with({shapeOf({p}), shapeOf({curve::transformed(p, curve::translation({0.5, 0}))})})).empty());
+}
+
+TEST_CASE("a line that lies there twice is a double, its ends are no gaps")
+{
+    const Item line = bare(curve::polyline({{100, 100}, {300, 140}, {400, 100}}, false));
+    only(with({line, line}), Fault::doubledShape);
+}
+
+TEST_CASE("on a sheet of few px everything is measured finer, so that nothing drawn is taken for a speck")
+{
+    // The same icon on a sheet of 1080 and on one of 1 px.
+    strokes::Random r(41);
+    Path p = blob({540, 540}, 300, 8, r);
+    p = curve::withNodeAt(p, {2, 0.4, at(p.piece(2), 0.4), 0}).path;
+    for (const double side : {1080.0, 100.0, 1.0}) {
+        Document d = newDocument();
+        d.sheet.width = d.sheet.height = side;
+        d = withItems(d, d.layers[0]->id, {shapeOf({curve::transformed(p, curve::scaling(side / 1080, side / 1080))})}).document;
+        proof::Limits none;
+        const Finding f = only(d, Fault::needlessNode, none);
+        const Document m = proof::mended(d, {f}).document;
+        CHECK(artworkAt(m, 0).paths[0].nodes.size() == 8);
+        CHECK(proof::mendedWhole(d, none, true).document == m);
+    }
 }

@@ -47,7 +47,7 @@ TEST_CASE("two nodes in one place are found and merged, near ones are not")
     const Document d = with({shapeOf({p})});
     const Finding f = only(d, Fault::doubledNode);
     CHECK(distance(f.at, clean.nodes[3].at) < 0.05);
-    const Path mended = artworkAt(proof::mended(d, {f}, usual()).document, 0).paths[0];
+    const Path mended = artworkAt(proof::mended(d, {f}).document, 0).paths[0];
     CHECK(mended.nodes.size() == clean.nodes.size());
     CHECK(curve::furthestFrom(mended, clean) < 0.05);
     p.nodes[4].at += {0.2, 0};
@@ -63,7 +63,7 @@ TEST_CASE("a node that can go unseen is found, an extreme of a circle is not")
     p = curve::withNodeAt(p, {2, 0.37, at(p.piece(2), 0.37), 0}).path;
     const Document d = with({shapeOf({p})});
     const Finding f = only(d, Fault::needlessNode);
-    const Path mended = artworkAt(proof::mended(d, {f}, usual()).document, 0).paths[0];
+    const Path mended = artworkAt(proof::mended(d, {f}).document, 0).paths[0];
     REQUIRE(mended.nodes.size() == 8);
     CHECK(curve::furthestFrom(mended, clean) < 1e-6); // the split undone exactly (de Casteljau 1959)
     CHECK(look(with({shapeOf({circleOf(150, 4)})})).empty());
@@ -88,7 +88,7 @@ TEST_CASE("a slight break is a kink, a corner and what is drawn in straights are
         const Document d = with({shapeOf({p})});
         const Finding f = only(d, Fault::kink);
         CHECK(f.size == Approx(degrees).margin(0.01));
-        const Path mended = artworkAt(proof::mended(d, {f}, usual()).document, 0).paths[0];
+        const Path mended = artworkAt(proof::mended(d, {f}).document, 0).paths[0];
         CHECK(look(with({shapeOf({mended})})).empty());
         for (std::size_t k = 0; k < 8; ++k) CHECK(mended.nodes[k].at == clean.nodes[k].at);
         // The handle that was turned is turned back, not the other one.
@@ -115,7 +115,7 @@ TEST_CASE("points that show nothing are found, a dot is not")
     const Document d = with({shapeOf({point}), bare(dot, 8), square({500, 500}, 50)});
     const Finding f = only(d, Fault::strayPoint);
     CHECK(f.at == Vec2{300, 300});
-    const proof::Mended m = proof::mended(d, {f}, usual());
+    const proof::Mended m = proof::mended(d, {f});
     CHECK(m.document.layers[0]->items.size() == 2);
     CHECK(proof::said(m) == "1 stray point taken out");
 }
@@ -125,13 +125,13 @@ TEST_CASE("fills that are open or cross themselves")
     Item open = shapeOf({curve::polyline({{100, 100}, {200, 100}, {200, 200}, {120, 210}}, false)});
     const Finding f = only(with({open}), Fault::openFill);
     CHECK(f.size == Approx(std::hypot(20, 110)));
-    const Document closed = proof::mended(with({open}), {f}, usual()).document;
+    const Document closed = proof::mended(with({open}), {f}).document;
     CHECK(artworkAt(closed, 0).paths[0].closed);
     // A bow tie.
     const Document tie = with({shapeOf({curve::polyline({{100, 100}, {200, 200}, {200, 100}, {100, 200}}, true)})});
     const Finding x = only(tie, Fault::selfCrossing);
     CHECK(distance(x.at, {150, 150}) < 0.01);
-    const Document apart = proof::mended(tie, {x}, usual()).document;
+    const Document apart = proof::mended(tie, {x}).document;
     CHECK(of(look(apart), Fault::selfCrossing).empty());
     CHECK(curve::insidePaths(artworkAt(apart, 0).paths, {120, 150}, curve::Rule::nonzero));
     CHECK_FALSE(curve::insidePaths(artworkAt(apart, 0).paths, {150, 120}, curve::Rule::nonzero));

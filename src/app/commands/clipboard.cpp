@@ -51,11 +51,7 @@ protected:
             page.area = seen;
             bytes = render::renderPdf(d_, page, o);
         } else {
-            art::Document cut = art::rebuilt(d_, [&](const art::ItemPtr& i, const art::Where&) {
-                return art::Rebuild::by(art::shared(art::transformed(*i, curve::translation(-seen.min))));
-            });
-            cut.sheet.width = std::max(1.0, seen.width());
-            cut.sheet.height = std::max(1.0, seen.height());
+            art::Document cut = art::withSheetAt(d_, seen);
             cut.sheet.hasBackground = false;
             constexpr double least = 1, most = 4096; // px
             bytes = files::writePng(render::renderSheet(cut, static_cast<int>(std::clamp(std::ceil(cut.sheet.width), least, most)), o));

@@ -1,5 +1,6 @@
 #include "app/services/proofing.h"
 
+#include "app/theme/images.h"
 #include "app/theme/words.h"
 #include "render/render.h"
 
@@ -11,7 +12,6 @@ namespace softrope::app {
 Proofing::Proofing(Session& session, Acts& acts)
     : session_(session), acts_(acts), looking_(session.jobs(), this), enlarging_(session.jobs(), this, Lane::drawing)
 {
-    readCards();
     connect(&session_, &Session::documentChanged, this, [this] {
         stale_ = true;
         followProcess();
@@ -68,18 +68,29 @@ void Proofing::look()
 
 // -- the process ------------------------------------------------------------------------------------------------------------------
 
+const files::ProcessList& Proofing::cards()
+{
+    if (!cards_) {
+        cards_ = files::listProcesses();
+        for (const std::string& t : cards_->trouble) emit said(QString::fromStdString(t));
+    }
+    return *cards_;
+}
+
 void Proofing::readCards()
 {
-    cards_ = files::listProcesses();
+    cards_.reset();
     followProcess();
-    for (const std::string& t : cards_.trouble) emit said(QString::fromStdString(t));
 }
 
 void Proofing::followProcess()
 {
+    // Without one nothing is read.
     const std::string& id = session_.document().proofing.process;
-    const auto card = std::find_if(cards_.cards.begin(), cards_.cards.end(), [&](const proof::Process& p) { return p.id == id; });
-    const proof::Process now = card == cards_.cards.end() ? proof::Process{} : *card;
+    proof::Process now;
+    if (!id.empty())
+        for (const proof::Process& p : cards().cards)
+            if (p.id == id) now = p;
     if (now == process_) return;
     process_ = now;
     stale_ = true;
@@ -135,9 +146,8 @@ void Proofing::enlarge()
     enlarging_.drop();
     if (!inHand_) return;
     const proof::Finding& f = found_[*inHand_];
-    static quint64 asked = 0;
     enlarging_.want(
-        ++asked,
+        ++enlarged_,
         [d = session_.document(), at = f.at, zoom = lensZoom(f)](const Progress& p) {
             constexpr int sharp = 2; // for screens of twice the pixels
             render::Options o;
@@ -146,8 +156,7 @@ void Proofing::enlarge()
             const curve::Affine view =
                 curve::translation({lensSide / 2.0 * sharp, lensSide / 2.0 * sharp}) * curve::scaling(zoom * sharp, zoom * sharp) * curve::translation(-at);
             const render::Surface s = render::renderView(d, view, lensSide * sharp, lensSide * sharp, o);
-            QImage image(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, s.width * 4, QImage::Format_ARGB32_Premultiplied);
-            image = image.copy();
+            QImage image = imageOf(s);
             image.setDevicePixelRatio(sharp);
             return image;
         },
@@ -159,38 +168,29 @@ void Proofing::enlarge()
 
 // -- acts -------------------------------------------------------------------------------------------------------------------------
 
+void Proofing::run(const QString& step, std::size_t nodes, const QString& nothing, std::function<proof::Mended(const art::Document&)> work)
+{
+    acts_.run(step, nodes, [work = std::move(work), nothing](const art::Document& d, const art::Selection&) {
+        const proof::Mended m = work(d);
+        if (m.done.empty()) return Outcome{{}, {}, nothing};
+        return Outcome{m.document, {}, tr("%1. Ctrl+Z takes it back.").arg(QString::fromStdString(proof::said(m)))};
+    });
+}
+
 void Proofing::mend(std::size_t k)
 {
     if (k >= found_.size() || found_[k].mending == proof::Mending::none) return;
     const proof::Finding f = found_[k];
     // Fitting a line anew and uniting an outline may take their time.
-    const bool long_ = f.kind == proof::Fault::manyNodes || f.kind == proof::Fault::selfCrossing;
-    acts_.run(QString::fromStdString(proof::repairOf(f)), long_ ? Acts::atOnce + 1 : 0, [f, l = limits()](const art::Document& d, const art::Selection&) {
-        const proof::Mended m = proof::mended(d, {f}, l);
-        Outcome out;
-        if (m.done.empty()) {
-            out.said = tr("It has changed meanwhile; nothing was mended.");
-            return out;
-        }
-        out.document = m.document;
-        out.said = tr("%1. Ctrl+Z takes it back.").arg(QString::fromStdString(proof::said(m)));
-        return out;
-    });
+    const bool takesTime = f.kind == proof::Fault::manyNodes || f.kind == proof::Fault::selfCrossing;
+    run(QString::fromStdString(proof::repairOf(f)), takesTime ? Acts::atOnce + 1 : 0, tr("It has changed meanwhile; nothing was mended."),
+        [f](const art::Document& d) { return proof::mended(d, {f}); });
 }
 
 void Proofing::mendAll()
 {
-    acts_.run(tr("Mend all"), art::nodeCount(session_.document()), [l = limits()](const art::Document& d, const art::Selection&) {
-        const proof::Mended m = proof::mendedWhole(d, l, false);
-        Outcome out;
-        if (m.done.empty()) {
-            out.said = tr("There is nothing to mend.");
-            return out;
-        }
-        out.document = m.document;
-        out.said = tr("%1. Ctrl+Z takes it back.").arg(QString::fromStdString(proof::said(m)));
-        return out;
-    });
+    run(tr("Mend all"), art::nodeCount(session_.document()), tr("There is nothing to mend."),
+        [l = limits()](const art::Document& d) { return proof::mendedWhole(d, l, false); });
 }
 
 void Proofing::leave(std::size_t k)

@@ -30,7 +30,8 @@ public:
     double mm() const { return proof::mmPerPx(session_.document(), process_); }
 
     // -- the process --------------------------------------------------------------------------------------------------------------
-    const files::ProcessList& cards() const { return cards_; }
+    // Read when they are first asked for; anew after they were changed.
+    const files::ProcessList& cards();
     void readCards();
     const proof::Process& process() const { return process_; } // without an id: none
     void chooseProcess(const std::string& id);
@@ -70,10 +71,10 @@ private:
     Session& session_;
     Acts& acts_;
     std::shared_ptr<Kept> kept_ = std::make_shared<Kept>();
-    files::ProcessList cards_;
+    std::optional<files::ProcessList> cards_;
     proof::Process process_;
     bool watched_ = false, stale_ = true, looked_ = false;
-    quint64 revision_ = 0;
+    quint64 revision_ = 0, enlarged_ = 0;
     std::vector<proof::Finding> found_;
     std::optional<std::size_t> inHand_;
     QImage lens_;
@@ -82,6 +83,8 @@ private:
     void look();
     void followProcess();
     void enlarge();
+    // A repair as a step that says what it did, or `nothing` when there was nothing to do.
+    void run(const QString& step, std::size_t nodes, const QString& nothing, std::function<proof::Mended(const art::Document&)> work);
     proof::Limits limits() const { return proof::limitsOf(session_.document(), process_); }
 };
 

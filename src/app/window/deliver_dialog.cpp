@@ -1,9 +1,10 @@
 #include "app/window/deliver_dialog.h"
 
+#include "app/theme/images.h"
 #include "app/theme/theme.h"
 #include "app/theme/words.h"
 #include "app/window/small_picture.h"
-#include "deliver/seen.h"
+#include "files/shared_folder.h"
 #include "render/render.h"
 
 #include <QCheckBox>
@@ -212,14 +213,17 @@ DeliverDialog::DeliverDialog(Session& session, Proofing& proofing, QWidget* pare
     connect(&beat_, &QTimer::timeout, this, [this] { sum_->setText(tr("Working it out, %1 %").arg(std::lround(100 * making_.progress()))); });
     connect(&session_, &Session::started, this, &QDialog::close);
 
-    const QString title = session_.document().title.empty() ? tr("mark") : QString::fromStdString(session_.document().title);
-    QString plain = title.toLower();
-    plain.replace(QRegularExpression("[^\\w]+"), "-");
+    const std::string title = files::plainName(session_.document().title);
+    const QString plain = title.empty() ? tr("mark") : QString::fromStdString(title);
     const QString base = session_.path().isEmpty() ? QSettings().value("folder", QDir::homePath()).toString() : QFileInfo(session_.path()).path();
     QString path = base + '/' + plain + '-' + QDate::currentDate().toString(Qt::ISODate);
     const QString first = path;
     for (int n = 2; QFileInfo::exists(path); ++n) path = QString("%1-%2").arg(first).arg(n);
     folder_->setText(path);
+    if (session_.document().proofing.plan.empty()) {
+        plan_.bleed = proofing_.process().bleed;
+        plan_.iconSizes = proofing_.process().sizes;
+    }
     fill();
     make();
 }
@@ -301,9 +305,7 @@ void DeliverDialog::make()
                 render::Options o;
                 o.references = false;
                 const pixel::Picture picture = render::renderSheet(one, std::max(1, static_cast<int>(one.sheet.width * k)), o);
-                const QImage image(reinterpret_cast<const uchar*>(picture.data.data()), picture.width, picture.height, picture.width * 4,
-                                   QImage::Format_RGBA8888);
-                out.push_back({v, image.copy(), deliver::isCorrected(d, v)});
+                out.push_back({v, imageOf(picture), deliver::isCorrected(d, v)});
             }
             return out;
         },
@@ -390,9 +392,16 @@ void DeliverDialog::correct()
     const QListWidgetItem* item = pictures_->currentItem();
     if (!item) return;
     const auto v = static_cast<Variant>(item->data(Qt::UserRole).toInt());
-    art::Document d = deliver::variantOf(session_.document(), v, plan_.inking);
-    d.title = session_.document().title;
-    emit opensAsNew(d);
+    session_.jobs().run<art::Document>(
+        Lane::working, this,
+        [d = session_.document(), v, how = plan_.inking](const Progress& p) {
+            art::Document one = deliver::variantOf(d, v, how, [p] { return p.cancelled(); });
+            one.title = d.title;
+            return one;
+        },
+        [this](const std::optional<art::Document>& one) {
+            if (one) emit opensAsNew(*one);
+        });
 }
 
 } // namespace softrope::app

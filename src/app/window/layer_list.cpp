@@ -2,6 +2,7 @@
 
 #include "app/canvas/tool.h"
 #include "app/services/jobs.h"
+#include "app/theme/images.h"
 #include "app/theme/theme.h"
 #include "app/widgets/widgets.h"
 #include "art/edits.h"
@@ -65,9 +66,7 @@ QImage smallPicture(const art::Sheet& sheet, const std::vector<art::ItemPtr>& it
     const int px = std::max(1, static_cast<int>(w * scale)), py = std::max(1, static_cast<int>(h * scale));
     const render::Surface s = render::renderView(only, curve::scaling(scale, scale) * curve::translation(-seen.min), px, py, {});
     if (s.width == 0) return {};
-    QImage image =
-        QImage(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4, QImage::Format_ARGB32_Premultiplied)
-            .copy();
+    QImage image = imageOf(s);
     image.setDevicePixelRatio(ratio);
     return image;
 }

@@ -1,5 +1,6 @@
 #include "app/window/proof_shelf.h"
 
+#include "app/theme/images.h"
 #include "app/theme/theme.h"
 #include "app/theme/words.h"
 #include "app/widgets/widgets.h"
@@ -25,11 +26,6 @@ namespace {
 
 constexpr int sizes[] = {128, 64, 48, 32, 24, 16};
 constexpr int largeSide = 640;
-
-QImage imageOf(const pixel::Picture& p)
-{
-    return QImage(reinterpret_cast<const uchar*>(p.data.data()), p.width, p.height, p.width * 4, QImage::Format_RGBA8888).copy();
-}
 
 } // namespace
 

@@ -1,5 +1,6 @@
 #include "app/window/shelf_dialog.h"
 
+#include "app/theme/images.h"
 #include "app/theme/theme.h"
 #include "app/widgets/widgets.h"
 
@@ -88,8 +89,7 @@ void ShelfDialog::filter(const QString& words)
             },
             [this, id = QString::fromStdString(p.id)](const std::optional<pixel::Picture>& made) {
                 if (!made || made->empty()) return;
-                const QImage image(reinterpret_cast<const uchar*>(made->data.data()), made->width, made->height, made->width * 4, QImage::Format_RGBA8888);
-                small_[id] = framedPicture(image, iconSize);
+                small_[id] = framedPicture(imageOf(*made), iconSize);
                 for (int k = 0; k < list_->count(); ++k)
                     if (list_->item(k)->data(Qt::UserRole).toString() == id) list_->item(k)->setIcon(small_[id]);
             },

@@ -1,6 +1,7 @@
 // Small pictures of whole documents, for lists of them.
 #pragma once
 
+#include "app/theme/images.h"
 #include "art/document.h"
 #include "art/light.h"
 #include "render/render.h"
@@ -28,8 +29,7 @@ inline QImage smallPicture(const art::Document& d, QSize size, const PictureOf& 
     o.pictures = pictures;
     const render::Surface s = render::renderView(d, curve::scaling(scale, scale), w, h, o);
     if (s.width == 0) return {};
-    return QImage(reinterpret_cast<const uchar*>(s.pixels.data()), s.width, s.height, static_cast<qsizetype>(s.width) * 4, QImage::Format_ARGB32_Premultiplied)
-        .copy();
+    return imageOf(s);
 }
 
 // Not tinted where it is picked: its colours are what one looks at.

@@ -24,6 +24,7 @@
 #include <QBuffer>
 #include <QClipboard>
 #include <QCloseEvent>
+#include <QDialog>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
@@ -281,6 +282,13 @@ Window::Window()
 Window::~Window()
 {
     qApp->removeEventFilter(this);
+    // A dialog that goes with its fields still tells what was typed: it goes while there is somebody to tell.
+    std::vector<QPointer<QDialog>> dialogs;
+    for (QDialog* d : findChildren<QDialog*>(QString(), Qt::FindDirectChildrenOnly)) dialogs.emplace_back(d);
+    for (const QPointer<QDialog>& d : dialogs) {
+        if (d) d->hide();
+        delete d;
+    }
     session_.jobs().stop();
     session_.jobs().waitForAll(-1);
 }

@@ -1,4 +1,5 @@
 // The panels that float over the bench: the way in of an empty piece, and work recovered from the last time.
+#include "app/theme/images.h"
 #include "app/theme/theme.h"
 #include "app/window/piece_dialog.h"
 #include "app/window/process_dialog.h"
@@ -187,8 +188,7 @@ void Window::openDemo()
         pieces.push_back({title, f.fileName(), [path = f.filePath().toStdString(), pictures = &session_.pictures()] {
                               render::Options o;
                               o.pictures = [pictures](const art::Reference& r) { return pictures->wait(r); };
-                              const pixel::Picture p = render::renderSheet(files::readSvg(files::readText(path).text).document, 240, o);
-                              return QImage(reinterpret_cast<const uchar*>(p.data.data()), p.width, p.height, p.width * 4, QImage::Format_RGBA8888).copy();
+                              return imageOf(render::renderSheet(files::readSvg(files::readText(path).text).document, 240, o));
                           }});
     }
     PieceDialog dialog(session_.jobs(), tr("Pieces of the demo"), std::move(pieces), this);
