@@ -569,6 +569,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n broken part(s) kept whole</source>
+   <translation>
+    <numerusform>%n ganz gelassener Teil ist beschädigt</numerusform>
+    <numerusform>%n ganz gelassene Teile sind beschädigt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n broken picture(s)</source>
    <translation>
     <numerusform>%n beschädigtes Bild</numerusform>
@@ -608,13 +615,6 @@
    <translation>
     <numerusform>%n Ecke hat nur für weniger Platz.</numerusform>
     <numerusform>%n Ecken haben nur für weniger Platz.</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n dash pattern(s) (drawn solid)</source>
-   <translation>
-    <numerusform>%n Strichmuster (durchgezogen)</numerusform>
-    <numerusform>%n Strichmuster (durchgezogen)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -685,13 +685,6 @@
    <translation>
     <numerusform>%n Befund</numerusform>
     <numerusform>%n Befunde</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n gradient(s) or pattern(s) (painted grey)</source>
-   <translation>
-    <numerusform>%n Verlauf oder Muster (grau gemalt)</numerusform>
-    <numerusform>%n Verläufe oder Muster (grau gemalt)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -842,10 +835,38 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n part(s) kept whole left out</source>
+   <translation>
+    <numerusform>%n ganz gelassener Teil weggelassen</numerusform>
+    <numerusform>%n ganz gelassene Teile weggelassen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n part(s) kept whole: %1</source>
+   <translation>
+    <numerusform>%n Teil ganz gelassen: %1</numerusform>
+    <numerusform>%n Teile ganz gelassen: %1</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n part(s) that cannot be kept whole (drawn as far as it goes)</source>
+   <translation>
+    <numerusform>%n Teil, der nicht ganz gelassen werden kann (gezeichnet, so weit es geht)</numerusform>
+    <numerusform>%n Teile, die nicht ganz gelassen werden können (gezeichnet, so weit es geht)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n path(s) broken off at a fault</source>
    <translation>
     <numerusform>%n Pfad an einem Fehler abgebrochen</numerusform>
     <numerusform>%n Pfade an einem Fehler abgebrochen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n pattern(s) (painted grey)</source>
+   <translation>
+    <numerusform>%n Muster (grau gemalt)</numerusform>
+    <numerusform>%n Muster (grau gemalt)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -965,6 +986,13 @@
    <translation>
     <numerusform>%n Form als Teil aufgenommen.</numerusform>
     <numerusform>%n Formen als Teile aufgenommen.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shape(s) with numbers out of range</source>
+   <translation>
+    <numerusform>%n Form mit Zahlen außerhalb des Bereichs</numerusform>
+    <numerusform>%n Formen mit Zahlen außerhalb des Bereichs</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -1483,6 +1511,10 @@
    <translation>Alle liegen wie das erste; sonst drehen sie sich mit dem Weg</translation>
   </message>
   <message>
+   <source>All of it was read.</source>
+   <translation>Alles davon wurde gelesen.</translation>
+  </message>
+  <message>
    <source>All of them as one</source>
    <translation>Alle zusammen als eine</translation>
   </message>
@@ -1625,6 +1657,10 @@
   <message>
    <source>As it came</source>
    <translation>Wie anfangs</translation>
+  </message>
+  <message>
+   <source>As it came from another drawing. It can be moved, sized, turned, hidden and delivered; what is in it can be changed once it is taken apart or traced.</source>
+   <translation>So, wie es aus einer anderen Zeichnung kam. Es lässt sich verschieben, vergrößern, drehen, verbergen und ausliefern; was darin ist, lässt sich ändern, wenn es zerlegt oder nachgezeichnet ist.</translation>
   </message>
   <message>
    <source>As it is</source>
@@ -2404,6 +2440,10 @@
   <message>
    <source>Darker or lighter</source>
    <translation>Dunkler oder heller</translation>
+  </message>
+  <message>
+   <source>Dashes</source>
+   <translation>Striche</translation>
   </message>
   <message>
    <source>Day</source>
@@ -3624,6 +3664,14 @@
    <translation>Die eigene Farbe, von voll bis nichts</translation>
   </message>
   <message>
+   <source>Its picture is laid in its place to be traced</source>
+   <translation>Sein Bild wird an seine Stelle gelegt, um nachgezeichnet zu werden</translation>
+  </message>
+  <message>
+   <source>Its picture lies in its place, to be traced; the part itself is hidden.</source>
+   <translation>Sein Bild liegt zum Nachzeichnen an seiner Stelle; der Teil selbst ist verborgen.</translation>
+  </message>
+  <message>
    <source>Its pieces are worked out. Set it to change them by hand.</source>
    <translation>Seine Stücke werden errechnet. Festsetzen, um sie von Hand zu ändern.</translation>
   </message>
@@ -3736,8 +3784,16 @@
    <translation>Als %1 behalten. Was es trägt, ändert sich mit.</translation>
   </message>
   <message>
+   <source>Kept as it came.</source>
+   <translation>Gelassen, wie es kam.</translation>
+  </message>
+  <message>
    <source>Kept the swell %1.</source>
    <translation>Schwellzug %1 behalten.</translation>
+  </message>
+  <message>
+   <source>Kept whole</source>
+   <translation>Ganz gelassen</translation>
   </message>
   <message>
    <source>Kerning</source>
@@ -3854,6 +3910,10 @@
   <message>
    <source>Lemon</source>
    <translation>Zitrone</translation>
+  </message>
+  <message>
+   <source>Lengths in px, drawn and left out by turns: 12 8</source>
+   <translation>Längen in px, abwechselnd gezeichnet und ausgelassen: 12 8</translation>
   </message>
   <message>
    <source>Less of the reference</source>
@@ -4062,6 +4122,10 @@
   <message>
    <source>Locks exactly tangent to one or two lines near by; three give a circle its size (Ctrl lets go)</source>
    <translation>Rastet genau tangential an einer oder zwei nahen Linien ein; drei geben einem Kreis seine Größe (Strg lässt los)</translation>
+  </message>
+  <message>
+   <source>Longest tip</source>
+   <translation>Längste Spitze</translation>
   </message>
   <message>
    <source>Look</source>
@@ -4628,6 +4692,10 @@
    <translation>Nichts in der Hand</translation>
   </message>
   <message>
+   <source>Nothing in it can be read. Trace it instead.</source>
+   <translation>Nichts davon lässt sich lesen. Zeichne es stattdessen nach.</translation>
+  </message>
+  <message>
    <source>Nothing is asked for.</source>
    <translation>Es ist nichts verlangt.</translation>
   </message>
@@ -4920,8 +4988,8 @@
    <translation>Aufbewahrtes geöffnet. Speichern, um es für immer zu behalten.</translation>
   </message>
   <message>
-   <source>Opened. Left out: %1.</source>
-   <translation>Geöffnet. Weggelassen: %1.</translation>
+   <source>Opened. Worth knowing: %1.</source>
+   <translation>Geöffnet. Gut zu wissen: %1.</translation>
   </message>
   <message>
    <source>Opening %1</source>
@@ -5202,6 +5270,10 @@
   <message>
    <source>Pick one part on the sheet first.</source>
    <translation>Wähle zuerst genau ein Teil auf dem Blatt.</translation>
+  </message>
+  <message>
+   <source>Pick one part that was kept whole.</source>
+   <translation>Wähle einen Teil, der ganz gelassen wurde.</translation>
   </message>
   <message>
    <source>Pick one shape first.</source>
@@ -5847,6 +5919,10 @@
    <translation>Scharf</translation>
   </message>
   <message>
+   <source>Sharp corners whose tip would be longer than so many widths are bevelled</source>
+   <translation>Spitze Ecken, deren Spitze länger als so viele Breiten wäre, werden abgeschrägt</translation>
+  </message>
+  <message>
    <source>Sheet</source>
    <translation>Blatt</translation>
   </message>
@@ -6189,6 +6265,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Quadrat</translation>
   </message>
   <message>
+   <source>Square ends, half the width beyond</source>
+   <translation>Eckige Enden, um die halbe Breite länger</translation>
+  </message>
+  <message>
    <source>Square frame</source>
    <translation>Quadratischer Rahmen</translation>
   </message>
@@ -6393,6 +6473,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Auseinandernehmen</translation>
   </message>
   <message>
+   <source>Take apart what was kept whole</source>
+   <translation>Ganz Gelassenes zerlegen</translation>
+  </message>
+  <message>
    <source>Take as mark</source>
    <translation>Als Zeichen nehmen</translation>
   </message>
@@ -6594,6 +6678,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>The file is not an SVG drawing.</source>
    <translation>Die Datei ist keine SVG-Zeichnung.</translation>
+  </message>
+  <message>
+   <source>The file is packed, and broken.</source>
+   <translation>Die Datei ist gepackt und beschädigt.</translation>
   </message>
   <message>
    <source>The fill</source>
@@ -6923,6 +7011,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Keine Tinte in der Hand. Auf der Karte eine hinzufügen.</translation>
   </message>
   <message>
+   <source>There is no memory for its picture.</source>
+   <translation>Für sein Bild reicht der Speicher nicht.</translation>
+  </message>
+  <message>
    <source>There is no picture to clean.</source>
    <translation>Es gibt kein Bild zu säubern.</translation>
   </message>
@@ -7235,6 +7327,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Nachzeichnen</translation>
   </message>
   <message>
+   <source>Trace it</source>
+   <translation>Nachzeichnen</translation>
+  </message>
+  <message>
    <source>Trace lines</source>
    <translation>Linien nachzeichnen</translation>
   </message>
@@ -7253,6 +7349,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Trace the picture</source>
    <translation>Das Bild nachzeichnen</translation>
+  </message>
+  <message>
+   <source>Trace what was kept whole</source>
+   <translation>Ganz Gelassenes nachzeichnen</translation>
   </message>
   <message>
    <source>Tracing, %1 %</source>
@@ -7563,6 +7663,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Was alle Teile bedecken</translation>
   </message>
   <message>
+   <source>What could not be read: %1.</source>
+   <translation>Was sich nicht lesen ließ: %1.</translation>
+  </message>
+  <message>
    <source>What do you want to do?</source>
    <translation>Was möchten Sie tun?</translation>
   </message>
@@ -7601,6 +7705,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>What is picked, or drawn next, means light</source>
    <translation>Was gewählt ist oder als Nächstes gezeichnet wird, bedeutet hell</translation>
+  </message>
+  <message>
+   <source>What is readable of it becomes things on the sheet, the rest is listed</source>
+   <translation>Was davon lesbar ist, wird zu Dingen auf dem Blatt, der Rest wird aufgezählt</translation>
   </message>
   <message>
    <source>What lies on the layer shows on both sides of an axis</source>
@@ -7809,12 +7917,32 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Weiter weg</translation>
   </message>
   <message>
+   <source>a compound clip path</source>
+   <translation>einem zusammengesetzten Freistellpfad</translation>
+  </message>
+  <message>
    <source>a drop is open</source>
    <translation>ein Tropfen ist offen</translation>
   </message>
   <message>
+   <source>a filter</source>
+   <translation>einem Filter</translation>
+  </message>
+  <message>
    <source>a line</source>
    <translation>eine Linie</translation>
+  </message>
+  <message>
+   <source>a mask</source>
+   <translation>einer Maske</translation>
+  </message>
+  <message>
+   <source>a pattern</source>
+   <translation>einem Muster</translation>
+  </message>
+  <message>
+   <source>a picture</source>
+   <translation>einem Bild</translation>
   </message>
   <message>
    <source>a shape</source>
@@ -8129,6 +8257,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>gerade aufbewahrt</translation>
   </message>
   <message>
+   <source>kept whole: %1</source>
+   <translation>ganz gelassen mit %1</translation>
+  </message>
+  <message>
    <source>largest move %1</source>
    <translation>größte Bewegung %1</translation>
   </message>
@@ -8196,6 +8328,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>mark</source>
    <translation>Marke</translation>
+  </message>
+  <message>
+   <source>markers on a line</source>
+   <translation>Markern auf einer Linie</translation>
   </message>
   <message>
    <source>middle</source>
@@ -8547,8 +8683,16 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Stärke</translation>
   </message>
   <message>
+   <source>widths</source>
+   <translation>Breiten</translation>
+  </message>
+  <message>
    <source>without ink</source>
    <translation>ohne Tinte</translation>
+  </message>
+  <message>
+   <source>words</source>
+   <translation>Wörtern</translation>
   </message>
   <message>
    <source>{title}, {variant}, {layer} and {date} are replaced</source>

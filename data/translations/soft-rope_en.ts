@@ -137,6 +137,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n broken part(s) kept whole</source>
+   <translation>
+    <numerusform>%n broken part kept whole</numerusform>
+    <numerusform>%n broken parts kept whole</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n broken picture(s)</source>
    <translation>
     <numerusform>%n broken picture</numerusform>
@@ -176,13 +183,6 @@
    <translation>
     <numerusform>%n corner has room for less only.</numerusform>
     <numerusform>%n corners have room for less only.</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n dash pattern(s) (drawn solid)</source>
-   <translation>
-    <numerusform>%n dash pattern (drawn solid)</numerusform>
-    <numerusform>%n dash patterns (drawn solid)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -253,13 +253,6 @@
    <translation>
     <numerusform>%n finding</numerusform>
     <numerusform>%n findings</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n gradient(s) or pattern(s) (painted grey)</source>
-   <translation>
-    <numerusform>%n gradient or pattern (painted grey)</numerusform>
-    <numerusform>%n gradients or patterns (painted grey)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -410,10 +403,38 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n part(s) kept whole left out</source>
+   <translation>
+    <numerusform>%n part kept whole left out</numerusform>
+    <numerusform>%n parts kept whole left out</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n part(s) kept whole: %1</source>
+   <translation>
+    <numerusform>%n part kept whole: %1</numerusform>
+    <numerusform>%n parts kept whole: %1</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n part(s) that cannot be kept whole (drawn as far as it goes)</source>
+   <translation>
+    <numerusform>%n part that cannot be kept whole (drawn as far as it goes)</numerusform>
+    <numerusform>%n parts that cannot be kept whole (drawn as far as it goes)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n path(s) broken off at a fault</source>
    <translation>
     <numerusform>%n path broken off at a fault</numerusform>
     <numerusform>%n paths broken off at a fault</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n pattern(s) (painted grey)</source>
+   <translation>
+    <numerusform>%n pattern (painted grey)</numerusform>
+    <numerusform>%n patterns (painted grey)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -533,6 +554,13 @@
    <translation>
     <numerusform>%n shape taken in as parts.</numerusform>
     <numerusform>%n shapes taken in as parts.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shape(s) with numbers out of range</source>
+   <translation>
+    <numerusform>%n shape with numbers out of range</numerusform>
+    <numerusform>%n shapes with numbers out of range</numerusform>
    </translation>
   </message>
   <message numerus="yes">

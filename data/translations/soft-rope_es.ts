@@ -569,6 +569,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n broken part(s) kept whole</source>
+   <translation>
+    <numerusform>%n parte conservada entera está dañada</numerusform>
+    <numerusform>%n partes conservadas enteras están dañadas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n broken picture(s)</source>
    <translation>
     <numerusform>%n imagen dañada</numerusform>
@@ -608,13 +615,6 @@
    <translation>
     <numerusform>%n esquina solo tiene sitio para menos.</numerusform>
     <numerusform>%n esquinas solo tienen sitio para menos.</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n dash pattern(s) (drawn solid)</source>
-   <translation>
-    <numerusform>%n trazo discontinuo (dibujado continuo)</numerusform>
-    <numerusform>%n trazos discontinuos (dibujados continuos)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -685,13 +685,6 @@
    <translation>
     <numerusform>%n hallazgo</numerusform>
     <numerusform>%n hallazgos</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <source>%n gradient(s) or pattern(s) (painted grey)</source>
-   <translation>
-    <numerusform>%n degradado o motivo (pintado en gris)</numerusform>
-    <numerusform>%n degradados o motivos (pintados en gris)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -842,10 +835,38 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n part(s) kept whole left out</source>
+   <translation>
+    <numerusform>%n parte conservada entera omitida</numerusform>
+    <numerusform>%n partes conservadas enteras omitidas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n part(s) kept whole: %1</source>
+   <translation>
+    <numerusform>%n parte conservada entera: %1</numerusform>
+    <numerusform>%n partes conservadas enteras: %1</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n part(s) that cannot be kept whole (drawn as far as it goes)</source>
+   <translation>
+    <numerusform>%n parte que no se puede conservar entera (dibujada hasta donde se puede)</numerusform>
+    <numerusform>%n partes que no se pueden conservar enteras (dibujadas hasta donde se puede)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n path(s) broken off at a fault</source>
    <translation>
     <numerusform>%n trazado cortado por un fallo</numerusform>
     <numerusform>%n trazados cortados por un fallo</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n pattern(s) (painted grey)</source>
+   <translation>
+    <numerusform>%n motivo (pintado de gris)</numerusform>
+    <numerusform>%n motivos (pintados de gris)</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -965,6 +986,13 @@
    <translation>
     <numerusform>%n forma acogida como parte.</numerusform>
     <numerusform>%n formas acogidas como partes.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n shape(s) with numbers out of range</source>
+   <translation>
+    <numerusform>%n forma con números fuera de rango</numerusform>
+    <numerusform>%n formas con números fuera de rango</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -1483,6 +1511,10 @@
    <translation>Todos quedan como el primero; si no, giran con el recorrido</translation>
   </message>
   <message>
+   <source>All of it was read.</source>
+   <translation>Se ha leído todo.</translation>
+  </message>
+  <message>
    <source>All of them as one</source>
    <translation>Todas ellas como una</translation>
   </message>
@@ -1625,6 +1657,10 @@
   <message>
    <source>As it came</source>
    <translation>Como venía</translation>
+  </message>
+  <message>
+   <source>As it came from another drawing. It can be moved, sized, turned, hidden and delivered; what is in it can be changed once it is taken apart or traced.</source>
+   <translation>Tal como vino de otro dibujo. Se puede mover, escalar, girar, ocultar y entregar; lo que contiene se puede cambiar cuando se desarma o se calca.</translation>
   </message>
   <message>
    <source>As it is</source>
@@ -2404,6 +2440,10 @@
   <message>
    <source>Darker or lighter</source>
    <translation>Más oscuro o más claro</translation>
+  </message>
+  <message>
+   <source>Dashes</source>
+   <translation>Trazos</translation>
   </message>
   <message>
    <source>Day</source>
@@ -3624,6 +3664,14 @@
    <translation>Su propio color, de pleno a nada</translation>
   </message>
   <message>
+   <source>Its picture is laid in its place to be traced</source>
+   <translation>Su imagen se coloca en su sitio para calcarla</translation>
+  </message>
+  <message>
+   <source>Its picture lies in its place, to be traced; the part itself is hidden.</source>
+   <translation>Su imagen está en su sitio para calcarla; la parte misma está oculta.</translation>
+  </message>
+  <message>
    <source>Its pieces are worked out. Set it to change them by hand.</source>
    <translation>Sus piezas se calculan. Fíjelo para cambiarlas a mano.</translation>
   </message>
@@ -3736,8 +3784,16 @@
    <translation>Guardado como %1. Lo que lo lleva cambia con él.</translation>
   </message>
   <message>
+   <source>Kept as it came.</source>
+   <translation>Conservada como vino.</translation>
+  </message>
+  <message>
    <source>Kept the swell %1.</source>
    <translation>Modulado %1 guardado.</translation>
+  </message>
+  <message>
+   <source>Kept whole</source>
+   <translation>Conservada entera</translation>
   </message>
   <message>
    <source>Kerning</source>
@@ -3854,6 +3910,10 @@
   <message>
    <source>Lemon</source>
    <translation>Limón</translation>
+  </message>
+  <message>
+   <source>Lengths in px, drawn and left out by turns: 12 8</source>
+   <translation>Longitudes en px, dibujadas y omitidas por turnos: 12 8</translation>
   </message>
   <message>
    <source>Less of the reference</source>
@@ -4062,6 +4122,10 @@
   <message>
    <source>Locks exactly tangent to one or two lines near by; three give a circle its size (Ctrl lets go)</source>
    <translation>Se fija justo tangente a una o dos líneas cercanas; tres dan a un círculo su tamaño (Ctrl suelta)</translation>
+  </message>
+  <message>
+   <source>Longest tip</source>
+   <translation>Punta más larga</translation>
   </message>
   <message>
    <source>Look</source>
@@ -4628,6 +4692,10 @@
    <translation>Nada en mano</translation>
   </message>
   <message>
+   <source>Nothing in it can be read. Trace it instead.</source>
+   <translation>No se puede leer nada. Cálcala en su lugar.</translation>
+  </message>
+  <message>
    <source>Nothing is asked for.</source>
    <translation>No se pide nada.</translation>
   </message>
@@ -4920,8 +4988,8 @@
    <translation>Se abrió lo guardado. Guárdelo para conservarlo.</translation>
   </message>
   <message>
-   <source>Opened. Left out: %1.</source>
-   <translation>Abierto. Se omitió: %1.</translation>
+   <source>Opened. Worth knowing: %1.</source>
+   <translation>Abierto. Conviene saber: %1.</translation>
   </message>
   <message>
    <source>Opening %1</source>
@@ -5202,6 +5270,10 @@
   <message>
    <source>Pick one part on the sheet first.</source>
    <translation>Elige antes una sola pieza suelta en la hoja.</translation>
+  </message>
+  <message>
+   <source>Pick one part that was kept whole.</source>
+   <translation>Elige una parte conservada entera.</translation>
   </message>
   <message>
    <source>Pick one shape first.</source>
@@ -5847,6 +5919,10 @@
    <translation>Viva</translation>
   </message>
   <message>
+   <source>Sharp corners whose tip would be longer than so many widths are bevelled</source>
+   <translation>Las esquinas agudas cuya punta sería más larga que tantos anchos se biselan</translation>
+  </message>
+  <message>
    <source>Sheet</source>
    <translation>Hoja</translation>
   </message>
@@ -6189,6 +6265,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Cuadrado</translation>
   </message>
   <message>
+   <source>Square ends, half the width beyond</source>
+   <translation>Extremos cuadrados, medio ancho más allá</translation>
+  </message>
+  <message>
    <source>Square frame</source>
    <translation>Marco cuadrado</translation>
   </message>
@@ -6393,6 +6473,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Separar</translation>
   </message>
   <message>
+   <source>Take apart what was kept whole</source>
+   <translation>Desarmar lo conservado entero</translation>
+  </message>
+  <message>
    <source>Take as mark</source>
    <translation>Tomar como marca</translation>
   </message>
@@ -6594,6 +6678,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>The file is not an SVG drawing.</source>
    <translation>El archivo no es un dibujo SVG.</translation>
+  </message>
+  <message>
+   <source>The file is packed, and broken.</source>
+   <translation>El archivo está comprimido y dañado.</translation>
   </message>
   <message>
    <source>The fill</source>
@@ -6923,6 +7011,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>No hay tinta en mano. Añada una en la ficha.</translation>
   </message>
   <message>
+   <source>There is no memory for its picture.</source>
+   <translation>No hay memoria para su imagen.</translation>
+  </message>
+  <message>
    <source>There is no picture to clean.</source>
    <translation>No hay imagen que limpiar.</translation>
   </message>
@@ -7235,6 +7327,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Calcar</translation>
   </message>
   <message>
+   <source>Trace it</source>
+   <translation>Calcar</translation>
+  </message>
+  <message>
    <source>Trace lines</source>
    <translation>Calcar líneas</translation>
   </message>
@@ -7253,6 +7349,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Trace the picture</source>
    <translation>Calcar la imagen</translation>
+  </message>
+  <message>
+   <source>Trace what was kept whole</source>
+   <translation>Calcar lo conservado entero</translation>
   </message>
   <message>
    <source>Tracing, %1 %</source>
@@ -7563,6 +7663,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Lo que cubren todas las partes</translation>
   </message>
   <message>
+   <source>What could not be read: %1.</source>
+   <translation>Lo que no se pudo leer: %1.</translation>
+  </message>
+  <message>
    <source>What do you want to do?</source>
    <translation>¿Qué quiere hacer?</translation>
   </message>
@@ -7601,6 +7705,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>What is picked, or drawn next, means light</source>
    <translation>Lo elegido, o lo que se dibuje después, significa claro</translation>
+  </message>
+  <message>
+   <source>What is readable of it becomes things on the sheet, the rest is listed</source>
+   <translation>Lo legible pasa a ser cosas en la hoja, el resto se enumera</translation>
   </message>
   <message>
    <source>What lies on the layer shows on both sides of an axis</source>
@@ -7809,12 +7917,32 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>Alejar</translation>
   </message>
   <message>
+   <source>a compound clip path</source>
+   <translation>un trazado de recorte compuesto</translation>
+  </message>
+  <message>
    <source>a drop is open</source>
    <translation>una gota está abierta</translation>
   </message>
   <message>
+   <source>a filter</source>
+   <translation>un filtro</translation>
+  </message>
+  <message>
    <source>a line</source>
    <translation>una línea</translation>
+  </message>
+  <message>
+   <source>a mask</source>
+   <translation>una máscara</translation>
+  </message>
+  <message>
+   <source>a pattern</source>
+   <translation>un motivo</translation>
+  </message>
+  <message>
+   <source>a picture</source>
+   <translation>una imagen</translation>
   </message>
   <message>
    <source>a shape</source>
@@ -8129,6 +8257,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>guardado ahora mismo</translation>
   </message>
   <message>
+   <source>kept whole: %1</source>
+   <translation>conservada entera: %1</translation>
+  </message>
+  <message>
    <source>largest move %1</source>
    <translation>mayor movimiento %1</translation>
   </message>
@@ -8196,6 +8328,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>mark</source>
    <translation>marca</translation>
+  </message>
+  <message>
+   <source>markers on a line</source>
+   <translation>marcadores en una línea</translation>
   </message>
   <message>
    <source>middle</source>
@@ -8547,8 +8683,16 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>grosor</translation>
   </message>
   <message>
+   <source>widths</source>
+   <translation>anchos</translation>
+  </message>
+  <message>
    <source>without ink</source>
    <translation>sin tinta</translation>
+  </message>
+  <message>
+   <source>words</source>
+   <translation>palabras</translation>
   </message>
   <message>
    <source>{title}, {variant}, {layer} and {date} are replaced</source>

@@ -28,7 +28,7 @@ std::optional<std::vector<ItemPtr>> withListsIn(const std::vector<ItemPtr>& item
 {
     std::vector<ItemPtr> list = items;
     for (ItemPtr& c : list)
-        if (!c->reference())
+        if (!c->reference() && !c->island())
             if (auto children = withListsIn(childrenOf(*c), c->id, change)) c = shared(withChildren(*c, std::move(*children)));
     change(holder, list);
     const bool same =
@@ -144,7 +144,7 @@ Edited moved(const Document& d, const std::vector<Id>& items, const Target& to)
     const Id holder = to.parent ? to.parent : to.layer;
     if (to.parent) {
         const Item* parent = d.item(to.parent);
-        if (!parent || parent->reference()) return {d, parent ? Refusal::doesNotFit : Refusal::nothingPicked};
+        if (!parent || parent->reference() || parent->island()) return {d, parent ? Refusal::doesNotFit : Refusal::nothingPicked};
         if (parent->group() && parent->group()->derived()) return {d, Refusal::derived};
         const bool pictures = parent->artwork() && std::any_of(moving.begin(), moving.end(), [](const ItemPtr& i) { return i->reference() != nullptr; });
         if (pictures || holds(picked, to.parent)) return {d, Refusal::doesNotFit};

@@ -153,6 +153,13 @@ std::vector<Vec2> frame(const Reference& r)
     return {m * b.min, m * Vec2{b.max.x, b.min.y}, m * b.max, m * Vec2{b.min.x, b.max.y}};
 }
 
+std::vector<Vec2> frame(const Island& island)
+{
+    const Box& b = island.source->box;
+    if (b.empty()) return {};
+    return {island.place * b.min, island.place * Vec2{b.max.x, b.min.y}, island.place * b.max, island.place * Vec2{b.min.x, b.max.y}};
+}
+
 // -- finding ----------------------------------------------------------------------------------------------------------------------
 
 const std::vector<ItemPtr>& childrenOf(const Item& item)
@@ -160,7 +167,8 @@ const std::vector<ItemPtr>& childrenOf(const Item& item)
     static const std::vector<ItemPtr> none;
     return std::visit(Each{[](const Artwork& a) -> const std::vector<ItemPtr>& { return a.inside; },
                            [](const Reference&) -> const std::vector<ItemPtr>& { return none; },
-                           [](const Group& g) -> const std::vector<ItemPtr>& { return *g.items; }},
+                           [](const Group& g) -> const std::vector<ItemPtr>& { return *g.items; },
+                           [](const Island&) -> const std::vector<ItemPtr>& { return none; }},
                       item.is);
 }
 
@@ -275,7 +283,7 @@ Box bounds(const Item& item)
 {
     const Box b = std::visit(Each{[](const Artwork& a) {
                                       const Box own = curve::bounds(a.paths);
-                                      return a.stroke.colour ? own.grown(a.stroke.width / 2) : own;
+                                      return a.stroke.colour ? own.grown(a.stroke.width / 2 * (a.stroke.cap == Cap::square ? std::sqrt(2.0) : 1)) : own;
                                   },
                                   [](const Reference& r) {
                                       Box own;
@@ -287,6 +295,11 @@ Box bounds(const Item& item)
                                       for (const ItemPtr& i : g.items)
                                           if (i->shown) all.add(bounds(*i));
                                       return all;
+                                  },
+                                  [](const Island& k) {
+                                      Box own;
+                                      for (const Vec2 p : frame(k)) own.add(p);
+                                      return own;
                                   }},
                              item.is);
     return b.grown(3 * item.blur);

@@ -119,8 +119,26 @@ curve::Affine placement(const Reference& r);
 // The four corners on the sheet, in order round the picture.
 std::vector<curve::Vec2> frame(const Reference& r);
 
+// What an island keeps: a whole SVG drawing in itself, drawn by nothing but itself.
+struct IslandSource {
+    std::string xml;
+    curve::Box box; // what it paints, in its own units; empty when nothing
+    std::string what; // what in it the document has no notion of: names of SVG elements and properties, "mask filter"
+    friend bool operator==(const IslandSource&, const IslandSource&) = default;
+};
+
+// Part of a foreign drawing that the document has no notion of, kept as it came.
+struct Island {
+    Shared<IslandSource> source; // there always is one
+    curve::Affine place;         // from its units to the sheet
+    friend bool operator==(const Island&, const Island&) = default;
+};
+
+// The corners of what it paints on the sheet, in order round it; none when it paints nothing.
+std::vector<curve::Vec2> frame(const Island& island);
+
 // A kind of item is a line in this variant: whoever must decide about it does so by std::visit, and the compiler names the place.
-using Kind = std::variant<Artwork, Reference, Group>;
+using Kind = std::variant<Artwork, Reference, Group, Island>;
 
 struct Item {
     Id id = 0;
@@ -135,6 +153,7 @@ struct Item {
     const Artwork* artwork() const { return std::get_if<Artwork>(&is); }
     const Reference* reference() const { return std::get_if<Reference>(&is); }
     const Group* group() const { return std::get_if<Group>(&is); }
+    const Island* island() const { return std::get_if<Island>(&is); }
     friend bool operator==(const Item&, const Item&) = default;
 };
 // What lies in it: a group's items, or what is inside an area.

@@ -282,7 +282,6 @@ bool even(const Affine& m)
 
 Artwork transformed(Artwork a, const Affine& m)
 {
-    const double scale = curve::meanScale(m);
     curve::Paths paths = a.paths;
     for (curve::Path& p : paths) p = curve::transformed(p, m);
     Recipe live = transformed(*a.live, m);
@@ -292,7 +291,7 @@ Artwork transformed(Artwork a, const Affine& m)
     const bool onLine = a.lettering() && a.lettering()->way == Lettering::Way::along;
     a.setDerived(std::move(paths), std::move(live), onLine ? 0 : a.made);
     a.fill = transformed(std::move(a.fill), m);
-    if (!a.stroke.keepsWidth) a.stroke.width *= scale;
+    a.stroke = transformed(std::move(a.stroke), m);
     for (ItemPtr& i : a.inside) i = shared(transformed(*i, m));
     return a;
 }
@@ -314,7 +313,8 @@ Item transformed(Item item, const Affine& m)
                         if (g.derived() && !even(m)) items = give(live, g).value_or(std::move(items));
                         const Key made = g.repeat() ? settleRepeat(live, g, items, m) : g.made;
                         g.setDerived(std::move(items), std::move(live), made);
-                    }},
+                    },
+                    [&](Island& island) { island.place = m * island.place; }},
                item.is);
     item.blur = std::min(item.blur * curve::meanScale(m), mostBlur);
     return item;
@@ -354,7 +354,8 @@ struct Settling {
                         [&](Group& g) {
                             if (g.repeat()) settleRow(g);
                             if (!g.derived()) g.setItems(all(g.items, inside));
-                        }},
+                        },
+                        [](Island&) {}},
                    item.is);
     }
     // A row whose line stayed stands beside it from now on, as it was moved.
@@ -383,10 +384,21 @@ struct Settling {
 Edited transformed(const Document& d, const std::vector<Id>& items, const Affine& m)
 {
     const Settling settling{d, items, m};
-    return withItemsChanged(d, items, [&](Item& i) {
+    bool inReach = true;
+    Edited out = withItemsChanged(d, items, [&](Item& i) {
         i = transformed(std::move(i), m);
         settling.settle(i, false);
+        const Box b = bounds(i);
+        inReach = inReach && (b.empty() || withinReach(curve::rectangle(b.min, b.max)));
     });
+    if (!inReach) return {d, Refusal::doesNotFit};
+    return out;
+}
+
+bool withinReach(const curve::Path& path)
+{
+    const auto near = [](Vec2 p) { return std::abs(p.x) <= farthest && std::abs(p.y) <= farthest; }; // no for what is no number
+    return std::all_of(path.nodes.begin(), path.nodes.end(), [&](const curve::Node& n) { return near(n.at) && near(n.in) && near(n.out); });
 }
 
 Taken withCopies(const Document& d, const std::vector<Id>& items)
@@ -444,7 +456,7 @@ Edited withDerived(const Document& d, Id item, curve::Paths paths, Recipe recipe
 
 Edited withSet(const Document& d, const std::vector<Id>& items)
 {
-    return withItemsChanged(d, items, [](Item& i) { std::visit(Each{[](Artwork& a) { a.set(); }, [](Reference&) {}, [](Group& g) { g.set(); }}, i.is); });
+    return withItemsChanged(d, items, [](Item& i) { std::visit(Each{[](Artwork& a) { a.set(); }, [](Reference&) {}, [](Group& g) { g.set(); }, [](Island&) {}}, i.is); });
 }
 
 FairerLines withLinesFairer(const Document& d, const std::vector<Id>& items, double slack)

@@ -45,8 +45,11 @@ struct Traits {
     std::optional<double> blur = {}; // px
 };
 Edited withTraits(const Document& d, const std::vector<Id>& items, const Traits& traits);
+// How far from the corner of the sheet anything may lie, px: beyond, numbers lose what is drawn with them.
+constexpr double farthest = 1e12;
+bool withinReach(const curve::Path& path);
 // Stroke widths follow the scale unless a stroke keeps its width; references follow moves, turns and even scales. What lies in a
-// thing goes with it.
+// thing goes with it. Refused where something would lie out of reach.
 Edited transformed(const Document& d, const std::vector<Id>& items, const curve::Affine& m);
 Item transformed(Item item, const curve::Affine& m);
 Artwork transformed(Artwork a, const curve::Affine& m);

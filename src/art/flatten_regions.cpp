@@ -3,11 +3,11 @@
 #include "art/blending.h"
 #include "art/edits.h"
 #include "art/inks.h"
+#include "art/line_outline.h"
 #include "art/mirrored.h"
 #include "art/tree.h"
 #include "curve/fit.h"
 #include "curve/polygon.h"
-#include "curve/swell.h"
 #include "pixel/colour_space.h"
 #include "planar/combine.h"
 #include "trace/level_lines.h"
@@ -90,69 +90,6 @@ void addPartings(const Gradient& g, const std::vector<double>& cuts, const curve
             to.push_back(transformed(curve::circle((1 - t) * g.focus, t), g.place));
         }
     }
-}
-
-// -- strokes --------------------------------------------------------------------------------------------------------------------------
-
-constexpr double mitreLimit = 4; // of the width, as SVG has it unless it is said otherwise
-
-// What fills the outer side of a corner: a tip, or where that would reach too far or the join is bevelled, a triangle.
-Path cornerFill(Vec2 at, Vec2 in, Vec2 out, double width, Join join)
-{
-    const double bend = turn(in, out), side = bend > 0 ? -1 : 1; // the outer one
-    const Vec2 a = at + side * 0.5 * width * perpendicular(in), b = at + side * 0.5 * width * perpendicular(out);
-    std::vector<Vec2> ring{at, a, b};
-    const double sharp = 1 / std::max(1e-9, std::abs(std::cos(bend / 2)));
-    if (join == Join::mitre && sharp <= mitreLimit) ring = {at, a, at + 0.5 * width * sharp * unit(side * (perpendicular(in) + perpendicular(out))), b};
-    return curve::polyline(ring, true);
-}
-
-// The outline of an even line whose corners are not round: what lies between them, each with flat ends, and what fills the corners.
-void addCornered(const Path& p, const Stroke& stroke, Paths& to)
-{
-    const curve::Swell even = curve::tidied({});
-    const std::size_t n = p.nodes.size();
-    std::vector<std::size_t> corners;
-    const auto put = [&](Path part) { to.push_back(curve::area(part) < 0 ? reversed(part) : std::move(part)); }; // all turn one way: none cancels another
-    for (std::size_t k = 0; k < n; ++k) {
-        if (!p.closed && (k == 0 || k + 1 == n)) continue;
-        const Vec2 in = endTangent(p.piece((k + n - 1) % n)), out = startTangent(p.piece(k));
-        if (in == Vec2{} || out == Vec2{} || std::abs(turn(in, out)) < 0.02) continue;
-        corners.push_back(k);
-        put(cornerFill(p.nodes[k].at, in, out, stroke.width, stroke.join));
-    }
-    if (p.closed && corners.empty()) {
-        for (Path& o : curve::swelledOutline(p, stroke.width, even, false, 0.02, true)) to.push_back(std::move(o)); // its two edges turn each their way
-        return;
-    }
-    if (!p.closed) {
-        corners.insert(corners.begin(), 0);
-        corners.push_back(n - 1);
-        if (stroke.cap == Cap::round)
-            for (const std::size_t end : {std::size_t{0}, n - 1}) put(curve::circle(p.nodes[end].at, stroke.width / 2));
-    } else {
-        corners.push_back(corners.front() + n);
-    }
-    for (std::size_t k = 0; k + 1 < corners.size(); ++k) {
-        Path run;
-        for (std::size_t at = corners[k]; at <= corners[k + 1]; ++at) run.nodes.push_back(p.nodes[at % n]);
-        for (Path& o : curve::swelledOutline(run, stroke.width, even, false, 0.02, true)) put(std::move(o));
-    }
-}
-
-Paths strokeOutline(const Artwork& a)
-{
-    Paths out;
-    if (!a.stroke.colour || !(a.stroke.width > 0)) return out;
-    for (const Path& p : a.paths) {
-        if (a.stroke.join != Join::round && !a.stroke.swell && p.nodes.size() > 1) {
-            addCornered(p, a.stroke, out);
-            continue;
-        }
-        for (Path& o : curve::swelledOutline(p, a.stroke.width, a.stroke.swell.value_or(curve::tidied({})), a.stroke.cap == Cap::round, 0.02, true))
-            out.push_back(std::move(o));
-    }
-    return planar::combine({{out, false}}, planar::Operation::unite);
 }
 
 // -- blur ---------------------------------------------------------------------------------------------------------------------------
@@ -247,13 +184,13 @@ class Collector {
 public:
     Collector(const FlattenOptions& options, Painting& out) : options_(options), out_(out) {}
 
-    std::size_t pictures = 0;
+    std::size_t pictures = 0, islands = 0;
 
     void item(const Item& i, double opacity, double blur, std::vector<Node>& to)
     {
         if (!i.shown || i.opacity <= 0) return;
         blur = std::hypot(blur, i.blur); // one after the other (variances add)
-        std::visit(Each{[&](const Artwork& a) { artwork(i, a, opacity, blur, to); }, [&](const Reference&) { ++pictures; },
+        std::visit(Each{[&](const Artwork& a) { artwork(i, a, opacity, blur, to); }, [&](const Reference&) { ++pictures; }, [&](const Island&) { ++islands; },
                         [&](const Group& g) {
                             Node n = nodeOf(i, opacity);
                             for (const ItemPtr& c : *g.items) item(*c, 1, blur, n.children);
@@ -306,11 +243,12 @@ private:
         if (a.guide || a.paths->empty()) return;
         Node n = nodeOf(i, opacity);
         const auto line = [&] {
-            Paths covered = strokeOutline(a);
+            Paths covered = lineArea(a);
             if (covered.empty()) return;
             Fill f;
             f.colour = a.stroke.colour;
             f.opacity = a.stroke.opacity;
+            f.gradient = a.stroke.gradient;
             leaf(std::move(covered), false, f, blur, n.children);
         };
         if (a.stroke.behind) line();
@@ -358,6 +296,7 @@ Painting paintingOf(const Document& d, const FlattenOptions& options, std::vecto
             out.nodes.push_back(std::move(layer));
     }
     if (c.pictures) notes.push_back(words::counted("%n picture(s) left out", static_cast<long long>(c.pictures)));
+    if (c.islands) notes.push_back(words::counted("%n part(s) kept whole left out", static_cast<long long>(c.islands)));
     return out;
 }
 

@@ -103,6 +103,8 @@ void collect(const Item& item, std::vector<Seen>& out)
     }
     if (const Reference* r = item.reference())
         for (const Vec2 v : frame(*r)) out.push_back({v, 0, false});
+    if (const Island* k = item.island())
+        for (const Vec2 v : frame(*k)) out.push_back({v, 0, false});
     for (const ItemPtr& c : childrenOf(item)) collect(*c, out);
 }
 

@@ -136,13 +136,16 @@ private:
     {
         const Each recipe{[](std::monostate) {}, [&act](const auto& r) { act(r.get(), sizeof *r + bytesOf(*r)); }};
         std::visit(Each{[&](const Artwork& a) {
+                            if (a.stroke.gradient)
+                                act(a.stroke.gradient.get(), sizeof(Gradient) + a.stroke.gradient->stops.size() * sizeof(GradientStop));
                             if (a.fill.gradient) act(a.fill.gradient.get(), sizeof(Gradient) + a.fill.gradient->stops.size() * sizeof(GradientStop));
                             std::visit(recipe, *a.live);
                         },
                         [&](const Reference& r) {
                             if (r.picture) act(r.picture.get(), r.picture->bytes.size());
                         },
-                        [&](const Group& g) { std::visit(recipe, *g.live); }},
+                        [&](const Group& g) { std::visit(recipe, *g.live); },
+                        [&](const Island& k) { act(k.source.get(), sizeof(IslandSource) + k.source->xml.size()); }},
                    i.is);
     }
 };

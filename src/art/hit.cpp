@@ -32,7 +32,11 @@ public:
                                 const auto back = curve::inverse(placement(r));
                                 if (back && shownPart(r).contains(*back * p_)) out.push_back(*i);
                             },
-                            [&](const Group& g) { in(*g.items); }},
+                            [&](const Group& g) { in(*g.items); },
+                            [&](const Island& k) {
+                                const auto back = curve::inverse(k.place);
+                                if (back && k.source->box.contains(*back * p_)) out.push_back(*i);
+                            }},
                        item.is);
         }
     }

@@ -213,6 +213,7 @@ Edited withPaint(const Document& d, const std::vector<Id>& items, const Paint& p
     Edited lines = withArtworkChanged(out.document, items, [&](Artwork& a) {
         a.stroke.colour = paint.colour;
         a.stroke.ink = paint.ink;
+        a.stroke.gradient.reset();
     });
     if (where == Part::both && out.done()) lines.why = Refusal::none;
     return lines;
@@ -222,9 +223,12 @@ Edited withPaintsSwapped(const Document& d, const std::vector<Id>& items)
 {
     return withArtworkChanged(d, items, [](Artwork& a) {
         const Paint area = fillOf(a), line = lineOf(a);
-        put(a.fill, line); // a line carries no gradient
+        Shared<Gradient> ofLine = a.stroke.gradient, ofArea = a.fill.gradient;
+        put(a.fill, line);
+        a.fill.gradient = std::move(ofLine);
         a.stroke.colour = area.colour;
         a.stroke.ink = area.ink;
+        a.stroke.gradient = std::move(ofArea);
     });
 }
 
@@ -241,7 +245,7 @@ std::vector<Id> alike(const Document& d, Id item, Alike in)
     eachArtwork(d, {false, false, true, true}, [&](const Item& i, const Artwork& a, const Where&) {
         const bool same = in == Alike::fill ? fillOf(a) == fillOf(*like) && sameStops(a.fill.gradient, like->fill.gradient)
                           : in == Alike::line
-                              ? lineOf(a) == lineOf(*like)
+                              ? lineOf(a) == lineOf(*like) && sameStops(a.stroke.gradient, like->stroke.gradient)
                               : a.stroke.colour.has_value() == like->stroke.colour.has_value() && std::abs(a.stroke.width - like->stroke.width) < 1e-6;
         if (same) out.push_back(i.id);
     });

@@ -92,6 +92,21 @@ Fill transformed(Fill f, const Affine& m)
     return f;
 }
 
+Stroke transformed(Stroke s, const Affine& m)
+{
+    if (s.gradient) {
+        Gradient g = *s.gradient;
+        g.place = m * g.place;
+        s.gradient = shared(std::move(g));
+    }
+    if (s.keepsWidth) return s;
+    const double scale = curve::meanScale(m);
+    s.width *= scale;
+    for (double& d : s.dashes) d *= scale;
+    s.dashFrom *= scale;
+    return s;
+}
+
 namespace {
 
 std::vector<PaintedPiece> transformed(std::vector<PaintedPiece> painted, const Affine& m)
@@ -225,19 +240,29 @@ GroupRecipe remapped(const GroupRecipe& r, const Remap& ids)
 
 // -- paints -------------------------------------------------------------------------------------------------------------------
 
-void eachPaint(Fill& f, const PaintVisitor& act)
+namespace {
+
+// Of a fill or a line.
+template <typename Painted> void eachPaintOf(Painted& p, const PaintVisitor& act)
 {
-    act(f.colour, f.ink);
-    if (!f.gradient) return;
-    Gradient g = *f.gradient;
+    act(p.colour, p.ink);
+    if (!p.gradient) return;
+    Gradient g = *p.gradient;
     for (GradientStop& s : g.stops) {
         std::optional<Colour> c = s.colour;
         act(c, s.ink);
         s.colour = c.value_or(s.colour);
     }
-    if (g == *f.gradient) return;
-    f.colour = colourAt(g, 0.5).colour; // the one that stands for it
-    f.gradient = shared(std::move(g));
+    if (g == *p.gradient) return;
+    p.colour = colourAt(g, 0.5).colour; // the one that stands for it
+    p.gradient = shared(std::move(g));
+}
+
+} // namespace
+
+void eachPaint(Fill& f, const PaintVisitor& act)
+{
+    eachPaintOf(f, act);
 }
 
 void eachPaint(Recipe& r, const PaintVisitor& act)
@@ -273,7 +298,7 @@ void eachPaint(GroupRecipe& r, const PaintVisitor& act)
 void eachPaint(Artwork& a, const PaintVisitor& act)
 {
     eachPaint(a.fill, act);
-    act(a.stroke.colour, a.stroke.ink);
+    eachPaintOf(a.stroke, act);
     if (std::holds_alternative<std::monostate>(*a.live)) return;
     Recipe r = a.live;
     eachPaint(r, act);
@@ -303,7 +328,7 @@ Item withEachPaint(const Item& item, const PaintVisitor& act)
                         eachPaint(a, act);
                         a.inside = mappedItems(a.inside, below);
                     },
-                    [](Reference&) {},
+                    [](Reference&) {}, [](Island&) {},
                     [&](Group& g) {
                         GroupRecipe r = g.live;
                         eachPaint(r, act);
@@ -336,7 +361,7 @@ Item withRecipesOf(const Item& item, const Remap& ids)
                         }
                         a.inside = mappedItems(a.inside, below);
                     },
-                    [](Reference&) {}, [&](Group& g) { g.setDerived(mappedItems(g.items, below), remapped(*g.live, ids), g.made); }},
+                    [](Reference&) {}, [](Island&) {}, [&](Group& g) { g.setDerived(mappedItems(g.items, below), remapped(*g.live, ids), g.made); }},
                out.is);
     if (ids.elsewhere) out.look = 0; // its looks are not there
     return out;
@@ -426,7 +451,8 @@ Key keyOf(const Document& d, const Item& item, const std::function<Key()>& lines
                                                       [](const Shared<PartUse>&) { return Key{0}; },
                                                       [](const Shared<Repeat>&) { return Key{0}; }}, // all together, by withRepeatsFollowed
                                                  *g.live);
-                           }},
+                           },
+                           [](const Island&) { return Key{0}; }},
                       item.is);
 }
 
@@ -441,7 +467,8 @@ const Artwork* areaRound(const Document& d, Id item)
 
 Key madeOf(const Item& item)
 {
-    return std::visit(Each{[](const Artwork& a) { return a.made; }, [](const Reference&) { return Key{0}; }, [](const Group& g) { return g.made; }}, item.is);
+    return std::visit(Each{[](const Artwork& a) { return a.made; }, [](const Reference&) { return Key{0}; }, [](const Group& g) { return g.made; },
+                           [](const Island&) { return Key{0}; }}, item.is);
 }
 
 } // namespace
@@ -562,7 +589,7 @@ Item madeAnew(const Item& item)
                         if (a.drop() || a.crescent() || a.scatter() || (a.lettering() && a.made)) a.setDerived(curve::Paths(a.paths), Recipe(a.live), 0);
                         a.inside = mappedItems(a.inside, madeAnew);
                     },
-                    [](Reference&) {},
+                    [](Reference&) {}, [](Island&) {},
                     [](Group& g) {
                         if (auto items = give(*g.live, g))
                             g.setDerived(std::move(*items), GroupRecipe(g.live), g.made);

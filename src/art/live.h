@@ -63,8 +63,9 @@ std::optional<std::vector<ItemPtr>> give(const GroupRecipe& r, const Group& now)
 void eachPaint(Artwork& a, const PaintVisitor& act);
 void eachPaint(Fill& f, const PaintVisitor& act);
 Item withEachPaint(const Item& item, const PaintVisitor& act);
-// A fill that lies elsewhere now.
+// A fill or a line that lies elsewhere now.
 Fill transformed(Fill f, const curve::Affine& m);
+Stroke transformed(Stroke s, const curve::Affine& m);
 // Fresh ids for it and all in it; `ids` learns which became which.
 Item withIdsOf(const Item& item, Id& next, Remap& ids);
 // Recipes and inks by their new ids.

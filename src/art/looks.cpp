@@ -75,6 +75,7 @@ Added withLookKept(const Document& d, Id item, const std::string& name, const Lo
         // A gradient lies where it lies: a look of many things has colours only.
         if (parts.fill && !a->fill.gradient) look.fill = a->fill;
         if (parts.line) look.line = a->stroke;
+        if (look.line) look.line->gradient.reset();
     }
     out.document.looks.push_back(std::move(look));
     // The item is the first to wear it.

@@ -28,7 +28,8 @@ namespace {
 bool hasArtwork(const Item& i)
 {
     return std::visit(Each{[](const Artwork&) { return true; }, [](const Reference&) { return false; },
-                           [](const Group& g) { return std::any_of(g.items.begin(), g.items.end(), [](const ItemPtr& c) { return hasArtwork(*c); }); }},
+                           [](const Group& g) { return std::any_of(g.items.begin(), g.items.end(), [](const ItemPtr& c) { return hasArtwork(*c); }); },
+                           [](const Island&) { return true; }},
                       i.is);
 }
 

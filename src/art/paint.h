@@ -45,20 +45,22 @@ struct GradientStop {
     friend bool operator==(const GradientStop&, const GradientStop&) = default;
 };
 
-// Colours between stops are mixed in sRGB, as SVG has it. Before the first and after the last stop the colour goes on.
+// Colours between stops are mixed in sRGB, as SVG has it.
 struct Gradient {
     enum class Kind { linear, radial };
+    enum class Spread { pad, reflect, repeat }; // beyond the first and last stop: their colours, the way back and forth, or again
     Kind kind = Kind::linear;
     // Maps the unit gradient to the sheet: linear runs from (0, 0) to (1, 0) and is even across; radial is the circle of
     // radius 1 round (0, 0).
     curve::Affine place;
     std::vector<GradientStop> stops; // by place; at least one
     curve::Vec2 focus;               // of a radial one, in its unit: where the first stop is; beyond the circle of radius 1 they make a cone
+    Spread spread = Spread::pad;
     bool byLight = false;            // laid along the sheet's light (lights.h)
     friend bool operator==(const Gradient&, const Gradient&) = default;
 };
 
-enum class Cap { round, flat };
+enum class Cap { round, flat, square }; // square ends reach half the width beyond the line
 enum class Join { round, mitre, bevel };
 
 struct Stroke {
@@ -68,6 +70,10 @@ struct Stroke {
     double opacity = 1;
     Cap cap = Cap::round;
     Join join = Join::round;
+    double mitreLimit = 4;             // of mitred corners: longer tips, in widths, are bevelled; 1 or more
+    std::vector<double> dashes;        // px drawn, left out, drawn ... in turn; empty = an even line
+    double dashFrom = 0;               // px into that sequence at which a path begins
+    Shared<Gradient> gradient;         // in place of the colour, which stands for it where one is wanted
     bool keepsWidth = false;           // the width stays when the item is scaled
     bool behind = false;               // painted before the fill: only what lies outside is seen
     std::optional<curve::Swell> swell; // shares of the width along each path; nothing = even

@@ -316,7 +316,8 @@ bool untouched(const ItemPtr& now, const ItemPtr& given, Eye eye = Eye::hand, bo
                                           const Artwork& y = *b.artwork();
                                           return sameLooks(x, y) && sameDrawing(x, y) && (!all || *x.paths == *y.paths);
                                       },
-                                      [&](const Reference& x) { return x == *b.reference(); }, [&](const Group& x) { return sameRecipe(x, *b.group()); }},
+                                      [&](const Reference& x) { return x == *b.reference(); }, [&](const Group& x) { return sameRecipe(x, *b.group()); },
+                                      [&](const Island& x) { return x == *b.island(); }},
                                  a.is);
     if (!same) return false;
     if (!all && a.group() && a.group()->derived()) return true;
@@ -354,6 +355,9 @@ Item carriedBack(const Item& first, const ItemPtr& given, const ItemPtr& now, co
                     },
                     [&](Reference& mine) {
                         if (a != b) mine = *transformed(a, back).reference();
+                    },
+                    [&](Island& mine) {
+                        if (a != b) mine = *transformed(a, back).island();
                     },
                     [&](Group& mine) {
                         if (!sameRecipe(*a.group(), *b.group())) mine.setDerived(mine.items, GroupRecipe(transformed(a, back).group()->live), 0);

@@ -132,7 +132,7 @@ std::vector<Id> outermost(const Document& d, const std::vector<Id>& ids)
 Item withChildren(const Item& item, std::vector<ItemPtr> children)
 {
     Item out = item;
-    std::visit(Each{[&](Artwork& a) { a.inside = std::move(children); }, [](Reference&) {},
+    std::visit(Each{[&](Artwork& a) { a.inside = std::move(children); }, [](Reference&) {}, [](Island&) {},
                     [&](Group& g) {
                         GroupRecipe r = g.live;
                         g.setDerived(std::move(children), std::move(r), g.made);

@@ -166,14 +166,14 @@ int exportTo(const ExportArgs& a)
         return fail(badUse, "the output must end in .svg, .pdf or .png, or --format must name one of them.");
     const files::SvgResult r = readDrawing(a.in);
     if (!r.ok()) return fail(badInput, r.problem);
-    for (const std::string& what : r.leftOut) std::cerr << "left out: " << what << '\n';
+    for (const std::string& what : r.leftOut) std::cerr << "different: " << what << '\n';
     if (format == ".svg") return write(a.out, files::writeCleanSvg(r.document, 3, a.text ? files::WordsAs::text : files::WordsAs::outlines));
     render::Options o;
     o.references = a.references;
     o.pictures = decode;
     const auto bytes = format == ".pdf"
                            ? render::renderPdf(r.document, o)
-                           : files::writePng(render::renderSheet(r.document, a.width > 0 ? a.width : static_cast<int>(std::lround(r.document.sheet.width)), o));
+                           : files::writePng(render::renderSheet(r.document, a.width > 0 ? a.width : render::usualWidth(r.document.sheet), o));
     if (bytes.empty()) return fail(badOutput, "the picture could not be made: there is not enough memory.");
     return write(a.out, std::string_view(reinterpret_cast<const char*>(bytes.data()), bytes.size()));
 }
@@ -185,7 +185,7 @@ int info(const std::string& in)
     nlohmann::ordered_json j;
     j["title"] = r.document.title;
     j["sheet"] = {{"width", r.document.sheet.width}, {"height", r.document.sheet.height}};
-    std::size_t paths = 0, nodes = 0, open = 0, closed = 0, references = 0;
+    std::size_t paths = 0, nodes = 0, open = 0, closed = 0, references = 0, islands = 0;
     j["layers"] = nlohmann::ordered_json::array();
     for (const art::LayerPtr& l : r.document.layers) {
         std::size_t layerPaths = 0, layerNodes = 0;
@@ -193,6 +193,7 @@ int info(const std::string& in)
         only.layers = {l};
         art::eachItem(only, {}, [&](const art::Item& i, const art::Where&) {
             if (i.reference()) ++references;
+            if (i.island()) ++islands;
             if (!i.artwork()) return;
             for (const curve::Path& p : i.artwork()->paths) {
                 ++layerPaths;
@@ -210,6 +211,7 @@ int info(const std::string& in)
     j["open"] = open;
     j["closed"] = closed;
     j["references"] = references;
+    j["islands"] = islands;
     j["left_out"] = r.leftOut;
     std::cout << j.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
     return done;

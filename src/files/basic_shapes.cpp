@@ -2,19 +2,19 @@
 
 #include "curve/figures.h"
 #include "files/path_data.h"
-#include "files/svg_style.h"
 #include "files/xml.h"
 
 #include <pugixml.hpp>
 
 #include <algorithm>
+#include <string_view>
 
 namespace softrope::files {
 
 using curve::Paths;
 using curve::Vec2;
 
-std::optional<Paths> pathsOfShape(pugi::xml_node n, bool* fault)
+std::optional<Paths> pathsOfShape(pugi::xml_node n, const Lengths& by, bool* fault)
 {
     const std::string name = localName(n);
     if (name == "path") {
@@ -22,13 +22,19 @@ std::optional<Paths> pathsOfShape(pugi::xml_node n, bool* fault)
         if (fault) *fault = p.fault.has_value();
         return std::move(p.paths);
     }
-    const auto v = [&](const char* a) { return lengthPx(n.attribute(a).value()).value_or(0); };
+    const auto v = [&](std::string_view a) {
+        const char* text = n.attribute(a.data()).value();
+        const bool across = a.front() == 'x' || a == "width" || a == "cx" || a == "rx", down = a.front() == 'y' || a == "height" || a == "cy" || a == "ry";
+        return (across ? by.across(text) : down ? by.down(text) : by.other(text)).value_or(0);
+    };
+    // "auto" and what is not said are as the other one (SVG 2, 7.4).
+    const auto given = [&](const char* a) { return n.attribute(a) && std::string_view(n.attribute(a).value()) != "auto"; };
     if (name == "rect") {
         const double x = v("x"), y = v("y"), w = v("width"), h = v("height");
         if (!(w > 0 && h > 0)) return Paths{};
         double rx = v("rx"), ry = v("ry");
-        if (!n.attribute("rx")) rx = ry;
-        if (!n.attribute("ry")) ry = rx;
+        if (!given("rx")) rx = ry;
+        if (!given("ry")) ry = rx;
         rx = std::clamp(rx, 0.0, w / 2);
         ry = std::clamp(ry, 0.0, h / 2);
         if (rx <= 0 || ry <= 0) return Paths{curve::rectangle({x, y}, {x + w, y + h})};
@@ -39,7 +45,10 @@ std::optional<Paths> pathsOfShape(pugi::xml_node n, bool* fault)
             .paths;
     }
     if (name == "circle") return v("r") > 0 ? Paths{curve::circle({v("cx"), v("cy")}, v("r"))} : Paths{};
-    if (name == "ellipse") return v("rx") > 0 && v("ry") > 0 ? Paths{curve::ellipse({v("cx"), v("cy")}, v("rx"), v("ry"))} : Paths{};
+    if (name == "ellipse") {
+        const double rx = given("rx") ? v("rx") : v("ry"), ry = given("ry") ? v("ry") : rx;
+        return rx > 0 && ry > 0 ? Paths{curve::ellipse({v("cx"), v("cy")}, rx, ry)} : Paths{};
+    }
     if (name == "line") return Paths{curve::polyline({{v("x1"), v("y1")}, {v("x2"), v("y2")}}, false)};
     if (name == "polyline" || name == "polygon") {
         const auto c = numbers(n.attribute("points").value());

@@ -105,7 +105,7 @@ std::optional<art::Stage> readStage(pugi::xml_node n, const art::Document& now, 
         const art::Item* i = now.item(std::strtoull(address.c_str() + std::string(pictureNow).size(), nullptr, 10));
         return i && i->reference() && i->reference()->picture ? std::optional(i->reference()->picture->bytes) : std::nullopt;
     };
-    SvgResult r = readSvg(n.text().get(), here, false);
+    SvgResult r = readSvg(n.text().get(), here, {.stages = false});
     if (!r.ok() || !r.working) return std::nullopt;
     const std::vector<Id> layers = idsIn(n, "layers-as-now"), runs = idsIn(n, "items-as-now");
     std::map<Id, Id> items; // the first of a run, and how many it is

@@ -1,5 +1,6 @@
 #include "files/svg_artwork.h"
 
+#include "art/edits.h"
 #include "art/inks.h"
 #include "files/gradients.h"
 #include "files/path_data.h"
@@ -24,9 +25,9 @@ void rim(pugi::xml_node n, art::Stroke& s)
     s.cap = plain.cap;
     s.join = plain.join;
     const auto v = numbers(n.attribute("rope:line").value());
-    if (v.size() != 3) return;
+    if (v.size() < 3) return;
     s.opacity = std::clamp(v[0], 0.0, 1.0);
-    s.cap = v[1] > 0 ? art::Cap::flat : art::Cap::round;
+    s.cap = static_cast<art::Cap>(static_cast<int>(std::clamp(v[1], 0.0, 2.0)));
     s.join = static_cast<art::Join>(static_cast<int>(std::clamp(v[2], 0.0, 2.0)));
 }
 
@@ -45,36 +46,59 @@ std::optional<curve::Swell> swellFrom(const std::vector<double>& v)
 Artwork artworkOf(Reading& reading, pugi::xml_node n, Paths paths, const Style& s, const Affine& m, const recipes::PartReader& part)
 {
     Artwork a;
+    const curve::Box own = curve::bounds(paths);
     Paths onSheet;
-    for (Path& p : paths)
-        if (!p.empty()) onSheet.push_back(m == Affine{} ? std::move(p) : curve::transformed(p, m));
-    a.setPaths(std::move(onSheet));
-    const auto paint = [&](const Style::Paint& p) -> std::optional<art::Colour> {
-        if (!p.server.empty()) reading.missed.add(words::marked("%n gradient(s) or pattern(s) (painted grey)"));
-        return p.colour;
-    };
-    if (const auto g = s.fill.server.empty() ? art::Shared<art::Gradient>() : gradientOf(reading.named, s.fill.server, curve::bounds(a.paths), m, s)) {
-        a.fill.gradient = g;
-        a.fill.colour = art::colourAt(*g, 0.5).colour;
-        if (const auto c = art::colourFrom(n.attribute("rope:fill-colour").value())) a.fill.colour = c;
-    } else {
-        a.fill.colour = paint(s.fill);
+    bool beyond = false;
+    for (Path& p : paths) {
+        if (p.empty()) continue;
+        Path on = m == Affine{} ? std::move(p) : curve::transformed(p, m);
+        if (art::withinReach(on))
+            onSheet.push_back(std::move(on));
+        else
+            beyond = true;
     }
+    if (beyond) reading.missed.add(words::marked("%n shape(s) with numbers out of range"));
+    a.setPaths(std::move(onSheet));
+    const auto paint = [&](const Style::Paint& p, auto& to) {
+        to.colour = p.colour;
+        if (p.server.empty()) return;
+        if (const auto g = reading.gradients.of(p.server, own, m, s)) {
+            to.gradient = g;
+            to.colour = art::colourAt(*g, 0.5).colour;
+        } else if (localName(reading.named.find(p.server)) == "pattern") {
+            reading.missed.add(words::marked("%n pattern(s) (painted grey)"));
+            to.colour = art::Colour{128, 128, 128};
+        }
+    };
+    paint(s.fill, a.fill);
+    if (const auto c = art::colourFrom(n.attribute("rope:fill-colour").value())) a.fill.colour = c;
     a.fill.ink = inkUse(n.attribute("rope:fill-ink").value());
     if (const std::string lit = n.attribute("rope:lit").value(); !lit.empty()) a.fill.lit = lit == "warm" ? art::Lit::warm : art::Lit::cool;
     a.stroke.ink = inkUse(n.attribute("rope:stroke-ink").value());
-    a.fill.opacity = one(n, "rope:fill-opacity", s.fillOpacity);
+    a.fill.opacity = one(n, "rope:fill-opacity", s.fillOpacity * s.fill.opacity);
     a.fill.evenOdd = s.evenOdd;
     // A fill that reaches under its neighbours is drawn with a line of its own paint.
-    a.stroke.colour = n.attribute("rope:overlap") && !n.attribute("rope:lined") ? std::nullopt : paint(s.stroke);
-    a.stroke.width = s.strokeWidth * curve::meanScale(m);
-    a.stroke.opacity = s.strokeOpacity;
+    if (n.attribute("rope:overlap") && !n.attribute("rope:lined"))
+        a.stroke.colour.reset();
+    else
+        paint(s.stroke, a.stroke);
+    const double scale = s.evenWidth ? 1 : curve::meanScale(m);
+    a.stroke.width = std::min(s.strokeWidth * scale, art::farthest);
+    a.stroke.opacity = s.strokeOpacity * s.stroke.opacity;
     a.stroke.cap = s.cap;
     a.stroke.join = s.join;
+    a.stroke.mitreLimit = s.mitreLimit;
     a.stroke.behind = s.lineFirst;
-    if (s.dashed && a.stroke.colour) reading.missed.add(words::marked("%n dash pattern(s) (drawn solid)"));
+    // A sequence with something less than nothing in it, or of nothing, is none (SVG 1.1, 11.4).
+    if (std::all_of(s.dashes.begin(), s.dashes.end(), [](double d) { return d >= 0; }) && std::any_of(s.dashes.begin(), s.dashes.end(), [](double d) { return d > 0; })) {
+        a.stroke.dashes = s.dashes;
+        for (double& d : a.stroke.dashes) d *= scale;
+        a.stroke.dashFrom = s.dashFrom * scale;
+    }
     a.stroke.keepsWidth = flagged(n, "rope:keeps-width");
     if (n.attribute("rope:stroke")) a.stroke.colour = art::colourFrom(n.attribute("rope:stroke").value());
+    if (const char* hidden = n.attribute("rope:stroke-gradient").value(); *hidden)
+        if (const auto g = reading.gradients.of(hidden, own, m, s)) a.stroke.gradient = g;
     if (n.attribute("rope:swell")) a.stroke.swell = swellFrom(numbers(n.attribute("rope:swell").value()));
     if (const auto v = numbers(n.attribute("rope:overlap").value()); v.size() == 2) {
         a.fill.overlap = v[0];

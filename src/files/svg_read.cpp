@@ -1,4 +1,5 @@
 #include "curve/polygon.h"
+#include "files/drawing_text.h"
 #include "files/path_data.h"
 #include "files/recipes.h"
 #include "files/stages.h"
@@ -29,10 +30,11 @@ using List = Items::List;
 class Reader {
 public:
     // `stages`: those that are kept beside the work are read; there are none in one of them.
-    Reader(SvgResult& out, pugi::xml_node svg, const PictureOpener& open, bool stages)
-        : out_(out), d_(out.document), opener_(open), stages_(stages), named_(svg), reading_{out.document, named_, open, !svg.attribute("rope:version").empty()}
+    Reader(SvgResult& out, pugi::xml_node svg, const PictureOpener& open, const ReadingOptions& o)
+        : out_(out), d_(out.document), opener_(open), stages_(o.stages), named_(svg), reading_{out.document, named_, open, !svg.attribute("rope:version").empty()}
     {
         out_.working = reading_.working;
+        if (o.apart) items_.takeApart();
     }
 
     void run(pugi::xml_node svg)
@@ -46,6 +48,10 @@ public:
         for (int k = 0; k < styles_.leftOut(); ++k) reading_.missed.add(words::marked("%n rule(s) of style sheets"));
         if (!styles_.empty()) style.sheet = &styles_;
         style.apply(svg);
+        const auto box = viewBoxOf(svg);
+        style.lengths.width = box ? box->width : d_.sheet.width;
+        style.lengths.height = box ? box->height : d_.sheet.height;
+        items_.within(svg);
         for (const pugi::xml_node n : svg.children()) {
             const std::string name = localName(n);
             if (name == "g" && (reading_.working ? n.attribute("rope:layer") : canBeLayer(n)))
@@ -132,8 +138,11 @@ private:
     {
         const auto box = viewBoxOf(svg);
         const auto w = lengthPx(svg.attribute("width").value()), h = lengthPx(svg.attribute("height").value());
-        d_.sheet.width = side(w && *w > 0 ? *w : box ? box->width : 1080);
-        d_.sheet.height = side(h && *h > 0 ? *h : box ? box->height : 1080);
+        // With one side said, the other follows (CSS Images Level 3, 5.1).
+        const double ratio = box ? box->width / box->height : 1;
+        const bool wide = w && *w > 0, high = h && *h > 0;
+        d_.sheet.width = side(wide ? *w : high && box ? *h * ratio : box ? box->width : 1080);
+        d_.sheet.height = side(high ? *h : wide && box ? *w / ratio : box ? box->height : 1080);
         const std::string width = svg.attribute("width").value();
         if (width.find("mm") != std::string::npos) d_.sheet.unit = art::Unit::mm;
         if (width.find("in") != std::string::npos) d_.sheet.unit = art::Unit::in;
@@ -214,7 +223,7 @@ private:
         Style own;
         own.sheet = &styles_;
         own.apply(n);
-        return own.filter.empty() && own.clip.empty() && own.blend == art::Blend::normal && !own.isolated;
+        return own.filter.empty() && own.clip.empty() && own.mask.empty() && own.blend == art::Blend::normal && !own.isolated;
     }
 
     void layer(pugi::xml_node n, Style style)
@@ -226,8 +235,8 @@ private:
         auto l = newLayer(name, n.attribute("rope:layer").as_ullong(0));
         l->locked = flagged(n, "rope:locked");
         style.apply(n);
-        l->shown = !style.hidden;
-        style.hidden = false;
+        l->shown = !style.leftOut;
+        style.leftOut = false;
         l->opacity = style.opacity;
         style.opacity = 1;
         if (const auto v = numbers(n.attribute("rope:mirror").value()); v.size() == 3) l->mirror = mirror::Axis{{v[0], v[1]}, v[2]};
@@ -235,7 +244,9 @@ private:
         open_ = nullptr;
         art::GroupRecipe live = reading_.working ? recipes::readGroup(n, items_.partReader()) : art::GroupRecipe{};
         List items;
+        items_.within(n);
         items_.children(n, style, m, items, 1);
+        items_.leave();
         if (std::holds_alternative<std::monostate>(live))
             l->items = std::move(items);
         else
@@ -300,16 +311,25 @@ SvgResult readSvg(std::string_view text)
 
 SvgResult readSvg(std::string_view text, const PictureOpener& open)
 {
-    return readSvg(text, open, true);
+    return readSvg(text, open, ReadingOptions{});
 }
 
-SvgResult readSvg(std::string_view text, const PictureOpener& open, bool stages)
+SvgResult readSvg(std::string_view text, const PictureOpener& open, const ReadingOptions& o)
 {
     SvgResult out;
     pugi::xml_document xml;
-    const pugi::xml_parse_result parsed = xml.load_buffer(text.data(), text.size());
-    pugi::xml_node svg = xml.child("svg");
-    if (!svg) svg = xml.child("svg:svg");
+    const std::optional<std::string> plain = unpacked(text);
+    if (!plain) {
+        out.problem = words::said("The file is packed, and broken.");
+        return out;
+    }
+    const std::optional<std::string> expanded = withEntities(*plain);
+    const std::string& whole = expanded ? *expanded : *plain;
+    // White space counts between words only: without words it is not even read.
+    const bool spaced = whole.find("text") != std::string::npos;
+    const pugi::xml_parse_result parsed = xml.load_buffer(whole.data(), whole.size(), pugi::parse_default | (spaced ? pugi::parse_ws_pcdata : 0));
+    if (parsed) tidy(xml);
+    const pugi::xml_node svg = xml.child("svg");
     if (!parsed) {
         out.problem = text.empty() ? words::said("The file is empty.")
                                    : words::said("The file is broken: %1 at byte %2.", {parsed.description(), std::to_string(parsed.offset)});
@@ -319,7 +339,7 @@ SvgResult readSvg(std::string_view text, const PictureOpener& open, bool stages)
         out.problem = words::said("The file is not an SVG drawing.");
         return out;
     }
-    Reader(out, svg, open, stages).run(svg);
+    Reader(out, svg, open, o).run(svg);
     return out;
 }
 

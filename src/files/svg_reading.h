@@ -61,6 +61,7 @@ struct Reading {
     bool working = false; // one of our own files
     Ids ids{document};
     Missed missed{};
+    Gradients gradients{named};
 };
 
 } // namespace softrope::files

@@ -1,6 +1,7 @@
 #include "files/svg_style.h"
 
 #include "files/css.h"
+#include "files/css_colour.h"
 #include "files/text.h"
 
 #include <pugixml.hpp>
@@ -33,22 +34,6 @@ double share(std::string_view s)
 }
 
 } // namespace
-
-std::optional<double> lengthPx(std::string_view text)
-{
-    text = trimmed(text);
-    if (!text.empty() && text.front() == '+') text.remove_prefix(1);
-    double v = 0;
-    const auto [end, e] = std::from_chars(text.data(), text.data() + text.size(), v);
-    if (e != std::errc() || !std::isfinite(v)) return std::nullopt;
-    const std::string_view unit = trimmed(text.substr(static_cast<std::size_t>(end - text.data())));
-    // CSS: 96 px to the inch.
-    constexpr std::array<std::pair<std::string_view, double>, 7> units{
-        {{"", 1}, {"px", 1}, {"in", 96}, {"mm", 96 / 25.4}, {"cm", 96 / 2.54}, {"pt", 96.0 / 72}, {"pc", 16}}};
-    for (const auto& [name, px] : units)
-        if (unit == name) return v * px;
-    return std::nullopt;
-}
 
 curve::Affine transformOf(std::string_view text)
 {
@@ -106,16 +91,36 @@ std::string nameOf(std::string_view value)
 
 Style::Paint Style::paint(std::string_view value, const Paint& before) const
 {
-    if (value == "none" || value == "transparent") return {};
+    if (value == "none") return {};
     if (value == "inherit") return before;
-    if (value == "currentColor") return {current, {}};
+    if (value == "currentColor" || value == "currentcolor") return {current, {}, currentOpacity};
     if (value.rfind("url(", 0) == 0) {
         const std::string found = nameOf(value), name = found.empty() ? "?" : found;
-        return {art::Colour{128, 128, 128}, name};
+        // What stands behind is painted where there is no such gradient or pattern (SVG 1.1, 11.2).
+        const auto end = value.find(')');
+        Paint behind = end == std::string_view::npos ? Paint{} : paint(trimmed(value.substr(end + 1)), {});
+        return {behind.colour, name, behind.opacity};
     }
-    if (const auto c = art::colourFrom(value)) return {*c, {}};
+    if (const auto c = cssColourFrom(value)) return {c->colour, {}, c->opacity};
     return before;
 }
+
+namespace {
+
+// Keywords by common practice (CSS Fonts Level 4, 2.5); shares are of the size around.
+double fontSize(std::string_view value, double around)
+{
+    constexpr std::array<std::pair<std::string_view, double>, 7> named{
+        {{"xx-small", 9}, {"x-small", 10}, {"small", 13}, {"medium", 16}, {"large", 18}, {"x-large", 24}, {"xx-large", 32}}};
+    for (const auto& [name, px] : named)
+        if (value == name) return px;
+    if (value == "larger") return around * 1.2;
+    if (value == "smaller") return around / 1.2;
+    const double px = Lengths{0, 0, around}.of(value, around).value_or(around);
+    return px >= 0 ? px : around;
+}
+
+} // namespace
 
 void Style::set(std::string_view name, std::string_view value)
 {
@@ -125,38 +130,60 @@ void Style::set(std::string_view name, std::string_view value)
         fill = paint(value, fill);
     else if (name == "stroke")
         stroke = paint(value, stroke);
-    else if (name == "color")
-        current = art::colourFrom(value).value_or(current);
+    else if (name == "color") {
+        if (const auto c = cssColourFrom(value)) {
+            current = c->colour;
+            currentOpacity = c->opacity;
+        }
+    }
     else if (name == "fill-opacity")
         fillOpacity = share(value);
     else if (name == "stroke-opacity")
         strokeOpacity = share(value);
     else if (name == "opacity")
         opacity *= share(value);
+    else if (name == "font-size")
+        lengths.font = fontSize(value, lengths.font);
+    else if (name == "mask")
+        mask = value == "none" ? std::string() : nameOf(value);
     else if (name == "mix-blend-mode")
         blend = art::blendFrom(value).value_or(art::Blend::normal);
     else if (name == "isolation")
         isolated = value == "isolate";
     else if (name == "filter")
-        filter = value == "none" ? std::string() : nameOf(value).empty() ? "?" : nameOf(value);
+        filter = value == "none" ? std::string() : nameOf(value).empty() || value.find(')') + 1 != value.size() ? "?" : nameOf(value); // one of several is none
     else if (name == "clip-path")
         clip = value == "none" ? std::string() : nameOf(value).empty() ? "?" : nameOf(value);
     else if (name == "stroke-width")
-        strokeWidth = std::max(0.0, lengthPx(value).value_or(strokeWidth));
+        strokeWidth = std::max(0.0, lengths.other(value).value_or(strokeWidth));
     else if (name == "fill-rule")
         evenOdd = value == "evenodd";
     else if (name == "stroke-linecap")
-        cap = value == "round" ? art::Cap::round : art::Cap::flat;
+        cap = value == "round" ? art::Cap::round : value == "square" ? art::Cap::square : art::Cap::flat;
     else if (name == "stroke-linejoin")
         join = value == "round" ? art::Join::round : value == "bevel" ? art::Join::bevel : art::Join::mitre;
     else if (name == "paint-order") // what is not named comes after, in the order fill, stroke, markers (SVG 2, 13.8)
         lineFirst = value.find("stroke") < value.find("fill");
     else if (name == "stroke-dasharray")
-        dashed = value != "none";
+        dashes = value == "none" ? std::vector<double>{} : lengthsIn(value, lengths).value_or(std::vector<double>{});
+    else if (name == "stroke-dashoffset")
+        dashFrom = lengths.other(value).value_or(dashFrom);
+    else if (name == "stroke-miterlimit")
+        mitreLimit = std::max(1.0, plain(value).value_or(mitreLimit));
+    else if (name == "vector-effect")
+        evenWidth = value == "non-scaling-stroke";
+    else if (name == "marker")
+        for (std::string& m : markers) m = nameOf(value);
+    else if (name == "marker-start")
+        markers[0] = nameOf(value);
+    else if (name == "marker-mid")
+        markers[1] = nameOf(value);
+    else if (name == "marker-end")
+        markers[2] = nameOf(value);
     else if (name == "display")
-        hidden = hidden || value == "none";
+        leftOut = leftOut || value == "none";
     else if (name == "visibility")
-        hidden = hidden || value == "hidden" || value == "collapse";
+        hidden = value == "hidden" || value == "collapse";
 }
 
 namespace {
@@ -172,10 +199,12 @@ template <typename Told> void eachSaid(pugi::xml_node n, const StyleSheet* sheet
                 if (d.important == important) told(d.name, d.value);
 }
 
-// Those that Style::set knows, "color" first: currentColor on the same element means the new one.
-constexpr std::array<std::string_view, 18> known{
-    "paint-order", "color",     "fill",         "stroke",    "fill-opacity",   "stroke-opacity",  "opacity",          "mix-blend-mode", "isolation",
-    "filter",      "clip-path", "stroke-width", "fill-rule", "stroke-linecap", "stroke-linejoin", "stroke-dasharray", "display",        "visibility"};
+// Those that Style::set knows. What others are told by comes first: currentColor and em on the same element mean the new ones.
+constexpr std::array<std::string_view, 27> known{
+    "font-size",        "paint-order",       "color",          "fill",           "stroke",          "fill-opacity",      "stroke-opacity",
+    "opacity",          "mix-blend-mode",    "isolation",      "filter",         "clip-path",       "mask",              "stroke-width",
+    "fill-rule",        "stroke-linecap",    "stroke-linejoin", "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset", "vector-effect",
+    "marker",           "marker-start",      "marker-mid",     "marker-end",     "display",         "visibility"};
 
 } // namespace
 
@@ -192,6 +221,9 @@ void Style::apply(pugi::xml_node n)
 {
     std::array<std::string_view, known.size()> said{};
     eachSaid(n, sheet, [&](std::string_view name, std::string_view value) {
+        if (name == "marker") // a shorthand: those said before it are over
+            for (const std::string_view one : {"marker-start", "marker-mid", "marker-end"})
+                said[static_cast<std::size_t>(std::find(known.begin(), known.end(), one) - known.begin())] = {};
         const auto at = std::find(known.begin(), known.end(), name);
         if (at != known.end()) said[static_cast<std::size_t>(at - known.begin())] = value;
     });

@@ -3,10 +3,12 @@
 
 #include "art/document.h"
 #include "curve/affine.h"
+#include "files/lengths.h"
 
 #include <optional>
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace pugi {
 class xml_node;
@@ -18,18 +20,27 @@ class StyleSheet;
 
 struct Style {
     struct Paint {
-        std::optional<art::Colour> colour;
-        std::string server; // name of a gradient or pattern; the colour, a mid grey, stands in for it
+        std::optional<art::Colour> colour; // with a server: what is painted where there is none of that name
+        std::string server;                // name of a gradient or pattern
+        double opacity = 1;                // of the colour itself
     };
     Paint fill{art::Colour{0, 0, 0}, {}}, stroke;
     art::Colour current{0, 0, 0};
+    double currentOpacity = 1;
     double fillOpacity = 1, strokeOpacity = 1, strokeWidth = 1;
-    bool evenOdd = false, hidden = false, dashed = false, lineFirst = false;
+    std::vector<double> dashes; // px
+    double dashFrom = 0, mitreLimit = 4;
+    bool evenOdd = false, lineFirst = false;
+    bool hidden = false;    // by visibility: what lies in it may show itself
+    bool leftOut = false;   // by display, with all in it
+    bool evenWidth = false; // the line is not scaled with its shape
+    std::string markers[3]; // names: at the start, in the middle, at the end
+    Lengths lengths;
     // Not inherited: whoever goes down takes them out first.
     double opacity = 1;
     art::Blend blend = art::Blend::normal;
     bool isolated = false;
-    std::string filter, clip; // names
+    std::string filter, clip, mask; // names
     art::Cap cap = art::Cap::flat;
     art::Join join = art::Join::mitre;
 
@@ -38,7 +49,7 @@ struct Style {
     // (CSS Cascading Level 4, 6).
     void apply(pugi::xml_node n);
     // Whether what blends in the element stays in it (Compositing and Blending Level 1, 3.4.2; clip paths aside, as viewers have it).
-    bool isolates() const { return isolated || opacity < 1 || blend != art::Blend::normal || !filter.empty(); }
+    bool isolates() const { return isolated || opacity < 1 || blend != art::Blend::normal || !filter.empty() || !mask.empty(); }
 
 private:
     void set(std::string_view name, std::string_view value);
@@ -47,8 +58,6 @@ private:
 
 // What is said of one property of the element, in the same order; empty where nothing is.
 std::string propertyOf(pugi::xml_node n, std::string_view name, const StyleSheet* sheet);
-// "12", "3mm", "1in", "2pt", "5pc", "1cm", "10px"; nothing for percentages, em and what is no length. In px.
-std::optional<double> lengthPx(std::string_view text);
 // matrix, translate, scale, rotate, skewX, skewY in sequence (SVG 1.1, 7.6); the identity where it cannot be read.
 curve::Affine transformOf(std::string_view text);
 

@@ -2,6 +2,7 @@
 #include "art/mirrored.h"
 #include "art/tree.h"
 #include "files/bytes.h"
+#include "files/island.h"
 #include "files/path_data.h"
 #include "files/recipes.h"
 #include "files/stages.h"
@@ -12,6 +13,7 @@
 #include <pugixml.hpp>
 
 #include <algorithm>
+#include <cmath>
 #include <sstream>
 
 namespace softrope::files {
@@ -33,9 +35,11 @@ double inUnit(double px, art::Unit u)
 class Writer {
 public:
     Writer(const art::Document& d, bool working, int decimals, const PictureLink& link = {}, WordsAs words = WordsAs::outlines)
-        : d_(d), working_(working), decimals_(decimals), link_(link), words_(words)
+        : d_(d), working_(working), decimals_(std::max(decimals, neededFor(d.sheet))), link_(link), words_(words)
     {
     }
+    // Decimals that tell a twenty-thousandth of a sheet: the usual three are too coarse on one of a few px.
+    static int neededFor(const art::Sheet& s) { return static_cast<int>(std::ceil(std::log10(20000 / std::max({s.width, s.height, 1e-3})))); }
 
     std::string run()
     {
@@ -85,7 +89,7 @@ public:
         if (!defs_.first_child()) root_.remove_child(defs_);
         std::ostringstream out;
         xml_.save(out, " ", pugi::format_default, pugi::encoding_utf8);
-        return out.str();
+        return withIslands(out.str());
     }
 
 private:
@@ -98,7 +102,23 @@ private:
     pugi::xml_node root_, defs_;
     int gradients_ = 0;
 
-    int clips_ = 0, blurs_ = 0;
+    int clips_ = 0, blurs_ = 0, islands_ = 0;
+    std::vector<std::string> whole_; // islands, to be put in place of their marks
+    static constexpr const char* islandMark = "island ";
+
+    std::string withIslands(const std::string& text) const
+    {
+        if (whole_.empty()) return text;
+        std::string out;
+        const std::string open = std::string("<!--") + islandMark;
+        std::size_t from = 0;
+        for (std::size_t at = text.find(open); at != std::string::npos; at = text.find(open, from)) {
+            const std::size_t end = text.find("-->", at);
+            out.append(text, from, at - from).append(whole_.at(std::stoul(text.substr(at + open.size(), end - at - open.size()))));
+            from = end + 3;
+        }
+        return out.append(text, from);
+    }
 
     std::string num(double v) const { return number(v, working_ ? exact : decimals_); }
 
@@ -166,10 +186,14 @@ private:
         plain.gradients_ = gradients_;
         plain.clips_ = clips_;
         plain.blurs_ = blurs_;
+        plain.islands_ = islands_;
+        plain.whole_ = std::move(whole_);
         act(plain, other);
         gradients_ = plain.gradients_;
         clips_ = plain.clips_;
         blurs_ = plain.blurs_;
+        islands_ = plain.islands_;
+        whole_ = std::move(plain.whole_);
         if (!other.first_child()) g.remove_child(other);
     }
 
@@ -185,7 +209,8 @@ private:
                              [&](const art::Reference& r) {
                                  if (working_) reference(g, i, r);
                              },
-                             [&](const art::Group& group) { this->group(g, i, group); }},
+                             [&](const art::Group& group) { this->group(g, i, group); },
+                             [&](const art::Island& k) { island(g, i, k); }},
                    i.is);
     }
 
@@ -200,6 +225,24 @@ private:
         }
         for (const art::ItemPtr& c : group.items) item(n, *c);
         if (!working_ && !drawn(n)) g.remove_child(n);
+    }
+
+    // The drawing stands in its place when the rest is text: nothing may be put between its words. Its names are made its own.
+    void island(pugi::xml_node g, const Item& i, const art::Island& k)
+    {
+        if (!working_ && k.source->box.empty()) return;
+        pugi::xml_node n = g.append_child("g");
+        common(n, i);
+        set(n, "transform", matrix(k.place));
+        const std::string names = "island-" + std::to_string(working_ ? i.id : ++islands_) + '-';
+        if (working_) {
+            set(n, "rope:island", k.source->what);
+            set(n, "rope:names", names);
+            const curve::Box& b = k.source->box;
+            if (!b.empty()) set(n, "rope:box", num(b.min.x) + ' ' + num(b.min.y) + ' ' + num(b.max.x) + ' ' + num(b.max.y));
+        }
+        n.append_child(pugi::node_comment).set_value((islandMark + std::to_string(whole_.size())).c_str());
+        whole_.push_back(namedAnew(k.source->xml, names, true));
     }
 
     // An area with things inside: its fill, then those clipped by it, then its line.
@@ -347,11 +390,19 @@ private:
             set(n, "stroke-width", num(2 * a.fill.overlap));
             set(n, "stroke-linejoin", "round");
         } else if (a.stroke.colour || working_) {
-            set(n, "stroke", a.stroke.colour && !hidden ? art::text(*a.stroke.colour) : "none");
+            const std::string line = a.stroke.colour && a.stroke.gradient ? "url(#" + gradient(*a.stroke.gradient) + ')'
+                                     : a.stroke.colour                    ? art::text(*a.stroke.colour)
+                                                                          : "none";
+            set(n, "stroke", hidden ? "none" : line);
+            if (working_ && a.stroke.gradient && a.stroke.colour) {
+                set(n, "rope:stroke", art::text(*a.stroke.colour));
+                set(n, "rope:stroke-gradient", "gradient-" + std::to_string(gradients_));
+            }
             set(n, "stroke-width", num(a.stroke.width));
             if (a.stroke.opacity < 1) set(n, "stroke-opacity", num(a.stroke.opacity));
-            set(n, "stroke-linecap", a.stroke.cap == art::Cap::round ? "round" : "butt");
+            set(n, "stroke-linecap", a.stroke.cap == art::Cap::round ? "round" : a.stroke.cap == art::Cap::square ? "square" : "butt");
             set(n, "stroke-linejoin", a.stroke.join == art::Join::round ? "round" : a.stroke.join == art::Join::mitre ? "miter" : "bevel");
+            dashes(n, a.stroke);
         }
         if (a.stroke.behind && (a.stroke.colour || working_)) { // no attribute of SVG 1.1
             pugi::xml_attribute style = n.attribute("style");
@@ -367,7 +418,10 @@ private:
             if (a.fill.overlap > 0) {
                 set(n, "rope:overlap", num(a.fill.overlap) + ' ' + num(a.stroke.width));
                 if (a.stroke.colour) set(n, "rope:lined", "true");
-                if (reachesUnder(a)) line(n, a.stroke);
+                if (reachesUnder(a)) {
+                    line(n, a.stroke);
+                    dashes(n, a.stroke);
+                }
             }
             if (a.guide) {
                 set(n, "rope:guide", "true");
@@ -393,13 +447,23 @@ private:
             return;
         }
         set(n, "d", data);
-        if (working_ && a.stroke.colour && hidden) set(n, "rope:stroke", art::text(*a.stroke.colour));
+        if (working_ && a.stroke.colour && hidden && !a.stroke.gradient) set(n, "rope:stroke", art::text(*a.stroke.colour));
         if (swells && !held) { // for other viewers; worked out again when it is read here
             pugi::xml_node shown = a.stroke.behind ? g.insert_child_before("path", n) : g.append_child("path");
             set(shown, "rope:derived", "true");
             if (!i.shown) set(shown, "display", "none");
             outline(shown, i, a);
         }
+    }
+
+    void dashes(pugi::xml_node n, const art::Stroke& s) const
+    {
+        if (s.mitreLimit != art::Stroke{}.mitreLimit) set(n, "stroke-miterlimit", num(s.mitreLimit));
+        if (s.dashes.empty()) return;
+        std::string text;
+        for (const double d : s.dashes) text += (text.empty() ? "" : " ") + num(d);
+        set(n, "stroke-dasharray", text);
+        if (s.dashFrom != 0) set(n, "stroke-dashoffset", num(s.dashFrom));
     }
 
     // A line that is not drawn, kept for the day it is: its looks beside those that paint the rim.
@@ -473,6 +537,7 @@ private:
         }
         const curve::Affine& m = g.place;
         set(n, "gradientTransform", matrix(m));
+        if (g.spread != art::Gradient::Spread::pad) set(n, "spreadMethod", g.spread == art::Gradient::Spread::reflect ? "reflect" : "repeat");
         if (working_ && g.byLight) set(n, "rope:by-light", "true");
         for (const art::GradientStop& s : g.stops) {
             pugi::xml_node stop = n.append_child("stop");
@@ -487,7 +552,7 @@ private:
     // The swelled line as the area it covers.
     void outline(pugi::xml_node n, const Item& i, const Artwork& a)
     {
-        set(n, "fill", art::text(*a.stroke.colour));
+        set(n, "fill", a.stroke.gradient ? "url(#" + gradient(*a.stroke.gradient) + ')' : art::text(*a.stroke.colour));
         if (working_)
             effects(n, i);
         else

@@ -31,7 +31,7 @@ bool sameLook(const art::Item& a, const art::Item& b)
 {
     const art::Artwork &x = *a.artwork(), &y = *b.artwork();
     const auto fill = [](const art::Fill& f) { return std::tie(f.colour, f.opacity, f.gradient, f.overlap); };
-    const auto line = [](const art::Stroke& s) { return std::tie(s.colour, s.opacity, s.cap, s.join, s.behind, s.swell); };
+    const auto line = [](const art::Stroke& s) { return std::tie(s.colour, s.opacity, s.cap, s.join, s.mitreLimit, s.dashes, s.gradient, s.behind, s.swell); };
     return a.opacity == 1 && b.opacity == 1 && a.blend == art::Blend::normal && b.blend == art::Blend::normal && a.blur == b.blur &&
            fill(x.fill) == fill(y.fill) && x.fill.opacity == 1 && line(x.stroke) == line(y.stroke) &&
            (!x.stroke.colour || std::abs(x.stroke.width - y.stroke.width) < 1e-3);
@@ -164,12 +164,19 @@ std::vector<Finding> colourFaults(const art::Document& d, const Limits& l)
             for (const art::GradientStop& s : a.fill.gradient->stops) take(s.colour, s.ink, lit);
         else
             take(a.fill.colour, a.fill.ink, lit);
-        take(a.stroke.colour, a.stroke.ink, false);
+        if (a.stroke.gradient)
+            for (const art::GradientStop& s : a.stroke.gradient->stops) take(s.colour, s.ink, false);
+        else
+            take(a.stroke.colour, a.stroke.ink, false);
         if (!l.flat) return;
         const art::Id outer = w.parent && w.parent->blur > 0 ? w.parent->id : i.id;
         const bool see = i.opacity < 1 || (a.fill.colour && a.fill.opacity < 1) || (a.stroke.colour && a.stroke.opacity < 1);
-        if (a.fill.gradient || i.blur > 0 || i.blend != art::Blend::normal || see || (w.parent && w.parent->blur > 0)) flat[outer] = false;
+        if (a.fill.gradient || a.stroke.gradient || i.blur > 0 || i.blend != art::Blend::normal || see || (w.parent && w.parent->blur > 0)) flat[outer] = false;
     });
+    if (l.flat)
+        art::eachItem(d, art::seen, [&](const art::Item& i, const art::Where&) {
+            if (i.island()) flat[i.id] = false;
+        });
     for (const auto& [id, is] : flat)
         if (const art::Item* i = d.item(id)) found.push_back(over(Fault::notFlat, art::bounds(*i), id, Mending::none));
     if (!d.inks.empty())

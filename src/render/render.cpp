@@ -6,8 +6,10 @@
 #include "art/tree.h"
 #include "render/blur.h"
 #include "render/handles.h"
+#include "render/island.h"
 #include "render/page.h"
 #include "render/paint_reference.h"
+#include "render/path_seen.h"
 
 #include <cairo-pdf.h>
 #include <cairo.h>
@@ -17,6 +19,7 @@
 #include <algorithm>
 #include <atomic>
 #include <cmath>
+#include <numeric>
 
 namespace softrope::render {
 
@@ -32,27 +35,25 @@ void setColour(cairo_t* cr, art::Colour c, double opacity)
     cairo_set_source_rgba(cr, c.r / 255.0, c.g / 255.0, c.b / 255.0, opacity);
 }
 
-void trace(cairo_t* cr, const curve::Paths& paths)
+// What the clip lets through, with a px round it.
+Box seenOn(cairo_t* cr)
 {
-    cairo_new_path(cr);
-    for (const curve::Path& p : paths) {
-        if (p.empty() || !curve::isFinite(p)) continue;
-        cairo_move_to(cr, p.nodes.front().at.x, p.nodes.front().at.y);
-        for (std::size_t i = 0; i < p.pieceCount(); ++i) {
-            const curve::Cubic c = p.piece(i);
-            if (curve::isStraight(c)) {
-                if (p.closed && i + 1 == p.pieceCount()) break;
-                cairo_line_to(cr, c.p3.x, c.p3.y);
-            } else {
-                cairo_curve_to(cr, c.p1.x, c.p1.y, c.p2.x, c.p2.y, c.p3.x, c.p3.y);
-            }
-        }
-        if (p.closed) cairo_close_path(cr);
-    }
+    double x0 = 0, y0 = 0, x1 = 0, y1 = 0;
+    cairo_clip_extents(cr, &x0, &y0, &x1, &y1);
+    return Box{{x0, y0}, {x1, y1}}.grown(1 / std::max(1e-9, curve::meanScale(toDevice(cr))));
 }
 
-// The fill's paint as the source; colours between stops are mixed without premultiplying, as SVG has it and Cairo does.
-void setFill(cairo_t* cr, const art::Fill& fill, double opacity)
+// PDF pages keep all of it.
+void trace(cairo_t* cr, const curve::Paths& paths)
+{
+    if (cairo_surface_get_type(cairo_get_target(cr)) == CAIRO_SURFACE_TYPE_IMAGE)
+        traceSeen(cr, paths, seenOn(cr), As::area);
+    else
+        tracePaths(cr, paths);
+}
+
+// The paint of a fill or a line as the source; colours between stops are mixed without premultiplying, as SVG has it and Cairo does.
+template <typename Painted> void setPaint(cairo_t* cr, const Painted& fill, double opacity)
 {
     if (!fill.gradient || fill.gradient->stops.empty()) {
         setColour(cr, *fill.colour, fill.opacity * opacity);
@@ -68,7 +69,9 @@ void setFill(cairo_t* cr, const art::Fill& fill, double opacity)
         g.kind == art::Gradient::Kind::linear ? cairo_pattern_create_linear(0, 0, 1, 0) : cairo_pattern_create_radial(g.focus.x, g.focus.y, 0, 0, 0, 1);
     for (const art::GradientStop& s : g.stops)
         cairo_pattern_add_color_stop_rgba(p, s.at, s.colour.r / 255.0, s.colour.g / 255.0, s.colour.b / 255.0, s.opacity * fill.opacity * opacity);
-    cairo_pattern_set_extend(p, CAIRO_EXTEND_PAD);
+    cairo_pattern_set_extend(p, g.spread == art::Gradient::Spread::pad       ? CAIRO_EXTEND_PAD
+                                : g.spread == art::Gradient::Spread::reflect ? CAIRO_EXTEND_REFLECT
+                                                                             : CAIRO_EXTEND_REPEAT);
     cairo_matrix_t m;
     cairo_matrix_init(&m, toUnit->a, toUnit->b, toUnit->c, toUnit->d, toUnit->e, toUnit->f);
     cairo_pattern_set_matrix(p, &m);
@@ -106,7 +109,7 @@ void paintFill(cairo_t* cr, const Artwork& a, double opacity, bool overlaps)
 {
     trace(cr, a.paths);
     cairo_set_fill_rule(cr, a.fill.evenOdd ? CAIRO_FILL_RULE_EVEN_ODD : CAIRO_FILL_RULE_WINDING);
-    setFill(cr, a.fill, opacity);
+    setPaint(cr, a.fill, opacity);
     if (!overlaps) {
         cairo_fill(cr);
         return;
@@ -117,10 +120,28 @@ void paintFill(cairo_t* cr, const Artwork& a, double opacity, bool overlaps)
     cairo_stroke(cr);
 }
 
+// Cairo refuses sequences without length, and would draw nothing from then on; of millions of dashes it would make as many pieces: those are
+// drawn as an even line.
+void setDashes(cairo_t* cr, const Artwork& a)
+{
+    constexpr double most = 200000;
+    const art::Stroke& s = a.stroke;
+    const double all = std::accumulate(s.dashes.begin(), s.dashes.end(), 0.0);
+    const bool good = std::all_of(s.dashes.begin(), s.dashes.end(), [](double d) { return d >= 0 && std::isfinite(d); });
+    if (!good || !(all > 0) || !std::isfinite(all)) return;
+    double reach = 0; // the length of the handles is at least that of the line
+    for (const curve::Path& p : *a.paths)
+        for (std::size_t k = 0; k < p.pieceCount(); ++k) {
+            const curve::Cubic c = p.piece(k);
+            reach += distance(c.p0, c.p1) + distance(c.p1, c.p2) + distance(c.p2, c.p3);
+        }
+    if (reach / all * static_cast<double>(s.dashes.size()) <= most) cairo_set_dash(cr, s.dashes.data(), static_cast<int>(s.dashes.size()), s.dashFrom);
+}
+
 void paintStroke(cairo_t* cr, const art::ItemPtr& item, double opacity)
 {
     const Artwork& a = *item->artwork();
-    setColour(cr, *a.stroke.colour, a.stroke.opacity * opacity);
+    setPaint(cr, a.stroke, opacity);
     if (a.stroke.swell) {
         cairo_new_path(cr);
         trace(cr, *outlinesOf(item));
@@ -128,14 +149,19 @@ void paintStroke(cairo_t* cr, const art::ItemPtr& item, double opacity)
         cairo_fill(cr);
         return;
     }
-    trace(cr, a.paths);
+    if (a.stroke.dashes.empty() && cairo_surface_get_type(cairo_get_target(cr)) == CAIRO_SURFACE_TYPE_IMAGE)
+        traceSeen(cr, a.paths, seenOn(cr).grown(a.stroke.width * std::max(1.0, a.stroke.mitreLimit)), As::line);
+    else
+        tracePaths(cr, a.paths);
     cairo_set_line_width(cr, a.stroke.width);
-    cairo_set_line_cap(cr, a.stroke.cap == art::Cap::round ? CAIRO_LINE_CAP_ROUND : CAIRO_LINE_CAP_BUTT);
+    cairo_set_line_cap(cr, a.stroke.cap == art::Cap::round ? CAIRO_LINE_CAP_ROUND : a.stroke.cap == art::Cap::square ? CAIRO_LINE_CAP_SQUARE : CAIRO_LINE_CAP_BUTT);
     cairo_set_line_join(cr, a.stroke.join == art::Join::round   ? CAIRO_LINE_JOIN_ROUND
                             : a.stroke.join == art::Join::mitre ? CAIRO_LINE_JOIN_MITER
                                                                 : CAIRO_LINE_JOIN_BEVEL);
-    cairo_set_miter_limit(cr, 4);
+    cairo_set_miter_limit(cr, a.stroke.mitreLimit);
+    setDashes(cr, a);
     cairo_stroke(cr);
+    cairo_set_dash(cr, nullptr, 0, 0);
 }
 
 cairo_operator_t operatorOf(art::Blend b)
@@ -200,7 +226,8 @@ private:
                                         return (fills && strokes) || (fills && a.fill.overlap > 0) || !a.inside.empty();
                                     },
                                     [](const art::Reference&) { return false; },
-                                    [](const art::Group& g) { return g.items.size() > 1 || (!g.items.empty() && composed(*g.items.front())); }},
+                                    [](const art::Group& g) { return g.items.size() > 1 || (!g.items.empty() && composed(*g.items.front())); },
+                                    [](const art::Island&) { return true; }},
                           i.is);
     }
     // What blends with what lies below it must not reach out of the thing it lies in.
@@ -213,7 +240,8 @@ private:
     {
         if (leftOut(*i)) return;
         const Artwork* a = i->artwork();
-        if (a && (!o_.artwork || a->guide)) return;
+        if ((a || i->island()) && !o_.artwork) return;
+        if (a && a->guide) return;
         if (i->reference()) {
             if (!o_.references) return;
             cairo_save(cr_);
@@ -225,8 +253,8 @@ private:
             cairo_restore(cr_);
             return;
         }
-        // Mitred corners reach beyond the bounds, by at most the mitre limit of 4.
-        const Box b = art::bounds(*i).grown(a && a->stroke.colour && a->stroke.join == art::Join::mitre ? 2 * a->stroke.width : 0);
+        // Mitred corners reach beyond the bounds, by at most the mitre limit.
+        const Box b = art::bounds(*i).grown(a && a->stroke.colour && a->stroke.join == art::Join::mitre ? 0.5 * a->stroke.mitreLimit * a->stroke.width : 0);
         if (b.empty() || !b.meets(clip_)) return;
         const double alpha = i->opacity * opacity;
         if (i->blur > 0) {
@@ -269,7 +297,8 @@ private:
         std::visit(art::Each{[&](const Artwork& a) { artwork(i, a, opacity); }, [](const art::Reference&) {},
                              [&](const art::Group& g) {
                                  for (const art::ItemPtr& c : g.items) item(c, opacity);
-                             }},
+                             },
+                             [&](const art::Island& k) { paintIsland(cr_, k); }}, // it fades as one: never with an opacity here
                    i->is);
     }
 
@@ -307,7 +336,11 @@ private:
     // the one thing that is no vector.
     void blurred(const art::ItemPtr& i, const Box& bounds, double alpha)
     {
-        const Affine now = vectors_ ? curve::scaling(pdfDensity, pdfDensity) : toDevice(cr_);
+        // What is blurred widely is as smooth in fewer pixels.
+        constexpr double wide = 16; // px
+        const Affine whole = vectors_ ? curve::scaling(pdfDensity, pdfDensity) : toDevice(cr_);
+        const double coarse = std::max(1.0, i->blur * curve::meanScale(whole) / wide);
+        const Affine now = curve::scaling(1 / coarse, 1 / coarse) * whole;
         const double reach = 3 * i->blur;
         Box part{{std::max(bounds.min.x, clip_.min.x - reach), std::max(bounds.min.y, clip_.min.y - reach)},
                  {std::min(bounds.max.x, clip_.max.x + reach), std::min(bounds.max.y, clip_.max.y + reach)}};
@@ -336,8 +369,10 @@ private:
             cairo_scale(cr_, 1 / pdfDensity, 1 / pdfDensity);
         else
             cairo_identity_matrix(cr_);
+        cairo_scale(cr_, coarse, coarse);
         cairo_set_operator(cr_, operatorOf(i->blend));
         cairo_set_source_surface(cr_, image.surface, x0, y0);
+        cairo_pattern_set_filter(cairo_get_source(cr_), CAIRO_FILTER_BILINEAR);
         cairo_paint_with_alpha(cr_, alpha);
         cairo_restore(cr_);
     }
@@ -392,6 +427,13 @@ Surface renderView(const art::Document& d, const Affine& view, int width, int he
     });
     if (!good) return {};
     return s;
+}
+
+int usualWidth(const art::Sheet& sheet)
+{
+    constexpr double most = 8192;
+    const double shrink = std::min(1.0, most / std::max(sheet.width, sheet.height));
+    return std::max(1, static_cast<int>(std::lround(sheet.width * shrink)));
 }
 
 pixel::Picture renderSheet(const art::Document& d, int width, const Options& o)

@@ -47,6 +47,8 @@ struct Surface {
 // The document seen through `view` (sheet px to surface px) on transparent ground. Painted on all cores: what `o` calls is called
 // from any of them.
 Surface renderView(const art::Document& d, const curve::Affine& view, int width, int height, const Options& o);
+// Width of the picture of a sheet unless another is asked for, px: its own, but at most 8192 px a side.
+int usualWidth(const art::Sheet& sheet);
 // The sheet at the given width, straight alpha. The height follows. 1..30000 px a side; empty when there is no memory.
 pixel::Picture renderSheet(const art::Document& d, int width, const Options& o);
 // A PDF page of the sheet's size (1 px = 0.75 pt), as bytes; empty when it could not be made.

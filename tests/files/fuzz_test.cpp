@@ -116,8 +116,7 @@ TEST_CASE("styles: inheritance, shorthand, what cannot be kept is listed once wi
     CHECK(*dashed.colour == art::Colour{0x11, 0x22, 0x33});
     std::string list;
     for (const std::string& s : r.leftOut) list += s + '\n';
-    CHECK(list.find("2 dash pattern") != std::string::npos);
-    CHECK(list.find("1 mask") != std::string::npos);
+    CHECK(dashed.dashes == std::vector<double>{4, 2});
     CHECK(list.find("1 use of another element") != std::string::npos);
     CHECK(list.find("1 rule of style sheets") != std::string::npos);
 }

@@ -379,7 +379,7 @@ TEST_CASE("foreign drawings with clips, blends, opacity, gradients and blur look
                 defs << "<radialGradient id='g" << g << "' gradientUnits='userSpaceOnUse' cx='" << 100 + upTo(200) << "' cy='" << 100 + upTo(100) << "' r='"
                      << 80 + upTo(90) << "'>" << stops << "</radialGradient>";
             defs << "<clipPath id='c" << g << "'><circle cx='" << 100 + upTo(200) << "' cy='" << 80 + upTo(140) << "' r='" << 50 + upTo(70) << "'/></clipPath>";
-            defs << "<filter id='f" << g << "'><feGaussianBlur stdDeviation='" << 1 + upTo(9) << "'/></filter>";
+            defs << "<filter id='f" << g << "' x='-1' y='-1' width='3' height='3'><feGaussianBlur stdDeviation='" << 1 + upTo(9) << "'/></filter>";
         }
         const auto looks = [&] {
             std::ostringstream out;

@@ -9,8 +9,8 @@ using curve::Affine;
 
 namespace {
 
-// A gradient as Qt paints it: for what is held, until the renderer has it.
-QBrush brushOf(const art::Fill& fill, const Affine& toScreen)
+// The gradient of a fill or a line as Qt paints it: for what is held, until the renderer has it.
+template <typename Painted> QBrush brushOf(const Painted& fill, const Affine& toScreen)
 {
     const art::Gradient& g = *fill.gradient;
     QGradient q =
@@ -20,6 +20,9 @@ QBrush brushOf(const art::Fill& fill, const Affine& toScreen)
         c.setAlphaF(static_cast<float>(s.opacity * fill.opacity));
         q.setColorAt(std::clamp(s.at, 0.0, 1.0), c);
     }
+    q.setSpread(g.spread == art::Gradient::Spread::pad       ? QGradient::PadSpread
+                : g.spread == art::Gradient::Spread::reflect ? QGradient::ReflectSpread
+                                                             : QGradient::RepeatSpread);
     const Affine m = toScreen * g.place;
     QBrush brush(q);
     brush.setTransform(QTransform(m.a, m.b, m.c, m.d, m.e, m.f));
@@ -48,10 +51,19 @@ void Canvas::paintHeld(QPainter& p, const art::Item& i, const Affine& toScreen, 
         if (!a->stroke.colour) return;
         QColor c(a->stroke.colour->r, a->stroke.colour->g, a->stroke.colour->b);
         c.setAlphaF(static_cast<float>(a->stroke.opacity));
-        QPen pen(c, a->stroke.width * view_.zoom, Qt::SolidLine, a->stroke.cap == art::Cap::round ? Qt::RoundCap : Qt::FlatCap,
+        QPen pen(c, a->stroke.width * view_.zoom, Qt::SolidLine, a->stroke.cap == art::Cap::round ? Qt::RoundCap : a->stroke.cap == art::Cap::square ? Qt::SquareCap : Qt::FlatCap,
                  a->stroke.join == art::Join::round   ? Qt::RoundJoin
                  : a->stroke.join == art::Join::mitre ? Qt::SvgMiterJoin
                                                       : Qt::BevelJoin);
+        pen.setMiterLimit(a->stroke.mitreLimit);
+        if (!a->stroke.dashes.empty() && a->stroke.width > 0) { // Qt counts in widths, an even number of them
+            QList<qreal> pattern;
+            for (int turn = 0; turn < (a->stroke.dashes.size() % 2 ? 2 : 1); ++turn)
+                for (const double d : a->stroke.dashes) pattern << std::max(1e-3, d / a->stroke.width);
+            pen.setDashPattern(pattern);
+            pen.setDashOffset(a->stroke.dashFrom / a->stroke.width);
+        }
+        if (a->stroke.gradient) pen.setBrush(brushOf(a->stroke, toScreen));
         p.strokePath(path, pen);
     };
     if (a->stroke.behind) line();

@@ -178,11 +178,14 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
         p.restore();
         return;
     }
-    // A reference that is being moved follows as its frame.
+    // A reference or an island that is being moved follows as its frame.
     for (const art::ItemPtr& i : held_)
         if (const art::Reference* r = i->reference()) {
             Marks m(p, toScreen, pane.rect);
             m.line({curve::polyline(art::frame(*r), true)}, marks().geometry, 2, Qt::DashLine);
+        } else if (i->island()) {
+            Marks m(p, toScreen, pane.rect);
+            m.line({curve::polyline(art::frame(*i->island()), true)}, marks().geometry, 2, Qt::DashLine);
         }
     p.restore();
 }

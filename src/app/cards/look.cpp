@@ -5,8 +5,38 @@
 #include "art/inks.h"
 
 #include <QHBoxLayout>
+#include <QLineEdit>
+#include <QRegularExpression>
 
 namespace softrope::app {
+
+namespace {
+
+constexpr std::size_t mostDashes = 12;
+
+// Numbers with blanks between them; those that are none, and less than nothing, are passed over. Nothing when all are 0.
+std::vector<double> dashesIn(const QString& text)
+{
+    std::vector<double> out;
+    bool any = false;
+    for (QString part : text.split(QRegularExpression("[\\s;]+"), Qt::SkipEmptyParts)) {
+        bool good = false;
+        const double v = part.replace(',', '.').toDouble(&good);
+        if (!good || v < 0 || v > 10000 || out.size() == mostDashes) continue;
+        out.push_back(v);
+        any = any || v > 0;
+    }
+    return any ? out : std::vector<double>{};
+}
+
+QString dashText(const std::vector<double>& dashes)
+{
+    QStringList out;
+    for (const double d : dashes) out << QString::number(d, 'g', 5);
+    return out.join(' ');
+}
+
+} // namespace
 
 void lookFields(Fields& f, const std::function<art::Stroke()>& get, const StrokeChange& set, bool ends)
 {
@@ -22,6 +52,7 @@ void lookFields(Fields& f, const std::function<art::Stroke()>& get, const Stroke
             [c](art::Stroke& s) {
                 s.colour = art::Colour{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())};
                 s.ink = {}; // picked by hand: of no ink
+                s.gradient.reset();
             },
             tr("Line colour"));
     });
@@ -52,11 +83,27 @@ void lookFields(Fields& f, const std::function<art::Stroke()>& get, const Stroke
     };
     if (ends)
         choice(
-            {{"end-round", tr("Round ends")}, {"end-blunt", tr("Flat ends")}}, [get] { return static_cast<int>(get().cap); },
+            {{"end-round", tr("Round ends")}, {"end-blunt", tr("Flat ends")}, {"end-square", tr("Square ends, half the width beyond")}}, [get] { return static_cast<int>(get().cap); },
             [set](int i) { set([i](art::Stroke& s) { s.cap = static_cast<art::Cap>(i); }, tr("Ends")); }, tr("Ends"));
     choice(
         {{"", tr("Round")}, {"", tr("Sharp")}, {"", tr("Bevel")}}, [get] { return static_cast<int>(get().join); },
         [set](int i) { set([i](art::Stroke& s) { s.join = static_cast<art::Join>(i); }, tr("Corners")); }, tr("Corners"));
+    auto* tip = new NumberField(1, 100, 1);
+    tip->setFixedWidth(66);
+    tip->setToolTip(tr("Sharp corners whose tip would be longer than so many widths are bevelled"));
+    QWidget* tipRow = f.row(tr("Longest tip"), tip, label(tr("widths"), "small"));
+    QObject::connect(tip, &NumberField::changed, [set](double v) { set([v](art::Stroke& s) { s.mitreLimit = v; }, tr("Longest tip")); });
+    auto* dashes = new QLineEdit;
+    dashes->setFixedWidth(120);
+    dashes->setPlaceholderText(tr("none"));
+    dashes->setAccessibleName(tr("Dashes"));
+    dashes->setToolTip(tr("Lengths in px, drawn and left out by turns: 12 8"));
+    f.row(tr("Dashes"), dashes);
+    QObject::connect(dashes, &QLineEdit::editingFinished, dashes, [set, get, dashes] {
+        const std::vector<double> v = dashesIn(dashes->text());
+        if (v != get().dashes) set([v](art::Stroke& s) { s.dashes = v; }, tr("Dashes"));
+        dashes->setText(dashText(get().dashes));
+    });
     f.tickBox(
         tr("Behind the fill"), tr("Only what lies outside is seen: letters keep their shape"), [get] { return get().behind; },
         [set](bool on) { set([on](art::Stroke& s) { s.behind = on; }, tr("Line behind")); });
@@ -67,6 +114,9 @@ void lookFields(Fields& f, const std::function<art::Stroke()>& get, const Stroke
         const art::Stroke s = get();
         weight->setValue(s.width);
         opacity->setValue(s.opacity * 100);
+        tip->setValue(s.mitreLimit);
+        tipRow->setVisible(s.join == art::Join::mitre);
+        if (!dashes->hasFocus()) dashes->setText(dashText(s.dashes));
         colour->setColour(s.colour ? QColor(s.colour->r, s.colour->g, s.colour->b) : QColor());
     });
 }

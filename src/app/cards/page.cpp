@@ -21,6 +21,7 @@ Context contextOf(const CardDesk& at, StepId step)
                : !one             ? Context::Picked::nothing
                : one->artwork()   ? Context::Picked::line
                : one->group()     ? Context::Picked::group
+               : one->island()    ? Context::Picked::island
                                   : Context::Picked::picture;
     c.item = one ? one->id : 0;
     c.nodes = !s.nodes.empty();
@@ -44,7 +45,7 @@ std::vector<std::unique_ptr<CardPage>> makePages(CardDesk& at)
     std::vector<std::unique_ptr<CardPage>> all;
     for (const auto make : {makeProofPage,     makeLetteringPage, makeRepeatPage, makeColourPage, makeCrescentPage, makeScatterPage, makeShadedPage,
                             makeLightPage,     makeFacetPage,     makePatchPage,  makeTonePage,   makeSeveralPage,  makeLinePage,    makeGroupPage,
-                            makeReferencePage, makePlacePage,     makeTracePage,  makeAxisPage,   makeBuildPage,    makeToolPage})
+                            makeIslandPage,    makeReferencePage, makePlacePage,     makeTracePage,  makeAxisPage,   makeBuildPage,    makeToolPage})
         all.push_back(make(at));
     return all;
 }

@@ -14,7 +14,7 @@ class Tool;
 
 // What a page is chosen by.
 struct Context {
-    enum class Picked { nothing, line, group, picture, several };
+    enum class Picked { nothing, line, group, picture, island, several };
     StepId step = StepId::place;
     Tool* tool = nullptr; // in hand; may be none
     Picked picked = Picked::nothing;
@@ -73,6 +73,7 @@ std::unique_ptr<CardPage> makeTonePage(CardDesk& at);
 std::unique_ptr<CardPage> makeSeveralPage(CardDesk& at);
 std::unique_ptr<CardPage> makeLinePage(CardDesk& at);
 std::unique_ptr<CardPage> makeGroupPage(CardDesk& at);
+std::unique_ptr<CardPage> makeIslandPage(CardDesk& at);
 std::unique_ptr<CardPage> makeReferencePage(CardDesk& at);
 std::unique_ptr<CardPage> makePlacePage(CardDesk& at);
 std::unique_ptr<CardPage> makeTracePage(CardDesk& at);

@@ -79,6 +79,7 @@ void addAreaCommands(CommandDesk& at);
 void addShadeCommands(CommandDesk& at);
 void addWordCommands(CommandDesk& at);
 void addArrangeCommands(CommandDesk& at);
+void addIslandCommands(CommandDesk& at);
 void addInkCommands(CommandDesk& at);
 void addSheetCommands(CommandDesk& at);
 void addProofCommands(CommandDesk& at);

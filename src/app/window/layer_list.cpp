@@ -34,6 +34,7 @@ QString iconOf(const LayerModel& rows, const QModelIndex& at)
         return l && l->items.size() == 1 && l->items.front()->reference() ? "reference" : QString();
     }
     if (i->reference()) return "reference";
+    if (i->island()) return {};
     if (const art::Group* g = i->group()) return g->tones() ? "tone-steps" : g->facets() || g->mesh() ? "facets" : g->repeat() ? "repeat" : QString();
     return i->artwork()->drop() ? "colour-drop" : i->artwork()->combined() ? "union" : QString();
 }

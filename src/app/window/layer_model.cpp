@@ -24,6 +24,7 @@ QString kindName(const art::Item& i)
                : g->repeat() ? tr("Repeat")
                : g->use()    ? tr("Part")
                              : tr("Group");
+    if (i.island()) return tr("Kept whole");
     const art::Artwork& a = *i.artwork();
     return a.combined() ? tr("Live shape") : a.drop() ? tr("Drop") : a.fill.colour ? tr("Shape") : tr("Line");
 }
@@ -194,7 +195,7 @@ Qt::ItemFlags LayerModel::flags(const QModelIndex& at) const
 {
     if (!at.isValid()) return Qt::ItemIsDropEnabled;
     Qt::ItemFlags f = Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable | Qt::ItemIsDragEnabled;
-    if (layerAt(at) || !itemAt(at)->reference()) f |= Qt::ItemIsDropEnabled;
+    if (layerAt(at) || !(itemAt(at)->reference() || itemAt(at)->island())) f |= Qt::ItemIsDropEnabled;
     return f;
 }
 

@@ -282,7 +282,8 @@ Window::Window()
 Window::~Window()
 {
     qApp->removeEventFilter(this);
-    // A dialog that goes with its fields still tells what was typed: it goes while there is somebody to tell.
+    // Fields that go still tell what was typed in them: they are left while there is somebody to tell, and dialogs go now.
+    if (QWidget* field = focusWidget()) field->clearFocus();
     std::vector<QPointer<QDialog>> dialogs;
     for (QDialog* d : findChildren<QDialog*>(QString(), Qt::FindDirectChildrenOnly)) dialogs.emplace_back(d);
     for (const QPointer<QDialog>& d : dialogs) {

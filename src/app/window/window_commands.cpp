@@ -62,7 +62,7 @@ void Window::makeCommands()
                 .useLanguage = [this](const QString& code) { chooseLanguage(code); },
                 .doOffered = [this] { return strip_->doOffered(); },
                 .saidSoFar = [this] { return strip_->said(); }};
-    for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addWordCommands, addArrangeCommands,
+    for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addWordCommands, addArrangeCommands, addIslandCommands,
                            addInkCommands, addSheetCommands, addProofCommands, addViewCommands, addHelpCommands})
         add(at);
 }

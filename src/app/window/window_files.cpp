@@ -287,7 +287,7 @@ void Window::openDrawing(const QString& path, const std::function<void()>& then)
                 if (svg.leftOut.empty()) return;
                 QStringList missed;
                 for (const std::string& s : svg.leftOut) missed << QString::fromStdString(s);
-                warn(tr("Opened. Left out: %1.").arg(missed.join(", ")));
+                warn(tr("Opened. Worth knowing: %1.").arg(missed.join(", ")));
             });
         },
         Jobs::For::thisPiece, progress);
@@ -336,7 +336,7 @@ void Window::exportTo(const QString& path, int width, const std::function<void(c
         o.references = false;
         o.cancelled = [&p] { return p.cancelled(); };
         if (suffix == "pdf") return render::renderPdf(d, o);
-        return files::writePng(render::renderSheet(d, width > 0 ? width : static_cast<int>(std::lround(d.sheet.width)), o));
+        return files::writePng(render::renderSheet(d, width > 0 ? width : render::usualWidth(d.sheet), o));
     });
 }
 

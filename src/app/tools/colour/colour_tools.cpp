@@ -443,13 +443,25 @@ public:
 
 } // namespace
 
-Seeing::Seeing(Session& session, const curve::Box& region) : session_(session)
+Seeing::Seeing(Session& session, const curve::Box& region) : session_(session), region_(region)
 {
+    // Islands are looked at as they are painted, a px of the sheet each.
+    const auto painted = [&](const art::Item& i) {
+        art::Document only;
+        only.sheet = session.document().sheet;
+        only.sheet.hasBackground = false;
+        art::Layer l;
+        l.items.push_back(art::shared(i));
+        only.layers.push_back(art::shared(std::move(l)));
+        const auto side = [](double v) { return std::clamp(static_cast<int>(std::ceil(v)) + 1, 1, 2000); };
+        return render::renderView(only, curve::translation(-region.min), side(region.width()), side(region.height()), {});
+    };
     art::eachItem(session.document(), art::seen, [&](const art::Item& i, const art::Where&) {
         const art::Artwork* a = i.artwork();
         if (i.group() || (a && a->guide) || !art::bounds(i).meets(region)) return;
         things_.push_back(
-            {art::shared(i), a && a->fill.colour ? painterPath(a->paths, {}) : QPainterPath(), a ? nullptr : session.pictures().get(*i.reference())});
+            {art::shared(i), a && a->fill.colour ? painterPath(a->paths, {}) : QPainterPath(), i.reference() ? session.pictures().get(*i.reference()) : nullptr,
+             i.island() ? painted(i) : render::Surface{}});
         things_.back().area.setFillRule(a && a->fill.evenOdd ? Qt::OddEvenFill : Qt::WindingFill);
     });
     std::reverse(things_.begin(), things_.end()); // topmost first
@@ -467,6 +479,15 @@ std::optional<Seen> Seeing::at(Vec2 q) const
             const auto back = curve::inverse(a->fill.gradient->place);
             const Vec2 u = back ? *back * q : Vec2{};
             return Seen{art::colourAt(*a->fill.gradient, a->fill.gradient->kind == art::Gradient::Kind::linear ? u.x : length(u)).colour, {}};
+        }
+        if (t.item->island()) {
+            const Vec2 on = q - region_.min;
+            if (on.x < 0 || on.y < 0 || on.x >= t.own.width || on.y >= t.own.height) continue;
+            const std::uint32_t p = t.own.pixels[static_cast<std::size_t>(on.y) * static_cast<std::size_t>(t.own.width) + static_cast<std::size_t>(on.x)];
+            const std::uint32_t alpha = p >> 24;
+            if (alpha < 128) continue;
+            const auto channel = [&](int shift) { return static_cast<std::uint8_t>(std::min<std::uint32_t>(255, ((p >> shift) & 255) * 255 / alpha)); };
+            return Seen{{channel(16), channel(8), channel(0)}, {}};
         }
         const art::Reference& r = *t.item->reference();
         const auto back = curve::inverse(art::placement(r));

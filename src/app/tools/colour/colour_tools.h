@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/canvas/tool.h"
+#include "render/render.h"
 
 namespace softrope::app {
 
@@ -26,8 +27,10 @@ private:
         art::ItemPtr item;
         QPainterPath area;
         PictureStore::Picture picture;
+        render::Surface own; // of an island: as much of it as is looked at
     };
     Session& session_;
+    curve::Box region_;
     std::vector<Thing> things_; // topmost first
 };
 
