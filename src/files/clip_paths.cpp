@@ -40,6 +40,10 @@ std::optional<Clip> areaOf(const Named& named, pugi::xml_node n, Affine to, cons
     if (!paths) return std::nullopt;
     for (Path& p : *paths) {
         p = curve::transformed(p, to);
+        if (!p.closed && p.nodes.size() > 2 && p.nodes.front().at == p.nodes.back().at) {
+            p.nodes.front().in = p.nodes.back().in;
+            p.nodes.pop_back();
+        }
         p.closed = true;
     }
     std::string rule = says(shape, "clip-rule");

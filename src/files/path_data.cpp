@@ -16,6 +16,8 @@ using curve::Vec2;
 
 namespace {
 
+constexpr double sameNode = 1e-6; // units: where a closed path ends this near its start, both are one node
+
 class Scanner {
 public:
     explicit Scanner(std::string_view d) : d_(d) {}
@@ -112,7 +114,7 @@ private:
     {
         if (path_.nodes.empty()) return;
         path_.closed = closed;
-        if (closed && path_.nodes.size() > 1 && distance(path_.nodes.front().at, path_.nodes.back().at) < 1e-6) {
+        if (closed && path_.nodes.size() > 1 && distance(path_.nodes.front().at, path_.nodes.back().at) < sameNode) {
             path_.nodes.front().in = path_.nodes.back().in + (path_.nodes.front().at - path_.nodes.back().at);
             path_.nodes.pop_back();
         }
@@ -317,7 +319,8 @@ std::string pathData(const Paths& paths, int decimals)
             const curve::Cubic c = path.piece(i);
             const bool last = path.closed && i + 1 == path.pieceCount();
             if (curve::isStraight(c)) {
-                if (last) break; // Z draws the closing straight
+                // Z draws the closing straight; of no length, it would be taken for one node.
+                if (last && distance(c.p0, c.p3) >= sameNode) break;
                 d += 'L';
                 put(c.p3);
                 continue;
