@@ -3796,6 +3796,10 @@
    <translation>Ganz gelassen</translation>
   </message>
   <message>
+   <source>Kept whole: left out of one ink, line and flat variants</source>
+   <translation>Ganz gelassen: fehlt in Fassungen mit einer Farbe, mit Linien und in Flächen</translation>
+  </message>
+  <message>
    <source>Kerning</source>
    <translation>Unterschneidung</translation>
   </message>

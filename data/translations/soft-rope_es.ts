@@ -3796,6 +3796,10 @@
    <translation>Conservada entera</translation>
   </message>
   <message>
+   <source>Kept whole: left out of one ink, line and flat variants</source>
+   <translation>Conservada entera: falta en las variantes de una tinta, de líneas y planas</translation>
+  </message>
+  <message>
    <source>Kerning</source>
    <translation>Acoplamiento</translation>
   </message>

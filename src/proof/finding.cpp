@@ -44,6 +44,7 @@ const std::array<Named, kinds>& names()
         {Fault::missingFace, "missing-face", nullptr},
         {Fault::pictureShown, "picture-shown", nullptr},
         {Fault::referenceLeft, "reference-left", nullptr},
+        {Fault::keptWhole, "kept-whole", nullptr},
         {Fault::againstLight, "against-light", nullptr},
         {Fault::notFlat, "not-flat", nullptr},
         {Fault::manyNodes, "many-nodes", nullptr},
@@ -122,6 +123,7 @@ std::string said(const Finding& f, double mm)
     case Fault::missingFace: return words::said("The typeface %1 is not here", {f.ink});
     case Fault::pictureShown: return words::said("A reference still shows");
     case Fault::referenceLeft: return words::said("A reference is left over");
+    case Fault::keptWhole: return words::said("Kept whole: left out of one ink, line and flat variants");
     case Fault::againstLight: return words::said("Shade against the light");
     case Fault::notFlat: return words::said("Not one flat colour");
     case Fault::manyNodes: return counted("%n node(s), many more than it needs", std::lround(f.size));

@@ -30,13 +30,14 @@ enum class Fault {
     missingFace,   // words whose typeface is not here
     pictureShown,  // a reference that shows
     referenceLeft, // a reference that is hidden or locked
+    keptWhole,     // part of a foreign drawing: variants of one ink, of lines and of flat areas go without it
     againstLight,  // a shade on the wrong side
     notFlat,       // gradient, blur, blend or see-through where the process takes flat colour
     manyNodes,     // far more nodes than the shape asks for
     lostSmall,     // not to be seen at the smallest size
     smallText      // letters too small to be read
 };
-constexpr int kinds = 26;
+constexpr int kinds = 27;
 // "ends-apart", as files and the command line write it.
 const char* nameOf(Fault k);
 

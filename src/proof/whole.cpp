@@ -117,6 +117,7 @@ std::vector<Finding> leftFaults(const art::Document& d)
             found.push_back(over(shows ? Fault::pictureShown : Fault::referenceLeft, box, i.id, locked ? Mending::none : Mending::asked));
             return;
         }
+        if (i.island() && w.shown) found.push_back(over(Fault::keptWhole, art::bounds(i), i.id, Mending::none));
         const bool within = w.parent && !w.parent->shown;
         if (w.shown || w.derived || within || (i.artwork() && i.artwork()->guide)) return;
         if (i.shown || !w.layer->shown) return; // something further out is hidden, and said

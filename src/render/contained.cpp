@@ -2,6 +2,7 @@
 
 #include <csetjmp>
 #include <csignal>
+#include <iterator>
 #include <mutex>
 
 namespace softrope::render {
@@ -9,13 +10,16 @@ namespace softrope::render {
 namespace {
 
 thread_local sigjmp_buf* wayOut = nullptr;
-struct sigaction before; // what SIGABRT led to until we took it
+// How libraries end a program: by abort(), and GLib's errors by a trap.
+constexpr int ends[] = {SIGABRT, SIGTRAP};
+struct sigaction before[std::size(ends)]; // what they led to until we took them
 
-// abort() raises the signal on the thread that called it, with its lock let go (POSIX allows leaving by a jump).
-extern "C" void onAbort(int signal)
+// Both are raised on the thread that called, with no lock of the C library held (POSIX allows leaving by a jump).
+extern "C" void onEnd(int signal)
 {
     if (wayOut) siglongjmp(*wayOut, 1);
-    sigaction(signal, &before, nullptr);
+    for (std::size_t k = 0; k < std::size(ends); ++k)
+        if (ends[k] == signal) sigaction(signal, &before[k], nullptr);
     raise(signal);
 }
 
@@ -24,10 +28,10 @@ void take()
     static std::once_flag once;
     std::call_once(once, [] {
         struct sigaction ours = {};
-        ours.sa_handler = onAbort;
+        ours.sa_handler = onEnd;
         sigemptyset(&ours.sa_mask);
         ours.sa_flags = SA_NODEFER;
-        sigaction(SIGABRT, &ours, &before);
+        for (std::size_t k = 0; k < std::size(ends); ++k) sigaction(ends[k], &ours, &before[k]);
     });
 }
 

@@ -149,11 +149,20 @@ void paintStroke(cairo_t* cr, const art::ItemPtr& item, double opacity)
         cairo_fill(cr);
         return;
     }
+    double width = a.stroke.width;
+    {
+        // One much wider than all there is to see covers it: wider still is the same, and Cairo goes round its corners in as many steps.
+        Box all = curve::bounds(a.paths);
+        const Box seen = seenOn(cr);
+        all.add(seen.min);
+        all.add(seen.max);
+        width = std::min(width, 4 * std::hypot(all.width(), all.height()));
+    }
     if (a.stroke.dashes.empty() && cairo_surface_get_type(cairo_get_target(cr)) == CAIRO_SURFACE_TYPE_IMAGE)
-        traceSeen(cr, a.paths, seenOn(cr).grown(a.stroke.width * std::max(1.0, a.stroke.mitreLimit)), As::line);
+        traceSeen(cr, a.paths, seenOn(cr).grown(width * std::max(1.0, a.stroke.mitreLimit)), As::line);
     else
         tracePaths(cr, a.paths);
-    cairo_set_line_width(cr, a.stroke.width);
+    cairo_set_line_width(cr, width);
     cairo_set_line_cap(cr, a.stroke.cap == art::Cap::round ? CAIRO_LINE_CAP_ROUND : a.stroke.cap == art::Cap::square ? CAIRO_LINE_CAP_SQUARE : CAIRO_LINE_CAP_BUTT);
     cairo_set_line_join(cr, a.stroke.join == art::Join::round   ? CAIRO_LINE_JOIN_ROUND
                             : a.stroke.join == art::Join::mitre ? CAIRO_LINE_JOIN_MITER

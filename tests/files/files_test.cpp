@@ -389,6 +389,53 @@ TEST_CASE("a process killed while saving leaves a whole file")
     }
 }
 
+TEST_CASE("killed at two hundred instants of editing, keeping and saving, every file is whole and one of those that were written")
+{
+    Folder f;
+    ::setenv("XDG_STATE_HOME", f.path.c_str(), 1);
+    const std::string path = (f.path / "piece.svg").string();
+    const art::Document first = rich();
+    const art::Id moved = first.layers.front()->items.front()->id;
+    // The piece goes from state to state: each is told by its title.
+    const auto stateOf = [&](int k) {
+        art::Document d = art::transformed(first, {moved}, curve::translation({1.0 * k, 0}));
+        d.title = "state " + std::to_string(k);
+        return d;
+    };
+    REQUIRE(saveAtomically(path, writeWorkingSvg(stateOf(0))).ok());
+    std::size_t offered = 0, saved = 0;
+    for (int round = 0; round < 200; ++round) {
+        const pid_t child = fork();
+        if (child == 0) {
+            Recovery r;
+            for (int k = 1;; ++k) {
+                const art::Document d = stateOf(k);
+                r.write(d, path, {std::byte{1}});
+                if (k % 3 == 0) saveAtomically(path, writeWorkingSvg(d));
+            }
+        }
+        ::usleep(static_cast<useconds_t>(500 + (round * 7919) % 23000)); // spread over some rounds of the child's work
+        ::kill(child, SIGKILL);
+        ::waitpid(child, nullptr, 0);
+        const SvgResult now = readSvg(readText(path).text);
+        REQUIRE(now.ok());
+        const int k = std::stoi(now.document.title.substr(6));
+        CHECK(now.document == stateOf(k));
+        saved += k > 0;
+        // What was kept is whole too: nothing of it is older than what was saved by the same hand, at most one state behind.
+        for (const RecoveryEntry& e : leftBehind()) {
+            const SvgResult kept = readKept(e);
+            REQUIRE(kept.ok());
+            const int at = std::stoi(kept.document.title.substr(6));
+            CHECK(kept.document == stateOf(at));
+            ++offered;
+            discard(e);
+        }
+    }
+    CHECK(saved > 20);
+    CHECK(offered > 20);
+}
+
 TEST_CASE("what a killed process kept is offered, what a living one keeps is not")
 {
     Folder f;

@@ -179,3 +179,15 @@ TEST_CASE("a coloured drawing's ends are seen over the colour under its lines")
     REQUIRE(of(found, Fault::endsApart).size() == 1);
     CHECK(of(found, Fault::endsApart)[0].size == Approx(2.4).margin(0.3));
 }
+
+TEST_CASE("a part kept whole is told, for variants go without it")
+{
+    art::Document d = art::newDocument();
+    art::Item i;
+    i.is = art::Island{art::shared(art::IslandSource{"<svg/>", {{10, 10}, {60, 40}}, "mask"}), curve::translation({100, 0})};
+    d = art::withItem(d, 0, i).document;
+    const Finding f = only(d, Fault::keptWhole);
+    CHECK(f.mending == proof::Mending::none);
+    CHECK(f.at.x == Approx(135));
+    CHECK(only(art::withTraits(d, {d.layers[0]->items[0]->id}, {.shown = false}), Fault::hiddenLeft).items == f.items);
+}

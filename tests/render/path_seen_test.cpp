@@ -6,6 +6,7 @@
 
 #include <catch2/catch.hpp>
 
+#include <csignal>
 #include <cstdlib>
 #include <thread>
 
@@ -73,6 +74,7 @@ TEST_CASE("a library that gives up is left, on any thread, again and again")
     const auto tries = [] {
         for (int k = 0; k < 3; ++k) {
             CHECK_FALSE(render::contained([] { std::abort(); }));
+            CHECK_FALSE(render::contained([] { std::raise(SIGTRAP); }));
             int done = 0;
             int* p = &done;
             CHECK(render::contained([p] { *p = 1; }));
