@@ -104,6 +104,10 @@ Stroke transformed(Stroke s, const Affine& m)
     s.width *= scale;
     for (double& d : s.dashes) d *= scale;
     s.dashFrom *= scale;
+    if (std::none_of(s.dashes.begin(), s.dashes.end(), [](double d) { return d > 0; })) {
+        s.dashes.clear();
+        s.dashFrom = 0;
+    }
     return s;
 }
 

@@ -92,8 +92,13 @@ Artwork artworkOf(Reading& reading, pugi::xml_node n, Paths paths, const Style& 
     // A sequence with something less than nothing in it, or of nothing, is none (SVG 1.1, 11.4).
     if (std::all_of(s.dashes.begin(), s.dashes.end(), [](double d) { return d >= 0; }) && std::any_of(s.dashes.begin(), s.dashes.end(), [](double d) { return d > 0; })) {
         a.stroke.dashes = s.dashes;
-        for (double& d : a.stroke.dashes) d *= scale;
-        a.stroke.dashFrom = s.dashFrom * scale;
+        for (double& d : a.stroke.dashes) d = std::min(d * scale, art::farthest);
+        a.stroke.dashFrom = std::clamp(s.dashFrom * scale, -art::farthest, art::farthest);
+        // Shrunk to nothing.
+        if (std::none_of(a.stroke.dashes.begin(), a.stroke.dashes.end(), [](double d) { return d > 0; })) {
+            a.stroke.dashes.clear();
+            a.stroke.dashFrom = 0;
+        }
     }
     a.stroke.keepsWidth = flagged(n, "rope:keeps-width");
     if (n.attribute("rope:stroke")) a.stroke.colour = art::colourFrom(n.attribute("rope:stroke").value());
