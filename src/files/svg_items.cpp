@@ -383,11 +383,19 @@ void Items::markerAt(pugi::xml_node marker, const MarkerPlace& at, const Style& 
 
 void Items::stretched(pugi::xml_node n, const Paths& paths, Style s, const Affine& m, List& to)
 {
+    // The line is worked out at about its size on the sheet, so that it is as exact there; a hairline larger, what is very large smaller.
+    const double onSheet = std::max(1e-9, curve::meanScale(m));
+    const curve::Box bounds = curve::bounds(paths);
+    const double extent = bounds.empty() ? 0 : std::max(bounds.width(), bounds.height()), largest = 2000 / std::max(1e-9, extent);
+    const double scale = std::min(std::max(1.0, 4 / std::max(1e-9, s.strokeWidth * onSheet)) * onSheet, std::max(onSheet, largest));
+    // A hairline, whose unevenness nobody sees; and what no outline is worth its nodes of.
+    const art::Sheet& sheet = reading_.document.sheet;
+    if (s.strokeWidth * onSheet < 5e-4 * std::max(sheet.width, sheet.height) || extent * scale > 1e6 || !std::isfinite(scale)) {
+        shape(n, paths, std::move(s), m, to);
+        return;
+    }
     Item i = traitsOf(n, s, m);
     if (s.hidden) i.shown = false;
-    // The line is worked out at about its size on the sheet, so that it is as exact there; a hairline larger.
-    const double onSheet = std::max(1e-9, curve::meanScale(m));
-    const double scale = onSheet * std::clamp(4 / std::max(1e-9, s.strokeWidth * onSheet), 1.0, 1e4);
     const Affine size = curve::scaling(scale, scale), rest = m * curve::scaling(1 / scale, 1 / scale);
     Artwork area = artwork(n, paths, s, size);
     Artwork line = area;
@@ -406,6 +414,10 @@ void Items::stretched(pugi::xml_node n, const Paths& paths, Style s, const Affin
     List both;
     const auto add = [&](Artwork a) {
         if (a.paths->empty() || !a.fill.colour) return;
+        if (!std::all_of(a.paths->begin(), a.paths->end(), art::withinReach)) {
+            reading_.missed.add(words::marked("%n shape(s) with numbers out of range"));
+            return;
+        }
         Item one;
         one.is = std::move(a);
         one.id = reading_.ids.next();
