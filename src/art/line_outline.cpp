@@ -23,7 +23,8 @@ Path cornerFill(Vec2 at, Vec2 in, Vec2 out, const Stroke& stroke)
     const Vec2 a = at + side * 0.5 * width * perpendicular(in), b = at + side * 0.5 * width * perpendicular(out);
     std::vector<Vec2> ring{at, a, b};
     const double sharp = 1 / std::max(1e-9, std::abs(std::cos(bend / 2)));
-    if (stroke.join == Join::mitre && sharp <= stroke.mitreLimit) ring = {at, a, at + 0.5 * width * sharp * unit(side * (perpendicular(in) + perpendicular(out))), b};
+    if (stroke.join == Join::mitre && sharp <= stroke.mitreLimit)
+        ring = {at, a, at + 0.5 * width * sharp * unit(side * (perpendicular(in) + perpendicular(out))), b};
     return curve::polyline(ring, true);
 }
 

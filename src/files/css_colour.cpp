@@ -105,7 +105,8 @@ std::optional<CssColour> cssColourFrom(std::string_view given)
     if (!t.empty() && t.front() == '#' && (t.size() == 5 || t.size() == 9)) return fromHex(std::string_view(t).substr(1));
     if (const auto open = t.find('('); open != std::string::npos && t.back() == ')') {
         const std::string name = t.substr(0, open);
-        if (name == "rgb" || name == "rgba" || name == "hsl" || name == "hsla") return fromFunction(name, std::string_view(t).substr(open + 1, t.size() - open - 2));
+        if (name == "rgb" || name == "rgba" || name == "hsl" || name == "hsla")
+            return fromFunction(name, std::string_view(t).substr(open + 1, t.size() - open - 2));
     }
     if (t == "rebeccapurple") return CssColour{{0x66, 0x33, 0x99}, 1}; // the one keyword that SVG 1.1 does not have
     if (const auto c = art::colourFrom(t)) return CssColour{*c, 1};

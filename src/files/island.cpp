@@ -20,13 +20,53 @@ constexpr std::size_t mostElements = 200000;
 constexpr int deepest = 200; // elements in elements: librsvg follows them by recursion
 
 // Properties that are inherited (SVG 1.1, appendix N; CSS): all an element can take from those round it.
-constexpr std::array<std::string_view, 47> inherited{
-    "clip-rule", "color", "color-interpolation", "color-interpolation-filters", "color-rendering", "direction", "fill", "fill-opacity", "fill-rule", "font",
-    "font-family", "font-feature-settings", "font-kerning", "font-size", "font-size-adjust", "font-stretch", "font-style", "font-variant", "font-weight",
-    "glyph-orientation-horizontal", "glyph-orientation-vertical", "image-rendering", "kerning", "letter-spacing", "line-height", "marker", "marker-end",
-    "marker-mid", "marker-start", "paint-order", "shape-rendering", "stroke", "stroke-dasharray", "stroke-dashoffset", "stroke-linecap", "stroke-linejoin",
-    "stroke-miterlimit", "stroke-opacity", "stroke-width", "text-anchor", "text-orientation", "text-rendering", "unicode-bidi", "visibility", "white-space",
-    "word-spacing", "writing-mode"};
+constexpr std::array<std::string_view, 47> inherited{"clip-rule",
+                                                     "color",
+                                                     "color-interpolation",
+                                                     "color-interpolation-filters",
+                                                     "color-rendering",
+                                                     "direction",
+                                                     "fill",
+                                                     "fill-opacity",
+                                                     "fill-rule",
+                                                     "font",
+                                                     "font-family",
+                                                     "font-feature-settings",
+                                                     "font-kerning",
+                                                     "font-size",
+                                                     "font-size-adjust",
+                                                     "font-stretch",
+                                                     "font-style",
+                                                     "font-variant",
+                                                     "font-weight",
+                                                     "glyph-orientation-horizontal",
+                                                     "glyph-orientation-vertical",
+                                                     "image-rendering",
+                                                     "kerning",
+                                                     "letter-spacing",
+                                                     "line-height",
+                                                     "marker",
+                                                     "marker-end",
+                                                     "marker-mid",
+                                                     "marker-start",
+                                                     "paint-order",
+                                                     "shape-rendering",
+                                                     "stroke",
+                                                     "stroke-dasharray",
+                                                     "stroke-dashoffset",
+                                                     "stroke-linecap",
+                                                     "stroke-linejoin",
+                                                     "stroke-miterlimit",
+                                                     "stroke-opacity",
+                                                     "stroke-width",
+                                                     "text-anchor",
+                                                     "text-orientation",
+                                                     "text-rendering",
+                                                     "unicode-bidi",
+                                                     "visibility",
+                                                     "white-space",
+                                                     "word-spacing",
+                                                     "writing-mode"};
 
 bool isInherited(std::string_view name)
 {
@@ -53,7 +93,8 @@ std::string withUrls(std::string_view value, const Act& act)
         if (at == std::string_view::npos) return out.append(value);
         const auto hash = value.find('#', at), end = value.find(')', at);
         const auto between = hash == std::string_view::npos ? value : value.substr(at + 4, hash - at - 4);
-        const bool plain = hash != std::string_view::npos && end != std::string_view::npos && hash < end && between.find_first_not_of(" \t\"'") == std::string_view::npos;
+        const bool plain =
+            hash != std::string_view::npos && end != std::string_view::npos && hash < end && between.find_first_not_of(" \t\"'") == std::string_view::npos;
         if (!plain) {
             out.append(value.substr(0, at + 4));
             value.remove_prefix(at + 4);
@@ -145,7 +186,9 @@ private:
     {
         for (const pugi::xml_node n : round) {
             std::string style;
-            const auto say = [&](std::string_view name, std::string_view value) { style.append(style.empty() ? "" : ";").append(name).append(":").append(value); };
+            const auto say = [&](std::string_view name, std::string_view value) {
+                style.append(style.empty() ? "" : ";").append(name).append(":").append(value);
+            };
             for (const pugi::xml_attribute a : n.attributes())
                 if (isInherited(a.name()) && *a.value()) say(a.name(), a.value());
             for (const Declaration& d : declared(n))

@@ -90,7 +90,8 @@ Artwork artworkOf(Reading& reading, pugi::xml_node n, Paths paths, const Style& 
     a.stroke.mitreLimit = s.mitreLimit;
     a.stroke.behind = s.lineFirst;
     // A sequence with something less than nothing in it, or of nothing, is none (SVG 1.1, 11.4).
-    if (std::all_of(s.dashes.begin(), s.dashes.end(), [](double d) { return d >= 0; }) && std::any_of(s.dashes.begin(), s.dashes.end(), [](double d) { return d > 0; })) {
+    if (std::all_of(s.dashes.begin(), s.dashes.end(), [](double d) { return d >= 0; }) &&
+        std::any_of(s.dashes.begin(), s.dashes.end(), [](double d) { return d > 0; })) {
         a.stroke.dashes = s.dashes;
         for (double& d : a.stroke.dashes) d = std::min(d * scale, art::farthest);
         a.stroke.dashFrom = std::clamp(s.dashFrom * scale, -art::farthest, art::farthest);

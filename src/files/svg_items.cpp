@@ -85,8 +85,9 @@ bool cutOff(pugi::xml_node n, pugi::xml_node filter, double sigma, const Lengths
         return own ? by.of(text, whole).value_or(otherwise * whole) : unit.of(text, 1).value_or(otherwise);
     };
     const double x = at("x", -0.1, by.width), y = at("y", -0.1, by.height), w = at("width", 1.2, by.width), h = at("height", 1.2, by.height);
-    const curve::Box region = own ? curve::Box{{x, y}, {x + w, y + h}}
-                                  : curve::Box{{b.min.x + x * b.width(), b.min.y + y * b.height()}, {b.min.x + (x + w) * b.width(), b.min.y + (y + h) * b.height()}};
+    const curve::Box region =
+        own ? curve::Box{{x, y}, {x + w, y + h}}
+            : curve::Box{{b.min.x + x * b.width(), b.min.y + y * b.height()}, {b.min.x + (x + w) * b.width(), b.min.y + (y + h) * b.height()}};
     const curve::Box needed = b.grown(2 * sigma); // what lies further out is hardly seen
     return !(region.contains(needed.min) && region.contains(needed.max));
 }
@@ -170,8 +171,9 @@ void Items::element(pugi::xml_node n, Style style, const Affine& parent, List& t
 {
     if (flagged(n, "rope:derived")) return; // shown for others, worked out again here
     const std::string name = localName(n);
-    for (const char* said : {"", "defs", "style", "script", "symbol", "marker", "mask", "pattern", "tones", "facets", "mesh", "repeat", "part-use", "inside", "title", "desc", "metadata",
-                             "namedview", "clipPath", "filter", "linearGradient", "radialGradient"})
+    for (const char* said :
+         {"",       "defs",     "style",  "script", "symbol", "marker",   "mask",      "pattern",  "tones",  "facets",         "mesh",
+          "repeat", "part-use", "inside", "title",  "desc",   "metadata", "namedview", "clipPath", "filter", "linearGradient", "radialGradient"})
         if (name == said) return;
     if (!using_.empty() && ++again_ > mostAgain) return; // said of the use
     // Not inherited: each element has its own.
@@ -364,7 +366,9 @@ void Items::markerAt(pugi::xml_node marker, const MarkerPlace& at, const Style& 
     style.opacity = 1;
     style.blend = art::Blend::normal;
     style.leftOut = style.hidden = false;
-    const auto says = [&](const char* name, double otherwise, double whole) { return on.lengths.of(marker.attribute(name).value(), whole).value_or(otherwise); };
+    const auto says = [&](const char* name, double otherwise, double whole) {
+        return on.lengths.of(marker.attribute(name).value(), whole).value_or(otherwise);
+    };
     const double w = says("markerWidth", 3, on.lengths.width), h = says("markerHeight", 3, on.lengths.height);
     const curve::Vec2 ref{says("refX", 0, w), says("refY", 0, h)};
     const double unit = std::strcmp(marker.attribute("markerUnits").value(), "userSpaceOnUse") == 0 ? 1 : on.strokeWidth;
@@ -375,7 +379,8 @@ void Items::markerAt(pugi::xml_node marker, const MarkerPlace& at, const Style& 
         const auto fixed = numbers(orient.c_str());
         angle = fixed.empty() ? 0 : curve::radians(fixed.front());
     }
-    const Affine place = m * curve::translation(at.point) * curve::rotation(angle) * curve::scaling(unit, unit) * curve::translation(-(fittedView(marker, w, h) * ref));
+    const Affine place =
+        m * curve::translation(at.point) * curve::rotation(angle) * curve::scaling(unit, unit) * curve::translation(-(fittedView(marker, w, h) * ref));
     const std::vector<pugi::xml_node> was = std::exchange(round_, {round.rbegin(), round.rend()});
     frame(marker, w, h, style, place, to, depth);
     round_ = was;

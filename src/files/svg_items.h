@@ -31,7 +31,7 @@ public:
 
 private:
     Reading& reading_;
-    bool inPart_ = false;               // of a part that a recipe keeps: what lies in it has the ids of what it was made from
+    bool inPart_ = false; // of a part that a recipe keeps: what lies in it has the ids of what it was made from
     bool apart_ = false;
     std::vector<pugi::xml_node> round_; // elements that the one being read lies in, outermost first; those that show it again among them
     std::size_t islandBytes_ = 0;

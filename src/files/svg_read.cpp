@@ -31,7 +31,8 @@ class Reader {
 public:
     // `stages`: those that are kept beside the work are read; there are none in one of them.
     Reader(SvgResult& out, pugi::xml_node svg, const PictureOpener& open, const ReadingOptions& o)
-        : out_(out), d_(out.document), opener_(open), stages_(o.stages), named_(svg), reading_{out.document, named_, open, !svg.attribute("rope:version").empty()}
+        : out_(out), d_(out.document), opener_(open), stages_(o.stages),
+          named_(svg), reading_{out.document, named_, open, !svg.attribute("rope:version").empty()}
     {
         out_.working = reading_.working;
         if (o.apart) items_.takeApart();

@@ -135,8 +135,7 @@ void Style::set(std::string_view name, std::string_view value)
             current = c->colour;
             currentOpacity = c->opacity;
         }
-    }
-    else if (name == "fill-opacity")
+    } else if (name == "fill-opacity")
         fillOpacity = share(value);
     else if (name == "stroke-opacity")
         strokeOpacity = share(value);
@@ -200,11 +199,33 @@ template <typename Told> void eachSaid(pugi::xml_node n, const StyleSheet* sheet
 }
 
 // Those that Style::set knows. What others are told by comes first: currentColor and em on the same element mean the new ones.
-constexpr std::array<std::string_view, 27> known{
-    "font-size",        "paint-order",       "color",          "fill",           "stroke",          "fill-opacity",      "stroke-opacity",
-    "opacity",          "mix-blend-mode",    "isolation",      "filter",         "clip-path",       "mask",              "stroke-width",
-    "fill-rule",        "stroke-linecap",    "stroke-linejoin", "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset", "vector-effect",
-    "marker",           "marker-start",      "marker-mid",     "marker-end",     "display",         "visibility"};
+constexpr std::array<std::string_view, 27> known{"font-size",
+                                                 "paint-order",
+                                                 "color",
+                                                 "fill",
+                                                 "stroke",
+                                                 "fill-opacity",
+                                                 "stroke-opacity",
+                                                 "opacity",
+                                                 "mix-blend-mode",
+                                                 "isolation",
+                                                 "filter",
+                                                 "clip-path",
+                                                 "mask",
+                                                 "stroke-width",
+                                                 "fill-rule",
+                                                 "stroke-linecap",
+                                                 "stroke-linejoin",
+                                                 "stroke-miterlimit",
+                                                 "stroke-dasharray",
+                                                 "stroke-dashoffset",
+                                                 "vector-effect",
+                                                 "marker",
+                                                 "marker-start",
+                                                 "marker-mid",
+                                                 "marker-end",
+                                                 "display",
+                                                 "visibility"};
 
 } // namespace
 

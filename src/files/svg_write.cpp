@@ -6,8 +6,8 @@
 #include "files/path_data.h"
 #include "files/recipes.h"
 #include "files/stages.h"
-#include "files/word_text.h"
 #include "files/svg.h"
+#include "files/word_text.h"
 #include "files/xml.h"
 
 #include <pugixml.hpp>
@@ -209,8 +209,7 @@ private:
                              [&](const art::Reference& r) {
                                  if (working_) reference(g, i, r);
                              },
-                             [&](const art::Group& group) { this->group(g, i, group); },
-                             [&](const art::Island& k) { island(g, i, k); }},
+                             [&](const art::Group& group) { this->group(g, i, group); }, [&](const art::Island& k) { island(g, i, k); }},
                    i.is);
     }
 

@@ -253,7 +253,8 @@ std::optional<Box> islandBox(const std::string& xml)
     for (std::size_t at = counted.find("</image>"); at != std::string::npos; at = counted.find("</image>", at)) counted.replace(at, 8, "</rect>");
     const std::optional<Box> ink = Drawing(counted, 1000, 1000, {}).ink();
     if (!ink || ink->empty()) return ink;
-    if (!has(xml, "<filter") && !has(xml, "<mask") && !has(xml, "<marker")) return ink->grown(1e-9 * std::max(ink->width(), ink->height())); // one of no width is there too
+    if (!has(xml, "<filter") && !has(xml, "<mask") && !has(xml, "<marker"))
+        return ink->grown(1e-9 * std::max(ink->width(), ink->height())); // one of no width is there too
     const Box seen = seenPart(xml, ink->grown(0.6 * std::max(ink->width(), ink->height())));
     if (seen.empty()) return ink; // it is there, though it paints nothing
     if (!has(xml, "<filter")) return seen;

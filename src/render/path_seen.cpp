@@ -14,7 +14,7 @@ using curve::Vec2;
 
 namespace {
 
-constexpr double large = 64; // times what is seen: smaller ones cost less whole than in parts
+constexpr double large = 64;        // times what is seen: smaller ones cost less whole than in parts
 constexpr double reach = 3 * large; // times what is seen: as far as anything is given
 constexpr int deepest = 40;
 

@@ -163,7 +163,9 @@ void paintStroke(cairo_t* cr, const art::ItemPtr& item, double opacity)
     else
         tracePaths(cr, a.paths);
     cairo_set_line_width(cr, width);
-    cairo_set_line_cap(cr, a.stroke.cap == art::Cap::round ? CAIRO_LINE_CAP_ROUND : a.stroke.cap == art::Cap::square ? CAIRO_LINE_CAP_SQUARE : CAIRO_LINE_CAP_BUTT);
+    cairo_set_line_cap(cr, a.stroke.cap == art::Cap::round    ? CAIRO_LINE_CAP_ROUND
+                           : a.stroke.cap == art::Cap::square ? CAIRO_LINE_CAP_SQUARE
+                                                              : CAIRO_LINE_CAP_BUTT);
     cairo_set_line_join(cr, a.stroke.join == art::Join::round   ? CAIRO_LINE_JOIN_ROUND
                             : a.stroke.join == art::Join::mitre ? CAIRO_LINE_JOIN_MITER
                                                                 : CAIRO_LINE_JOIN_BEVEL);

@@ -41,8 +41,9 @@ struct Work {
     }
 };
 
-const QByteArray lamp = "<mask id='m'><circle cx='300' cy='300' r='150' fill='#fff'/></mask><g id='lamp' mask='url(#m)'><rect width='600' height='600' fill='#a8422c'/>"
-                        "<circle cx='300' cy='300' r='60' fill='#dea03c'/></g>";
+const QByteArray lamp =
+    "<mask id='m'><circle cx='300' cy='300' r='150' fill='#fff'/></mask><g id='lamp' mask='url(#m)'><rect width='600' height='600' fill='#a8422c'/>"
+    "<circle cx='300' cy='300' r='60' fill='#dea03c'/></g>";
 
 } // namespace
 

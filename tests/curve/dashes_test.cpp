@@ -58,7 +58,7 @@ TEST_CASE("dashes of no length stay, as places for dots")
 TEST_CASE("a closed path's dash goes on over its start, one longer than all closes")
 {
     const Path square = curve::rectangle({0, 0}, {100, 100}); // 400 round
-    const Paths cut = curve::dashed({square}, {50, 30}, 20); // 30 of a dash, then 30 out and 50 drawn four times, 30 out, and 20 of a dash
+    const Paths cut = curve::dashed({square}, {50, 30}, 20);  // 30 of a dash, then 30 out and 50 drawn four times, 30 out, and 20 of a dash
     REQUIRE_FALSE(cut.empty());
     double drawn = 0;
     for (const Path& p : cut) {

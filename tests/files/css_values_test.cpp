@@ -46,7 +46,8 @@ TEST_CASE("colours of CSS Color Level 4")
         CHECK(c->colour == e.colour);
         CHECK(c->opacity == Approx(e.opacity).margin(0.001));
     }
-    for (const char* none : {"", "#12", "#12345", "#ggg", "rgb(1,2)", "rgb(1,2,3,4,5)", "rgb(a,b,c)", "hsl()", "url(#a)", "rgb(1,2,3"}) CHECK_FALSE(cssColourFrom(none));
+    for (const char* none : {"", "#12", "#12345", "#ggg", "rgb(1,2)", "rgb(1,2,3,4,5)", "rgb(a,b,c)", "hsl()", "url(#a)", "rgb(1,2,3"})
+        CHECK_FALSE(cssColourFrom(none));
 }
 
 TEST_CASE("lengths and what they are shares of (CSS Values Level 4, 6, and SVG 1.1, 7.10)")
@@ -72,8 +73,9 @@ TEST_CASE("lengths and what they are shares of (CSS Values Level 4, 6, and SVG 1
 TEST_CASE("shorthand and what inherits what: markers, font sizes, dashes")
 {
     pugi::xml_document xml;
-    REQUIRE(xml.load_string("<svg font-size='10' style='marker-end:url(#old);marker:url(#k)'><g font-size='200%'><path font-size='1.5em' stroke-width='2em' "
-                            "stroke-dasharray='1em, 3' marker-start='none'/><text font-size='larger'/><path marker='none' stroke-dasharray='nonsense'/></g></svg>"));
+    REQUIRE(xml.load_string(
+        "<svg font-size='10' style='marker-end:url(#old);marker:url(#k)'><g font-size='200%'><path font-size='1.5em' stroke-width='2em' "
+        "stroke-dasharray='1em, 3' marker-start='none'/><text font-size='larger'/><path marker='none' stroke-dasharray='nonsense'/></g></svg>"));
     files::Style root, group;
     root.apply(xml.child("svg"));
     CHECK(root.markers[2] == "k"); // the shorthand is said later

@@ -75,11 +75,12 @@ void checkSame(const std::string& body, std::size_t islands)
     CHECK(outside::differenceOffEdges(byOthers(f, working), wanted) <= 0.3);
 }
 
-const std::string fades = "<defs><linearGradient id='g'><stop offset='0' stop-color='#a8422c'/><stop offset='1' stop-color='#2e6b66'/></linearGradient>"
-                          "<radialGradient id='r' cx='30%' cy='40%' r='0.3' fx='20%' fy='40%' spreadMethod='reflect'><stop stop-color='#dea03c'/><stop offset='1' "
-                          "stop-color='#2e6b66' stop-opacity='0.4'/></radialGradient>"
-                          "<linearGradient id='u' gradientUnits='userSpaceOnUse' x1='10%' x2='30%' spreadMethod='repeat'><stop stop-color='#a8422c'/><stop offset='1' "
-                          "stop-color='hsl(40, 70%, 60%)'/></linearGradient></defs>";
+const std::string fades =
+    "<defs><linearGradient id='g'><stop offset='0' stop-color='#a8422c'/><stop offset='1' stop-color='#2e6b66'/></linearGradient>"
+    "<radialGradient id='r' cx='30%' cy='40%' r='0.3' fx='20%' fy='40%' spreadMethod='reflect'><stop stop-color='#dea03c'/><stop offset='1' "
+    "stop-color='#2e6b66' stop-opacity='0.4'/></radialGradient>"
+    "<linearGradient id='u' gradientUnits='userSpaceOnUse' x1='10%' x2='30%' spreadMethod='repeat'><stop stop-color='#a8422c'/><stop offset='1' "
+    "stop-color='hsl(40, 70%, 60%)'/></linearGradient></defs>";
 
 } // namespace
 
@@ -109,10 +110,13 @@ TEST_CASE("units, colours and what is inherited are understood")
              "<rect width='10cm' height='20mm' fill='#a842'/><rect y='100' width='2in' height='30pt' fill='hsla(200, 60%, 40%, 50%)'/>",
              "<g color='#2e6b66'><circle cx='80' cy='80' r='40' fill='currentColor'/></g><circle cx='200' cy='80' r='40' fill='none' stroke='transparent'/>",
              "<g visibility='hidden'><rect width='90' height='90'/><rect x='120' width='90' height='90' visibility='visible'/></g>",
-             "<switch><g systemLanguage='xx'><rect width='90' height='90'/></g><foreignObject requiredExtensions='urn:x'/><circle cx='90' cy='90' r='60'/><rect "
+             "<switch><g systemLanguage='xx'><rect width='90' height='90'/></g><foreignObject requiredExtensions='urn:x'/><circle cx='90' cy='90' "
+             "r='60'/><rect "
              "width='400' height='20'/></switch>",
-             "<clipPath id='c'><rect x='20' y='20' width='160' height='60'/><use href='#k'/></clipPath><circle id='k' cx='220' cy='160' r='70' fill='teal'/><clipPath "
-             "id='b' clipPathUnits='objectBoundingBox'><path d='M.5 0L1 1H0z'/></clipPath><g clip-path='url(#c)'><rect width='400' height='300' fill='#2e6b66'/></g>"
+             "<clipPath id='c'><rect x='20' y='20' width='160' height='60'/><use href='#k'/></clipPath><circle id='k' cx='220' cy='160' r='70' "
+             "fill='teal'/><clipPath "
+             "id='b' clipPathUnits='objectBoundingBox'><path d='M.5 0L1 1H0z'/></clipPath><g clip-path='url(#c)'><rect width='400' height='300' "
+             "fill='#2e6b66'/></g>"
              "<rect x='260' y='10' width='120' height='90' clip-path='url(#b)'/>",
              "<svg x='40' y='40' width='50%' height='50%' viewBox='0 0 10 10'><rect width='50%' height='50%' stroke='teal' stroke-width='10%'/></svg>",
              "<path d='M30 30h100v100h-100z' fill='url(#nothing) #2e6b66'/><path d='M200 30h100v100h-100z' fill='url(#nothing)'/>",
@@ -135,14 +139,18 @@ TEST_CASE("markers stand on their lines as shapes")
 {
     if (!there()) return;
     const std::string defs =
-        "<defs><g fill='#a8422c'><marker id='k' markerWidth='4' markerHeight='4' refX='2' refY='2' orient='auto'><path d='M0 0L4 2L0 4z'/></marker></g><marker id='d' "
+        "<defs><g fill='#a8422c'><marker id='k' markerWidth='4' markerHeight='4' refX='2' refY='2' orient='auto'><path d='M0 0L4 2L0 4z'/></marker></g><marker "
+        "id='d' "
         "viewBox='0 0 10 10' refX='5' refY='5' markerWidth='30' markerHeight='20' markerUnits='userSpaceOnUse' overflow='visible'><circle cx='5' cy='5' r='6' "
         "fill='#2e6b66'/></marker><marker id='s' markerWidth='3' markerHeight='3' refX='1' refY='1' orient='30'><rect width='6' height='2'/></marker></defs>";
     for (const char* body : {
-             "<path d='M60 200L200 60L340 200' fill='none' stroke='#102040' stroke-width='10' marker-end='url(#k)' marker-mid='url(#d)' marker-start='url(#s)'/>",
+             "<path d='M60 200L200 60L340 200' fill='none' stroke='#102040' stroke-width='10' marker-end='url(#k)' marker-mid='url(#d)' "
+             "marker-start='url(#s)'/>",
              "<polygon points='60,60 300,80 200,240' fill='#dea03c' stroke='#102040' stroke-width='6' style='marker:url(#k)'/>",
-             "<g stroke-width='7' transform='scale(1 1.2)'><line x1='60' y1='60' x2='300' y2='200' stroke='#102040' marker-end='url(#k)' marker-start='url(#d)'/></g>",
-             "<path d='M60 120C120 20 240 20 300 120' fill='none' stroke='#102040' stroke-width='8' marker-start='url(#k)' marker-end='url(#k)' opacity='0.5'/>",
+             "<g stroke-width='7' transform='scale(1 1.2)'><line x1='60' y1='60' x2='300' y2='200' stroke='#102040' marker-end='url(#k)' "
+             "marker-start='url(#d)'/></g>",
+             "<path d='M60 120C120 20 240 20 300 120' fill='none' stroke='#102040' stroke-width='8' marker-start='url(#k)' marker-end='url(#k)' "
+             "opacity='0.5'/>",
          })
         checkSame(defs + body, 0);
 }
@@ -151,12 +159,17 @@ TEST_CASE("what the document has no notion of is kept whole and looks the same")
 {
     if (!there()) return;
     const std::string defs =
-        "<defs><mask id='m'><circle cx='150' cy='120' r='80' fill='#fff'/></mask><pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse'><circle cx='8' "
+        "<defs><mask id='m'><circle cx='150' cy='120' r='80' fill='#fff'/></mask><pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse'><circle "
+        "cx='8' "
         "cy='8' r='6' fill='#a8422c'/></pattern><filter id='f'><feGaussianBlur stdDeviation='2'/><feOffset dx='12' dy='9'/></filter><marker id='k' "
-        "markerWidth='4' markerHeight='4' refX='2' refY='2' orient='auto'><path d='M0 0L4 2L0 4z' fill='#2e6b66'/></marker><clipPath id='c'><rect x='20' y='20' "
-        "width='160' height='60'/><text x='80' y='160' font-family='DejaVu Sans' font-size='90'>Salt</text></clipPath></defs><style>.jar{fill:url(#p);stroke:#102040}</style>";
+        "markerWidth='4' markerHeight='4' refX='2' refY='2' orient='auto'><path d='M0 0L4 2L0 4z' fill='#2e6b66'/></marker><clipPath id='c'><rect x='20' "
+        "y='20' "
+        "width='160' height='60'/><text x='80' y='160' font-family='DejaVu Sans' "
+        "font-size='90'>Salt</text></clipPath></defs><style>.jar{fill:url(#p);stroke:#102040}</style>";
     const std::pair<const char*, std::size_t> cases[] = {
-        {"<g fill='#2e6b66'><g mask='url(#m)' transform='translate(20 10)'><rect width='300' height='200'/><rect y='90' width='300' height='20' fill='red'/></g></g>", 1},
+        {"<g fill='#2e6b66'><g mask='url(#m)' transform='translate(20 10)'><rect width='300' height='200'/><rect y='90' width='300' height='20' "
+         "fill='red'/></g></g>",
+         1},
         {"<rect class='jar' x='40' y='40' width='200' height='160' stroke-width='8'/>", 1},
         {"<g transform='scale(1.3)'><rect x='40' y='40' width='120' height='90' fill='#2e6b66' filter='url(#f)'/></g>", 1},
         {"<path d='M60 200A90 90 0 0 1 340 200' fill='none' stroke='#102040' stroke-width='10' marker-end='url(#k)' marker-mid='url(#k)'/>", 1},
@@ -269,13 +282,15 @@ TEST_CASE("nothing that lies elsewhere is opened because a drawing names it")
     const auto png = files::writePng(red);
     REQUIRE(files::saveAtomically(f.at("near.png"), std::string_view(reinterpret_cast<const char*>(png.data()), png.size())).ok());
     REQUIRE(files::saveAtomically(f.at("near.svg"), "<svg xmlns='http://www.w3.org/2000/svg'><rect id='a' width='90' height='90'/></svg>").ok());
-    for (const std::string& at : {"file://" + f.at("near.png"), f.at("near.png"), std::string("near.png"), std::string("../near.png"), std::string("http://127.0.0.1:9/near.png")}) {
+    for (const std::string& at :
+         {"file://" + f.at("near.png"), f.at("near.png"), std::string("near.png"), std::string("../near.png"), std::string("http://127.0.0.1:9/near.png")}) {
         INFO(at);
         const std::string image = "<image width='90' height='90' xlink:href='" + at + "'/>";
         for (const std::string& body : {image, "<mask id='m'><rect width='90' height='90' fill='#fff'/></mask><g mask='url(#m)'>" + image + "</g>",
                                         "<filter id='f'><feImage xlink:href='" + at + "'/></filter><rect width='90' height='90' fill='none' filter='url(#f)'/>",
                                         "<use xlink:href='file://" + f.at("near.svg") + "#a'/>", "<style>@import url('" + at + "');</style>"}) {
-            const files::SvgResult r = files::readSvg("<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' width='90' height='90'>" + body + "</svg>");
+            const files::SvgResult r =
+                files::readSvg("<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' width='90' height='90'>" + body + "</svg>");
             REQUIRE(r.ok());
             const pixel::Picture p = render::renderSheet(r.document, 90, {});
             CHECK(std::all_of(p.data.begin(), p.data.end(), [](pixel::Rgba c) { return c.a == 0; }));
@@ -307,5 +322,6 @@ TEST_CASE("a chain of gradients is walked once, however many shapes are painted 
 TEST_CASE("a line of no width to speak of, stretched, is as thin as it was")
 {
     if (!there()) return;
-    checkSame("<g transform='matrix(0.9 0.3 -0.1 0.5 40 20)'><rect x='40' y='40' width='200' height='160' fill='#dea03c' stroke='#000' stroke-width='0.03'/></g>", 0);
+    checkSame(
+        "<g transform='matrix(0.9 0.3 -0.1 0.5 40 20)'><rect x='40' y='40' width='200' height='160' fill='#dea03c' stroke='#000' stroke-width='0.03'/></g>", 0);
 }

@@ -25,8 +25,8 @@
 #include <pugixml.hpp>
 #include <sys/resource.h>
 
-#include <ctime>
 #include <cstdio>
+#include <ctime>
 #include <filesystem>
 #include <sstream>
 #include <string>
@@ -69,8 +69,9 @@ void keep(const std::string& text)
 
 std::string number(strokes::Random& r)
 {
-    static const char* const odd[] = {"0",   "-1",  "1e9",  "-1e9", "1e308", "1e-308", "nan", "inf",   "50%", "-20%", "3em",  "1e+",
-                                      "+",   "",    "1e39", "0.5",  "none",  "auto",   "url(#a)", "1 2 3", "2,2", "9999999999999999999", "0x10", "red"};
+    static const char* const odd[] = {"0",    "-1", "1e9", "-1e9", "1e308", "1e-308", "nan",  "inf",     "50%",   "-20%", "3em",
+                                      "1e+",  "+",  "",    "1e39", "0.5",   "none",   "auto", "url(#a)", "1 2 3", "2,2",  "9999999999999999999",
+                                      "0x10", "red"};
     return odd[r.below(static_cast<int>(std::size(odd)))];
 }
 
@@ -202,15 +203,18 @@ art::Document edited(const art::Document& d, strokes::Random& r)
     case 9: return art::movedOut(d, some);
     case 10: return art::withLinesAsShapes(d, some);
     case 11: return art::withCombined(d, some, static_cast<planar::Operation>(r.below(4)), r.below(2) > 0).document;
-    case 12: return art::withGradient(d, some, r.below(2) ? art::Gradient::Kind::linear : art::Gradient::Kind::radial, {far(), far()}, {far(), far()}, {{0, {200, 40, 20}, 1, {}}, {1, {20, 40, 90}, r.unit(), {}}});
+    case 12:
+        return art::withGradient(d, some, r.below(2) ? art::Gradient::Kind::linear : art::Gradient::Kind::radial, {far(), far()}, {far(), far()},
+                                 {{0, {200, 40, 20}, 1, {}}, {1, {20, 40, 90}, r.unit(), {}}});
     case 13: return art::withPaintsSwapped(d, some);
     case 14: return art::withPutInside(d, {some.front()}, {some.back()}).document;
     case 15: return art::withSet(d, some);
-    case 16: return art::withArtworkChanged(d, some, [&](art::Artwork& a) {
-        a.stroke.colour = art::Colour{10, 20, 30};
-        a.stroke.dashes = {r.unit() * 20, r.unit() * 20};
-        a.stroke.cap = static_cast<art::Cap>(r.below(3));
-    });
+    case 16:
+        return art::withArtworkChanged(d, some, [&](art::Artwork& a) {
+            a.stroke.colour = art::Colour{10, 20, 30};
+            a.stroke.dashes = {r.unit() * 20, r.unit() * 20};
+            a.stroke.cap = static_cast<art::Cap>(r.below(3));
+        });
     case 17: return one->island() ? art::withIslandApart(d, one->id, files::takenApart(*one->island()).items).document : d;
     case 18: return art::withPasted(d, art::fragmentOf(d, some), {.layer = d.layers.front()->id}).document;
     default: return art::withOrder(d, some, static_cast<art::Way>(r.below(4)));
@@ -228,9 +232,11 @@ void tell(const art::Document& d, const art::Document& back)
         }
         if (*o == i) return;
         const art::Artwork *a = i.artwork(), *b = o->artwork();
-        std::printf("item %llu: %s%s%s%s%s%s%s%s\n", static_cast<unsigned long long>(i.id), i.opacity != o->opacity ? "opacity " : "", i.blur != o->blur ? "blur " : "",
-                    i.blend != o->blend ? "blend " : "", i.shown != o->shown || i.locked != o->locked ? "shown or locked " : "", i.name != o->name ? "name " : "",
-                    a && b && !(a->fill == b->fill) ? "fill " : "", a && b && !(a->stroke == b->stroke) ? "line " : "", a && b && !(*a->paths == *b->paths) ? "paths " : "");
+        std::printf("item %llu: %s%s%s%s%s%s%s%s\n", static_cast<unsigned long long>(i.id), i.opacity != o->opacity ? "opacity " : "",
+                    i.blur != o->blur ? "blur " : "", i.blend != o->blend ? "blend " : "",
+                    i.shown != o->shown || i.locked != o->locked ? "shown or locked " : "", i.name != o->name ? "name " : "",
+                    a && b && !(a->fill == b->fill) ? "fill " : "", a && b && !(a->stroke == b->stroke) ? "line " : "",
+                    a && b && !(*a->paths == *b->paths) ? "paths " : "");
     });
 }
 
@@ -298,6 +304,7 @@ int main(int count, char** arguments)
     (how == "edit" ? editAll : how == "same" ? sameAll : mutateAll)(from, std::stol(arguments[3]), r, c);
     rusage use{};
     getrusage(RUSAGE_SELF, &use);
-    std::printf("%ld rounds, %ld opened, %ld refused, %ld over 5 s, %ld wrong, %ld MB at most\n", c.rounds, c.opened, c.refused, c.slow, c.wrong, use.ru_maxrss / 1024);
+    std::printf("%ld rounds, %ld opened, %ld refused, %ld over 5 s, %ld wrong, %ld MB at most\n", c.rounds, c.opened, c.refused, c.slow, c.wrong,
+                use.ru_maxrss / 1024);
     return c.slow || c.wrong ? 1 : 0;
 }

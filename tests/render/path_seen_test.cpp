@@ -80,7 +80,10 @@ TEST_CASE("a library that gives up is left, on any thread, again and again")
             CHECK(render::contained([p] { *p = 1; }));
             CHECK(done == 1);
         }
-        CHECK_FALSE(render::contained([] { (void)render::contained([] {}); std::abort(); }));
+        CHECK_FALSE(render::contained([] {
+            (void)render::contained([] {});
+            std::abort();
+        }));
     };
     tries();
     std::thread other(tries);
@@ -94,7 +97,8 @@ TEST_CASE("drawings that cannot be drawn are none, and loading nothing from else
     REQUIRE(empty);
     CHECK(empty->empty());
     // A file beside, and one anywhere: neither is opened, so nothing is painted.
-    const auto far = render::islandBox("<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink'><use xlink:href='other.svg#a'/></svg>");
+    const auto far =
+        render::islandBox("<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink'><use xlink:href='other.svg#a'/></svg>");
     REQUIRE(far);
     CHECK(far->empty());
 }

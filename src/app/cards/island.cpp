@@ -38,7 +38,8 @@ public:
             const art::Item* i = session_.document().item(id);
             return i && i->island() ? tr("kept whole: %1").arg(wordsFor(i->island()->source->what)) : QString();
         });
-        f.note(tr("As it came from another drawing. It can be moved, sized, turned, hidden and delivered; what is in it can be changed once it is taken apart or traced."));
+        f.note(tr("As it came from another drawing. It can be moved, sized, turned, hidden and delivered; what is in it can be changed once it is taken apart "
+                  "or traced."));
         f.buttonRow({{"bound", tr("Take apart"), tr("What is readable of it becomes things on the sheet, the rest is listed"), "island-apart"},
                      {"follow", tr("Trace it"), tr("Its picture is laid in its place to be traced"), "island-trace"}});
         f.rule();

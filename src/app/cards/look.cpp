@@ -83,8 +83,9 @@ void lookFields(Fields& f, const std::function<art::Stroke()>& get, const Stroke
     };
     if (ends)
         choice(
-            {{"end-round", tr("Round ends")}, {"end-blunt", tr("Flat ends")}, {"end-square", tr("Square ends, half the width beyond")}}, [get] { return static_cast<int>(get().cap); },
-            [set](int i) { set([i](art::Stroke& s) { s.cap = static_cast<art::Cap>(i); }, tr("Ends")); }, tr("Ends"));
+            {{"end-round", tr("Round ends")}, {"end-blunt", tr("Flat ends")}, {"end-square", tr("Square ends, half the width beyond")}},
+            [get] { return static_cast<int>(get().cap); }, [set](int i) { set([i](art::Stroke& s) { s.cap = static_cast<art::Cap>(i); }, tr("Ends")); },
+            tr("Ends"));
     choice(
         {{"", tr("Round")}, {"", tr("Sharp")}, {"", tr("Bevel")}}, [get] { return static_cast<int>(get().join); },
         [set](int i) { set([i](art::Stroke& s) { s.join = static_cast<art::Join>(i); }, tr("Corners")); }, tr("Corners"));
