@@ -6,6 +6,7 @@
 #include "art/repeat.h"
 #include "art/tree.h"
 #include "curve/comb.h"
+#include "curve/similarity.h"
 #include "words/said.h"
 
 #include <algorithm>
@@ -269,24 +270,13 @@ Edited withTraits(const Document& d, const std::vector<Id>& items, const Traits&
     return {std::move(out), any ? Refusal::none : why};
 }
 
-namespace {
-
-// Turns, moves, mirrors and even scales keep circles round.
-bool even(const Affine& m)
-{
-    const double x = std::hypot(m.a, m.b), y = std::hypot(m.c, m.d);
-    return std::abs(x - y) <= 1e-9 * (x + y) && std::abs(m.a * m.c + m.b * m.d) <= 1e-9 * x * y;
-}
-
-} // namespace
-
 Artwork transformed(Artwork a, const Affine& m)
 {
     curve::Paths paths = a.paths;
     for (curve::Path& p : paths) p = curve::transformed(p, m);
     Recipe live = transformed(*a.live, m);
     // Round corners stay round where the shape is stretched.
-    if (a.rounding() && !even(m)) paths = give(live, a).value_or(std::move(paths));
+    if (a.rounding() && !curve::keepsShapes(m)) paths = give(live, a).value_or(std::move(paths));
     // Words on a line are laid anew: it may be taken back alone, and would then be what they were made from.
     const bool onLine = a.lettering() && a.lettering()->way == Lettering::Way::along;
     a.setDerived(std::move(paths), std::move(live), onLine ? 0 : a.made);
@@ -310,7 +300,7 @@ Item transformed(Item item, const Affine& m)
                         for (const ItemPtr& i : g.items) items.push_back(shared(transformed(*i, m)));
                         GroupRecipe live = transformed(*g.live, m);
                         // Even gaps stay even, gradients across.
-                        if (g.derived() && !even(m)) items = give(live, g).value_or(std::move(items));
+                        if (g.derived() && !curve::keepsShapes(m)) items = give(live, g).value_or(std::move(items));
                         const Key made = g.repeat() ? settleRepeat(live, g, items, m) : g.made;
                         g.setDerived(std::move(items), std::move(live), made);
                     },
@@ -384,10 +374,13 @@ struct Settling {
 Edited transformed(const Document& d, const std::vector<Id>& items, const Affine& m)
 {
     const Settling settling{d, items, m};
+    // Only what grows or goes far can get out of reach: a drag is not asked about.
+    const bool far = curve::meanScale(m) > 1 || !(std::abs(m.e) + std::abs(m.f) < 1e6);
     bool inReach = true;
     Edited out = withItemsChanged(d, items, [&](Item& i) {
         i = transformed(std::move(i), m);
         settling.settle(i, false);
+        if (!far) return;
         const Box b = bounds(i);
         inReach = inReach && (b.empty() || withinReach(curve::rectangle(b.min, b.max)));
     });
@@ -456,7 +449,9 @@ Edited withDerived(const Document& d, Id item, curve::Paths paths, Recipe recipe
 
 Edited withSet(const Document& d, const std::vector<Id>& items)
 {
-    return withItemsChanged(d, items, [](Item& i) { std::visit(Each{[](Artwork& a) { a.set(); }, [](Reference&) {}, [](Group& g) { g.set(); }, [](Island&) {}}, i.is); });
+    return withItemsChanged(d, items, [](Item& i) {
+        std::visit(Each{[](Artwork& a) { a.set(); }, [](Reference&) {}, [](Group& g) { g.set(); }, [](Island&) {}}, i.is);
+    });
 }
 
 FairerLines withLinesFairer(const Document& d, const std::vector<Id>& items, double slack)

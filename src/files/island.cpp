@@ -1,7 +1,7 @@
 #include "files/island.h"
 
-#include "files/css.h"
 #include "files/path_data.h"
+#include "files/svg_style.h"
 #include "files/text.h"
 #include "files/xml.h"
 
@@ -191,7 +191,7 @@ private:
             };
             for (const pugi::xml_attribute a : n.attributes())
                 if (isInherited(a.name()) && *a.value()) say(a.name(), a.value());
-            for (const Declaration& d : declared(n))
+            for (const Declaration& d : declaredOf(n, &named_.styles()))
                 if (isInherited(d.name)) say(d.name, d.value);
             const char* space = n.attribute("xml:space").value();
             if (style.empty() && !*space) continue;
@@ -201,18 +201,6 @@ private:
             look(style);
         }
         return to;
-    }
-
-    // The weakest first.
-    std::vector<Declaration> declared(pugi::xml_node n) const
-    {
-        std::vector<Declaration> out;
-        const std::vector<Declaration> ruled = named_.styles().of(n), own = declarationsIn(n.attribute("style").value());
-        for (const bool important : {false, true})
-            for (const auto* from : {&ruled, &own})
-                for (const Declaration& d : *from)
-                    if (d.important == important) out.push_back(d);
-        return out;
     }
 
     void look(std::string_view value)
@@ -271,7 +259,7 @@ private:
         }
         if (!ruled) return;
         std::string style;
-        for (const Declaration& d : declared(from)) style.append(style.empty() ? "" : ";").append(d.name).append(":").append(d.value);
+        for (const Declaration& d : declaredOf(from, &named_.styles())) style.append(style.empty() ? "" : ";").append(d.name).append(":").append(d.value);
         if (style.empty()) return;
         set(to, "style", style);
         bytes_ += style.size();

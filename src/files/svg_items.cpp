@@ -3,6 +3,7 @@
 #include "art/edits.h"
 #include "art/line_outline.h"
 #include "art/tree.h"
+#include "curve/similarity.h"
 #include "files/basic_shapes.h"
 #include "files/clip_paths.h"
 #include "files/island.h"
@@ -47,13 +48,6 @@ bool anyBlends(const List& items)
 Affine cornerOf(pugi::xml_node n, const Lengths& by)
 {
     return curve::translation({by.across(n.attribute("x").value()).value_or(0), by.down(n.attribute("y").value()).value_or(0)});
-}
-
-// Turns, moves, mirrors and even scales: lines stay as wide all round.
-bool even(const Affine& m)
-{
-    const double x = std::hypot(m.a, m.b), y = std::hypot(m.c, m.d);
-    return std::abs(x - y) <= 1e-3 * (x + y) && std::abs(m.a * m.c + m.b * m.d) <= 1e-3 * x * y;
 }
 
 // The deviation of a filter that is one Gaussian blur; less than nothing for others.
@@ -192,16 +186,20 @@ void Items::element(pugi::xml_node n, Style style, const Affine& parent, List& t
 void Items::drawn(pugi::xml_node n, const Style& style, const Affine& parent, List& to, int depth)
 {
     const Affine m = parent * transformOf(n.attribute("transform").value());
-    std::string what = apart_ ? std::string() : beyond(n, style, m);
-    if (what.empty() && !apart_ && !style.clip.empty() && depth > deepestItems && !reading_.working) what = "clip-path";
+    const std::optional<Clip> clip = style.clip.empty() || depth > deepestItems ? std::nullopt : clipOf(reading_.named, n, style, m);
+    const std::string what = apart_ ? std::string() : beyond(n, style, clip.has_value());
     if (!what.empty() && island(n, style, parent, what, to)) return;
     if (!style.mask.empty()) reading_.missed.add(words::marked("%n mask(s) (drawn without)"));
-    if (!clipped(n, style, m, to, depth)) unclipped(n, style, m, to, depth);
+    if (!style.clip.empty() && !clip) reading_.missed.add(words::marked("%n clip path(s) (drawn without)"));
+    if (clip)
+        clipped(n, *clip, style, m, to, depth);
+    else
+        unclipped(n, style, m, to, depth);
 }
 
 // -- islands --------------------------------------------------------------------------------------------------------------------------
 
-std::string Items::beyond(pugi::xml_node n, const Style& style, const Affine& m) const
+std::string Items::beyond(pugi::xml_node n, const Style& style, bool clips) const
 {
     std::string out;
     if (reading_.working) return out;
@@ -214,7 +212,7 @@ std::string Items::beyond(pugi::xml_node n, const Style& style, const Affine& m)
         const double sigma = blurOf(filter);
         if (sigma < 0 || cutOff(n, filter, sigma, style.lengths)) add("filter");
     }
-    if (is(style.clip, "clipPath") && !clipOf(reading_.named, n, style, m)) add("clip-path");
+    if (is(style.clip, "clipPath") && !clips) add("clip-path");
     if (name == "text") add("text");
     if (name == "image" && std::strncmp(hrefOf(n), "data:", 5) == 0) add("image");
     const bool line = name == "path" || name == "line" || name == "polyline" || name == "polygon";
@@ -319,7 +317,7 @@ void Items::shape(pugi::xml_node n, Paths paths, Style s, const Affine& m, List&
 void Items::lined(pugi::xml_node n, Paths paths, const Style& style, const Affine& m, List& to)
 {
     const bool line = (style.stroke.colour || !style.stroke.server.empty()) && style.strokeWidth > 0;
-    if (line && !reading_.working && !even(m) && !style.evenWidth)
+    if (line && !reading_.working && !curve::keepsShapes(m, 1e-3) && !style.evenWidth)
         stretched(n, paths, style, m, to);
     else
         shape(n, std::move(paths), style, m, to);
@@ -524,26 +522,19 @@ void Items::parent(pugi::xml_node n, Item i, const Style& style, const Affine& m
 // -- clip paths -----------------------------------------------------------------------------------------------------------------------
 
 // A foreign group or shape with a clip path: what is in it lies inside an area without paint.
-bool Items::clipped(pugi::xml_node n, const Style& style, const Affine& m, List& to, int depth)
+void Items::clipped(pugi::xml_node n, const Clip& clip, const Style& style, const Affine& m, List& to, int depth)
 {
-    if (style.clip.empty()) return false;
-    const auto clip = clipOf(reading_.named, n, style, m);
-    if (!clip || depth > deepestItems) {
-        reading_.missed.add(words::marked("%n clip path(s) (drawn without)"));
-        return false;
-    }
     // It is clipped first and blended then: the blend is the area's.
     Style own = style;
     own.clip.clear();
     own.blend = art::Blend::normal;
     List inside;
     unclipped(n, own, m, inside, depth + 1);
-    if (inside.empty()) return true;
+    if (inside.empty()) return;
     if (style.isolates())
-        clipInto(*clip, std::move(inside), style.blend, to);
+        clipInto(clip, std::move(inside), style.blend, to);
     else
-        clipAll(*clip, std::move(inside), to);
-    return true;
+        clipAll(clip, std::move(inside), to);
 }
 
 // What is given lies inside an area without paint.

@@ -44,7 +44,7 @@ private:
     void put(pugi::xml_node n, art::Item i, List& to);
 
     // What of the element itself the document has no notion of: names for people and for the card; nothing when it has one.
-    std::string beyond(pugi::xml_node n, const Style& style, const curve::Affine& m) const;
+    std::string beyond(pugi::xml_node n, const Style& style, bool clips) const; // `clips`: its clip path is an area
     bool island(pugi::xml_node n, const Style& style, const curve::Affine& parent, const std::string& what, List& to);
     void ownIsland(pugi::xml_node n, const Style& style, const curve::Affine& m, List& to);
     void drawn(pugi::xml_node n, const Style& style, const curve::Affine& parent, List& to, int depth);
@@ -61,7 +61,7 @@ private:
     void together(pugi::xml_node n, art::Item i, List items, art::GroupRecipe live, bool isolated, List& to, int depth);
     void parent(pugi::xml_node n, art::Item i, const Style& style, const curve::Affine& m, List& to, int depth);
 
-    bool clipped(pugi::xml_node n, const Style& style, const curve::Affine& m, List& to, int depth);
+    void clipped(pugi::xml_node n, const Clip& clip, const Style& style, const curve::Affine& m, List& to, int depth);
     void clipInto(Clip clip, List in, art::Blend blend, List& to);
     void clipAll(const Clip& clip, List inside, List& to);
 

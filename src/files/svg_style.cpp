@@ -185,17 +185,25 @@ void Style::set(std::string_view name, std::string_view value)
         hidden = value == "hidden" || value == "collapse";
 }
 
+std::vector<Declaration> declaredOf(pugi::xml_node n, const StyleSheet* sheet)
+{
+    const std::vector<Declaration> own = declarationsIn(n.attribute("style").value());
+    const std::vector<Declaration> ruled = sheet ? sheet->of(n) : std::vector<Declaration>{};
+    std::vector<Declaration> out;
+    out.reserve(ruled.size() + own.size());
+    for (const bool important : {false, true})
+        for (const auto* from : {&ruled, &own})
+            std::copy_if(from->begin(), from->end(), std::back_inserter(out), [important](const Declaration& d) { return d.important == important; });
+    return out;
+}
+
 namespace {
 
 // Tells `told` everything that is said of the element, the weakest first.
 template <typename Told> void eachSaid(pugi::xml_node n, const StyleSheet* sheet, const Told& told)
 {
     for (const pugi::xml_attribute a : n.attributes()) told(a.name(), a.value());
-    const std::vector<Declaration> ruled = sheet ? sheet->of(n) : std::vector<Declaration>{}, own = declarationsIn(n.attribute("style").value());
-    for (const bool important : {false, true})
-        for (const auto* from : {&ruled, &own})
-            for (const Declaration& d : *from)
-                if (d.important == important) told(d.name, d.value);
+    for (const Declaration& d : declaredOf(n, sheet)) told(d.name, d.value);
 }
 
 // Those that Style::set knows. What others are told by comes first: currentColor and em on the same element mean the new ones.

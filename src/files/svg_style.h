@@ -3,6 +3,7 @@
 
 #include "art/document.h"
 #include "curve/affine.h"
+#include "files/css.h"
 #include "files/lengths.h"
 
 #include <optional>
@@ -15,8 +16,6 @@ class xml_node;
 }
 
 namespace softrope::files {
-
-class StyleSheet;
 
 struct Style {
     struct Paint {
@@ -56,6 +55,8 @@ private:
     Paint paint(std::string_view value, const Paint& before) const;
 };
 
+// What style sheets and the element's own style say of it, the weakest first.
+std::vector<Declaration> declaredOf(pugi::xml_node n, const StyleSheet* sheet);
 // What is said of one property of the element, in the same order; empty where nothing is.
 std::string propertyOf(pugi::xml_node n, std::string_view name, const StyleSheet* sheet);
 // matrix, translate, scale, rotate, skewX, skewY in sequence (SVG 1.1, 7.6); the identity where it cannot be read.

@@ -27,6 +27,9 @@ struct ContextHandle {
     ~ContextHandle() { cairo_destroy(cr); }
 };
 
+// Px of a picture in a PDF to one px of the sheet: 300 to the inch.
+constexpr double pdfDensity = 300.0 / 96;
+
 inline cairo_matrix_t matrix(const curve::Affine& m)
 {
     cairo_matrix_t c;

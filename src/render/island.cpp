@@ -22,8 +22,7 @@ using curve::Vec2;
 
 namespace {
 
-constexpr double mostSide = 4096;         // px: what is larger on the surface is drawn by the part that is seen
-constexpr double pdfDensity = 300.0 / 96; // px of a picture in a PDF to one px of the sheet
+constexpr double mostSide = 4096; // px: what is larger on the surface is drawn by the part that is seen
 
 std::string text(double v)
 {
@@ -150,7 +149,7 @@ bool has(const std::string& text, std::string_view word)
 // Whether librsvg paints it in pixels of its own.
 bool inPixels(const art::IslandSource& s)
 {
-    return has(s.what, "mask") || has(s.what, "filter");
+    return has(s.xml, "<mask") || has(s.xml, "<filter");
 }
 
 // The box of what it paints in the pixels of the surface.

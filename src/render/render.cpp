@@ -150,10 +150,9 @@ void paintStroke(cairo_t* cr, const art::ItemPtr& item, double opacity)
         return;
     }
     double width = a.stroke.width;
-    {
+    if (const Box seen = seenOn(cr); width > 4 * std::hypot(seen.width(), seen.height())) {
         // One much wider than all there is to see covers it: wider still is the same, and Cairo goes round its corners in as many steps.
         Box all = curve::bounds(a.paths);
-        const Box seen = seenOn(cr);
         all.add(seen.min);
         all.add(seen.max);
         width = std::min(width, 4 * std::hypot(all.width(), all.height()));
@@ -184,8 +183,6 @@ cairo_operator_t operatorOf(art::Blend b)
         CAIRO_OPERATOR_HSL_HUE,    CAIRO_OPERATOR_HSL_SATURATION, CAIRO_OPERATOR_HSL_COLOR,   CAIRO_OPERATOR_HSL_LUMINOSITY};
     return operators[static_cast<std::size_t>(b)];
 }
-
-constexpr double pdfDensity = 300.0 / 96; // px of an image in a PDF to one px of the sheet
 
 // Walks the tree of a document with a Cairo context.
 class Painter {

@@ -31,24 +31,12 @@ struct Work {
     {
         art::Document d = art::newDocument();
         d.title = "Paper Moth";
-        wing = put(d, curve::circle({500, 500}, 300), {246, 236, 214});
-        spot = put(d, curve::circle({500, 400}, 80), {30, 42, 66});
+        wing = hand::put(d, curve::circle({500, 500}, 300), {246, 236, 214});
+        spot = hand::put(d, curve::circle({500, 400}, 80), {30, 42, 66});
         w.session().start(d, {});
         h.canvas().fitSheet();
         w.setStep(app::StepId::proof);
         hand::idle(w);
-    }
-    static art::Id put(art::Document& d, curve::Path p, art::Colour c)
-    {
-        art::Item i;
-        art::Artwork a;
-        a.setPaths({std::move(p)});
-        a.fill.colour = c;
-        a.stroke.colour.reset();
-        i.is = std::move(a);
-        const art::Added made = art::withItem(d, 0, std::move(i));
-        d = made.document;
-        return made.id;
     }
     const art::Document& d() { return w.session().document(); }
     app::DeliverDialog& dialog()

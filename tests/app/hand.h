@@ -3,6 +3,7 @@
 
 #include "app/widgets/widgets.h"
 #include "app/window/window.h"
+#include "art/edits.h"
 
 #include <catch2/catch.hpp>
 
@@ -38,6 +39,21 @@ inline void idle(Window& w)
         return w.session().jobs().waitForAll(0) && !w.working();
     }));
     settle(5);
+}
+
+// A plain area put on the document; its id.
+inline softrope::art::Id put(softrope::art::Document& d, softrope::curve::Path p, softrope::art::Colour c, const char* name = "")
+{
+    softrope::art::Item i;
+    i.name = name;
+    softrope::art::Artwork a;
+    a.setPaths({std::move(p)});
+    a.fill.colour = c;
+    a.stroke.colour.reset();
+    i.is = std::move(a);
+    const softrope::art::Added made = softrope::art::withItem(d, 0, std::move(i));
+    d = made.document;
+    return made.id;
 }
 
 // A control that can be seen now, by its words or its accessible name; null when there is none.

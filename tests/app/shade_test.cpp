@@ -18,21 +18,9 @@ using namespace softrope;
 using curve::Vec2;
 using hand::Hand;
 
-namespace {
+using hand::put;
 
-art::Id put(art::Document& d, curve::Path p, art::Colour c, const char* name)
-{
-    art::Item i;
-    i.name = name;
-    art::Artwork a;
-    a.setPaths({std::move(p)});
-    a.fill.colour = c;
-    a.stroke.colour.reset();
-    i.is = std::move(a);
-    const art::Added added = art::withItem(d, 0, std::move(i));
-    d = added.document;
-    return added.id;
-}
+namespace {
 
 const std::vector<art::ItemPtr>& insideOf(const art::Document& d, art::Id area)
 {

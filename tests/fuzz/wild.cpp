@@ -11,7 +11,6 @@
 #include "art/arrange.h"
 #include "art/combine.h"
 #include "art/edits.h"
-#include "art/flatten.h"
 #include "art/inks.h"
 #include "art/islands.h"
 #include "art/shades.h"

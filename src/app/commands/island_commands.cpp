@@ -1,11 +1,10 @@
 // The commands of parts of foreign drawings that were kept whole.
 #include "app/commands/desk.h"
-#include "app/theme/images.h"
+#include "art/arrange.h"
 #include "art/islands.h"
+#include "files/pictures.h"
 #include "files/take_apart.h"
 #include "render/render.h"
-
-#include <QBuffer>
 
 #include <algorithm>
 #include <cmath>
@@ -38,30 +37,15 @@ void takeApart(CommandDesk& at)
     });
 }
 
-// Its picture as a PNG, so many px to one of the sheet.
-art::Shared<art::PictureFile> pictureOf(const art::Document& d, const art::Item& island, const curve::Box& box, double density)
+// Its picture as a PNG on white, so many px to one of the sheet.
+art::Shared<art::PictureFile> pictureOf(const art::Document& d, art::Id island, const curve::Box& box, double density)
 {
-    art::Document only;
-    only.sheet = d.sheet;
+    art::Document only = art::withSheetAt(art::fragmentOf(d, {island}), box);
     only.sheet.hasBackground = true;
     only.sheet.background = {255, 255, 255};
-    only.sheet.width = box.width();
-    only.sheet.height = box.height();
-    art::Layer l;
-    art::Item here = art::transformed(island, curve::translation(-box.min));
-    here.shown = true;
-    l.items.push_back(art::shared(std::move(here)));
-    only.layers.push_back(art::shared(std::move(l)));
-    const QImage image = imageOf(render::renderSheet(only, static_cast<int>(std::lround(box.width() * density)), {}));
-    QByteArray bytes;
-    QBuffer out(&bytes);
-    if (image.isNull() || !out.open(QIODevice::WriteOnly) || !image.save(&out, "PNG")) return {};
-    art::PictureFile file;
-    file.bytes.resize(static_cast<std::size_t>(bytes.size()));
-    std::transform(bytes.begin(), bytes.end(), file.bytes.begin(), [](char c) { return static_cast<std::byte>(c); });
-    file.format = "png";
-    file.width = image.width();
-    file.height = image.height();
+    const pixel::Picture picture = render::renderSheet(only, static_cast<int>(std::lround(box.width() * density)), {});
+    art::PictureFile file{files::writePng(picture), "png", picture.width, picture.height};
+    if (file.bytes.empty()) return {};
     return art::shared(std::move(file));
 }
 
@@ -73,7 +57,7 @@ void traceIt(CommandDesk& at)
         constexpr double side = 2000; // px: what tracing wants, whatever the size on the sheet
         const curve::Box box = art::bounds(*d.item(id)).grown(1);
         const double density = side / std::max({box.width(), box.height(), 1.0});
-        const art::Shared<art::PictureFile> picture = pictureOf(d, *d.item(id), box, density);
+        const art::Shared<art::PictureFile> picture = pictureOf(d, id, box, density);
         if (!picture) return Outcome{{}, {}, tr("There is no memory for its picture.")};
         const art::Added made = art::withIslandTraced(d, id, picture, density);
         if (!made.id) return Outcome{{}, {}, refusalText(made.why)};
