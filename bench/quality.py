@@ -40,12 +40,23 @@ def table(result, baseline, kinds, figures):
 
 
 def speeds():
-    out = subprocess.run([os.path.join(TOP, "build/release/bench_core"), "--benchmark_format=json"], stdout=subprocess.PIPE, stderr=subprocess.DEVNULL, check=True)
-    rows = ["| what | time | nodes |", "|---|---|---|"]
-    for b in json.loads(out.stdout)["benchmarks"]:
-        unit = b["time_unit"]
-        rows.append(f"| {b['name']} | {b['real_time']:.3g} {unit} | {b.get('nodes', 0):.0f} |")
-    return "\n".join(rows)
+    parts = []
+    for name in ("core", "planar", "tone", "art", "letter", "proof"):
+        out = subprocess.run([os.path.join(TOP, "build/release/bench_" + name), "--benchmark_format=json"], stdout=subprocess.PIPE, stderr=subprocess.DEVNULL,
+                             check=True)
+        rows = ["| what | time | main thread's time | nodes |", "|---|---|---|---|"]
+        for b in json.loads(out.stdout)["benchmarks"]:
+            unit = b["time_unit"]
+            nodes = f"{b['nodes']:.0f}" if "nodes" in b else ""
+            rows.append(f"| {b['name']} | {b['real_time']:.3g} {unit} | {b['cpu_time']:.3g} {unit} | {nodes} |")
+        parts.append(f"### `bench_{name}`\n\n" + "\n".join(rows))
+    out = subprocess.run([os.path.join(TOP, "build/release/bench_many"), "--json"], stdout=subprocess.PIPE, stderr=subprocess.DEVNULL, check=True,
+                         env={**os.environ, "QT_QPA_PLATFORM": "offscreen"})
+    rows = ["| with so many items | " + " | ".join(n for n in json.loads(out.stdout)["rows"][0]["ms"]) + " | growth |", "|---|---|---|---|---|"]
+    for r in json.loads(out.stdout)["rows"]:
+        rows.append(f"| {r['name']} | " + " | ".join(f"{ms:.3g}" for ms in r["ms"].values()) + f" | {r['growth']:.2f} |")
+    parts.append("### `bench_many`: ms of the interface thread (and bytes of a step)\n\n" + "\n".join(rows))
+    return "\n\n".join(parts)
 
 
 def main():
@@ -74,7 +85,7 @@ def main():
             "(threshold, level lines, thinning, least-squares fitting), scored on the same inputs the same way. Medians; scores are means.")
     notes = open(os.path.join(TOP, "bench/quality_notes.md")).read().strip()
     with open(target, "w") as f:
-        f.write("\n\n".join([head] + parts + ["## Speed (`build/release/bench_core`)\n\n" + speeds(), notes]) + "\n")
+        f.write("\n\n".join([head] + parts + ["## Speed\n\n" + speeds(), notes]) + "\n")
 
 
 if __name__ == "__main__":

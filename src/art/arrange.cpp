@@ -16,10 +16,12 @@ using curve::Vec2;
 
 namespace {
 
-bool holds(const std::vector<Id>& ids, Id id)
-{
-    return std::find(ids.begin(), ids.end(), id) != ids.end();
-}
+// Ids to be asked for one by one.
+struct Ids {
+    std::unordered_set<Id> all;
+    explicit Ids(const std::vector<Id>& ids) : all(ids.begin(), ids.end()) {}
+    bool hold(Id id) const { return all.count(id) != 0; }
+};
 
 // Every list of things, on layers and in items, told what holds it.
 using ListChange = std::function<void(Id holder, std::vector<ItemPtr>&)>;
@@ -49,13 +51,6 @@ Document withLists(const Document& d, const ListChange& change)
     return out;
 }
 
-std::vector<ItemPtr> pointersOf(const Document& d, const std::vector<Id>& items)
-{
-    std::vector<ItemPtr> out;
-    for (const Item* i : itemsOf(d, items)) out.push_back(d.itemPtr(i->id));
-    return out;
-}
-
 } // namespace
 
 // -- groups -----------------------------------------------------------------------------------------------------------------------
@@ -64,8 +59,9 @@ Added withGroup(const Document& d, const std::vector<Id>& items, const std::stri
 {
     const std::vector<Id> picked = outermost(d, items);
     if (const Refusal why = refusalOf(d, picked); why != Refusal::none) return {d, 0, why};
-    const std::vector<ItemPtr> members = pointersOf(d, picked);
+    const std::vector<ItemPtr> members = itemPtrsOf(d, picked);
     const Id top = members.back()->id;
+    const Ids in(picked);
     Item one;
     one.id = d.nextId;
     one.name = name;
@@ -74,7 +70,7 @@ Added withGroup(const Document& d, const std::vector<Id>& items, const std::stri
     one.is = std::move(g);
     Document out = rebuilt(d, [&](const ItemPtr& i, const Where&) {
         if (i->id == top) return Rebuild::by(shared(one));
-        return holds(picked, i->id) ? Rebuild::gone() : Rebuild::below();
+        return in.hold(i->id) ? Rebuild::gone() : Rebuild::below();
     });
     out.nextId = d.nextId + 1;
     return {std::move(out), one.id};
@@ -84,8 +80,9 @@ Taken withoutGroups(const Document& d, const std::vector<Id>& groups)
 {
     Taken out{d, {}, Refusal::nothingPicked};
     std::vector<Id> members;
+    const Ids wanted(groups);
     out.document = rebuilt(d, [&](const ItemPtr& i, const Where& w) {
-        if (!holds(groups, i->id)) return Rebuild::below();
+        if (!wanted.hold(i->id)) return Rebuild::below();
         if (w.locked || w.derived) {
             out.why = w.locked ? Refusal::locked : Refusal::derived;
             return Rebuild::stay();
@@ -140,16 +137,17 @@ Edited moved(const Document& d, const std::vector<Id>& items, const Target& to)
 {
     const std::vector<Id> picked = outermost(d, items);
     if (const Refusal why = refusalOf(d, picked); why != Refusal::none) return {d, why};
-    const std::vector<ItemPtr> moving = pointersOf(d, picked);
+    const std::vector<ItemPtr> moving = itemPtrsOf(d, picked);
+    const Ids in(picked);
     const Id holder = to.parent ? to.parent : to.layer;
     if (to.parent) {
         const Item* parent = d.item(to.parent);
         if (!parent || parent->reference() || parent->island()) return {d, parent ? Refusal::doesNotFit : Refusal::nothingPicked};
         if (parent->group() && parent->group()->derived()) return {d, Refusal::derived};
         const bool pictures = parent->artwork() && std::any_of(moving.begin(), moving.end(), [](const ItemPtr& i) { return i->reference() != nullptr; });
-        if (pictures || holds(picked, to.parent)) return {d, Refusal::doesNotFit};
+        if (pictures || in.hold(to.parent)) return {d, Refusal::doesNotFit};
         for (const Item* a : d.ancestorsOf(to.parent))
-            if (holds(picked, a->id)) return {d, Refusal::doesNotFit};
+            if (in.hold(a->id)) return {d, Refusal::doesNotFit};
         if (const Refusal why = refusalOf(d, {to.parent}); why != Refusal::none) return {d, why};
     } else {
         const Layer* l = d.layer(to.layer);
@@ -160,8 +158,8 @@ Edited moved(const Document& d, const std::vector<Id>& items, const Target& to)
         std::size_t place = std::min(to.at, list.size());
         if (at == holder)
             place -= static_cast<std::size_t>(
-                std::count_if(list.begin(), list.begin() + static_cast<std::ptrdiff_t>(place), [&](const ItemPtr& i) { return holds(picked, i->id); }));
-        std::erase_if(list, [&](const ItemPtr& i) { return holds(picked, i->id); });
+                std::count_if(list.begin(), list.begin() + static_cast<std::ptrdiff_t>(place), [&](const ItemPtr& i) { return in.hold(i->id); }));
+        std::erase_if(list, [&](const ItemPtr& i) { return in.hold(i->id); });
         if (at == holder) list.insert(list.begin() + static_cast<std::ptrdiff_t>(place), moving.begin(), moving.end());
     });
     return out;
@@ -202,8 +200,12 @@ Document fragmentOf(const Document& d, const std::vector<Id>& items)
 {
     const std::vector<Id> picked = outermost(d, items);
     const std::unordered_set<Id> wanted(picked.begin(), picked.end());
+    std::map<Id, Id> layerOf;
+    eachItem(d, {}, [&](const Item& i, const Where& w) {
+        if (wanted.count(i.id)) layerOf[i.id] = w.layer->id;
+    });
     std::map<Id, std::vector<ItemPtr>> byLayer;
-    for (const ItemPtr& i : pointersOf(d, picked)) byLayer[d.layerOf(i->id)->id].push_back(i);
+    for (const ItemPtr& i : itemPtrsOf(d, picked)) byLayer[layerOf.at(i->id)].push_back(i);
     Document out;
     out.sheet = d.sheet;
     out.nextId = d.nextId;

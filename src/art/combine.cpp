@@ -5,6 +5,7 @@
 #include "words/said.h"
 
 #include <algorithm>
+#include <unordered_set>
 
 namespace softrope::art {
 
@@ -23,12 +24,12 @@ namespace {
 // The picked artworks, lowest first, that can be changed.
 std::vector<ItemPtr> inOrder(const Document& d, const std::vector<Id>& items)
 {
-    std::vector<ItemPtr> found;
-    const std::vector<const Item*> picked = itemsOf(d, items);
+    const std::unordered_set<Id> picked(items.begin(), items.end());
+    std::vector<Id> found;
     eachArtwork(d, {true, false, false, true}, [&](const Item& i, const Artwork&, const Where&) {
-        if (std::find(picked.begin(), picked.end(), &i) != picked.end()) found.push_back(d.itemPtr(i.id));
+        if (picked.count(i.id)) found.push_back(i.id);
     });
-    return found;
+    return itemPtrsOf(d, found);
 }
 
 // The items in place of one, where it lies.

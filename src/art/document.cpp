@@ -1,5 +1,6 @@
 #include "art/document.h"
 
+#include "art/layer_index.h"
 #include "art/tree.h"
 #include "words/said.h"
 
@@ -18,12 +19,14 @@ void Artwork::setPaths(curve::Paths p)
 {
     if (p == paths.value_) return;
     paths.value_ = std::move(p);
+    extent.value_ = curve::bounds(paths.value_);
     set();
 }
 
 void Artwork::setDerived(curve::Paths p, Recipe r, Key key)
 {
     paths.value_ = std::move(p);
+    extent.value_ = curve::bounds(paths.value_);
     live.value_ = std::move(r);
     made = key;
 }
@@ -165,30 +168,11 @@ std::vector<Vec2> frame(const Island& island)
 const std::vector<ItemPtr>& childrenOf(const Item& item)
 {
     static const std::vector<ItemPtr> none;
-    return std::visit(Each{[](const Artwork& a) -> const std::vector<ItemPtr>& { return a.inside; },
-                           [](const Reference&) -> const std::vector<ItemPtr>& { return none; },
-                           [](const Group& g) -> const std::vector<ItemPtr>& { return *g.items; },
-                           [](const Island&) -> const std::vector<ItemPtr>& { return none; }},
-                      item.is);
+    return std::visit(
+        Each{[](const Artwork& a) -> const std::vector<ItemPtr>& { return a.inside; }, [](const Reference&) -> const std::vector<ItemPtr>& { return none; },
+             [](const Group& g) -> const std::vector<ItemPtr>& { return *g.items; }, [](const Island&) -> const std::vector<ItemPtr>& { return none; }},
+        item.is);
 }
-
-namespace {
-
-// Depth first; false when it is not below these. `way` is filled from the outermost on.
-const ItemPtr* found(const std::vector<ItemPtr>& in, Id id, std::vector<const Item*>* way)
-{
-    for (const ItemPtr& i : in) {
-        if (i->id == id) return &i;
-        const std::vector<ItemPtr>& below = childrenOf(*i);
-        if (below.empty()) continue;
-        if (way) way->push_back(i.get());
-        if (const ItemPtr* there = found(below, id, way)) return there;
-        if (way) way->pop_back();
-    }
-    return nullptr;
-}
-
-} // namespace
 
 const Layer* Document::layer(Id id) const
 {
@@ -197,42 +181,47 @@ const Layer* Document::layer(Id id) const
     return nullptr;
 }
 
+namespace {
+
+// Where it lies, and on which layer.
+std::pair<const Layer*, Place> placeOf(const Document& d, Id id)
+{
+    if (id != 0)
+        for (const LayerPtr& l : d.layers)
+            if (const Place p = placeOn(l, id); p.item) return {l.get(), p};
+    return {};
+}
+
+} // namespace
+
 ItemPtr Document::itemPtr(Id id) const
 {
-    if (id == 0) return nullptr;
-    for (const LayerPtr& l : layers)
-        if (const ItemPtr* i = found(l->items, id, nullptr)) return *i;
-    return nullptr;
+    const ItemPtr* i = placeOf(*this, id).second.item;
+    return i ? *i : nullptr;
 }
 
 const Item* Document::item(Id id) const
 {
-    if (id == 0) return nullptr;
-    for (const LayerPtr& l : layers)
-        if (const ItemPtr* i = found(l->items, id, nullptr)) return i->get();
-    return nullptr;
+    const ItemPtr* i = placeOf(*this, id).second.item;
+    return i ? i->get() : nullptr;
 }
 
 const Layer* Document::layerOf(Id item) const
 {
-    if (item == 0) return nullptr;
-    for (const LayerPtr& l : layers)
-        if (found(l->items, item, nullptr)) return l.get();
-    return nullptr;
+    return placeOf(*this, item).first;
 }
 
 std::vector<const Item*> Document::ancestorsOf(Id item) const
 {
     std::vector<const Item*> way;
-    for (const LayerPtr& l : layers)
-        if (found(l->items, item, &way)) return way;
-    return {};
+    for (const Item* i = parentOf(item); i; i = parentOf(i->id)) way.push_back(i);
+    std::reverse(way.begin(), way.end());
+    return way;
 }
 
 const Item* Document::parentOf(Id item) const
 {
-    const std::vector<const Item*> way = ancestorsOf(item);
-    return way.empty() ? nullptr : way.back();
+    return placeOf(*this, item).second.parent;
 }
 
 const NamedLook* Document::look(Id id) const
@@ -282,7 +271,7 @@ Selection pruned(const Selection& s, const Document& d)
 Box bounds(const Item& item)
 {
     const Box b = std::visit(Each{[](const Artwork& a) {
-                                      const Box own = curve::bounds(a.paths);
+                                      const Box& own = a.extent;
                                       return a.stroke.colour ? own.grown(a.stroke.width / 2 * (a.stroke.cap == Cap::square ? std::sqrt(2.0) : 1)) : own;
                                   },
                                   [](const Reference& r) {

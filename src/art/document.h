@@ -48,8 +48,9 @@ struct Artwork {
     bool openMeant = false; // its open ends are no fault
     // Painted after the fill and before the line, clipped to the area. Sheet px, like everything.
     std::vector<ItemPtr> inside;
-    Guarded<Recipe, Artwork> live; // what the paths are made from; nothing for a plain shape
-    Key made = 0;                  // of what the paths were made from, for recipes with sources
+    Guarded<curve::Box, Artwork> extent; // bounds of the paths, without the line's width: asked far more often than they change
+    Guarded<Recipe, Artwork> live;       // what the paths are made from; nothing for a plain shape
+    Key made = 0;                        // of what the paths were made from, for recipes with sources
 
     // A hand changed the paths: the recipe goes, unless they are what they were.
     void setPaths(curve::Paths p);
@@ -122,7 +123,7 @@ std::vector<curve::Vec2> frame(const Reference& r);
 // What an island keeps: a whole SVG drawing in itself, drawn by nothing but itself.
 struct IslandSource {
     std::string xml;
-    curve::Box box; // what it paints, in its own units; empty when nothing
+    curve::Box box;   // what it paints, in its own units; empty when nothing
     std::string what; // what in it the document has no notion of: names of SVG elements and properties, "mask filter"
     friend bool operator==(const IslandSource&, const IslandSource&) = default;
 };

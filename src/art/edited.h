@@ -10,8 +10,8 @@ enum class Refusal {
     nothingPicked, // no such thing in the document
     locked,        // by itself, or by what it lies in
     hidden,
-    derived,   // worked out by a live part: that must be set first
-    tooFew,    // the act takes more things than that
+    derived,    // worked out by a live part: that must be set first
+    tooFew,     // the act takes more things than that
     doesNotFit, // not that kind of thing, or no room
     noTypeface  // its typeface is not on this machine
 };

@@ -1,10 +1,13 @@
-// History: the states a document went through. Undo keeps the old values; nothing is replayed.
+// History: the states a document went through. Undo keeps the old values; nothing is replayed. The present state is kept whole, each
+// other one as what it does not share with the next one on the way there.
 #pragma once
 
 #include "art/document.h"
+#include "art/packed.h"
 
 #include <cstddef>
 #include <deque>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -14,9 +17,6 @@ struct State {
     Document document;
     Selection selection;
 };
-
-// About what a document takes in memory that `other` does not share, bytes; a walk over what differs only.
-std::size_t bytesApart(const Document& d, const Document& other);
 
 class History {
 public:
@@ -50,10 +50,10 @@ public:
 
 private:
     struct Step {
-        State state;
-        Selection before; // what was picked when the step was taken
+        State state;                  // without its document while that is packed
+        std::optional<Packed> packed; // all but the present one
+        Selection before;             // what was picked when the step was taken
         std::string name, burst;
-        std::size_t bytes = 0; // apart from the step before
     };
     std::deque<Step> steps_;
     std::size_t at_ = 0;
@@ -61,7 +61,11 @@ private:
     std::size_t limit_ = std::size_t{1} << 30, bytes_ = 0, dropped_ = 0;
 
     void trim();
-    void weigh(std::size_t step);
+    void pack(std::size_t step, std::size_t beside);
+    void unpack(std::size_t step, std::size_t beside);
+    // Another document for the present step: its neighbours are packed anew.
+    void replace(const Document& d);
+    void drop(Step& step);
 };
 
 } // namespace softrope::art

@@ -197,7 +197,9 @@ GroupRecipe transformed(const GroupRecipe& r, const Affine& m)
                                return GroupRecipe{shared(MeshPieces{transformed(p->mesh, m), p->gap * curve::meanScale(m), transformed(p->painted, m)})};
                            },
                            [&](const Shared<Repeat>& row) { return GroupRecipe{shared(transformed(*row, m))}; },
-                           [&](const Shared<PartUse>& use) { return GroupRecipe{shared(PartUse{use->part, m * use->place})}; }},
+                           [&](const Shared<PartUse>& use) {
+                               return GroupRecipe{shared(PartUse{use->part, m * use->place})};
+                           }},
                       r);
 }
 
@@ -417,8 +419,7 @@ std::optional<std::vector<ItemPtr>> give(const GroupRecipe& r, const Group& now)
     return std::visit(Each{[](std::monostate) { return Given{}; }, [](const Shared<ToneStack>&) { return Given{}; },
                            [&](const Shared<Facets>& f) -> Given { return piecesOf(*f, now.items); },
                            [&](const Shared<MeshPieces>& m) -> Given { return piecesOf(*m, now.items); },
-                           [&](const Shared<Repeat>& row) -> Given { return repeated(*row, now.items); },
-                           [](const Shared<PartUse>&) { return Given{}; }},
+                           [&](const Shared<Repeat>& row) -> Given { return repeated(*row, now.items); }, [](const Shared<PartUse>&) { return Given{}; }},
                       r);
 }
 
@@ -472,7 +473,8 @@ const Artwork* areaRound(const Document& d, Id item)
 Key madeOf(const Item& item)
 {
     return std::visit(Each{[](const Artwork& a) { return a.made; }, [](const Reference&) { return Key{0}; }, [](const Group& g) { return g.made; },
-                           [](const Island&) { return Key{0}; }}, item.is);
+                           [](const Island&) { return Key{0}; }},
+                      item.is);
 }
 
 } // namespace

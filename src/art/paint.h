@@ -56,7 +56,7 @@ struct Gradient {
     std::vector<GradientStop> stops; // by place; at least one
     curve::Vec2 focus;               // of a radial one, in its unit: where the first stop is; beyond the circle of radius 1 they make a cone
     Spread spread = Spread::pad;
-    bool byLight = false;            // laid along the sheet's light (lights.h)
+    bool byLight = false; // laid along the sheet's light (lights.h)
     friend bool operator==(const Gradient&, const Gradient&) = default;
 };
 

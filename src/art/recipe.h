@@ -94,21 +94,22 @@ struct Lettering {
     std::string words; // UTF-8, lines parted by \n
     letter::Type type;
     Way way = Way::straight;
-    curve::Affine place;          // from the layout's plane to the sheet: straight, and round the centre at its origin
-    double radius = 200;          // px: of an arc's first baseline
+    curve::Affine place;           // from the layout's plane to the sheet: straight, and round the centre at its origin
+    double radius = 200;           // px: of an arc's first baseline
     double angle = -curve::pi / 2; // radians, clockwise from the x axis: where on an arc the words are aligned
-    bool over = false;            // inside the arc; on the other side of the line
-    double spread = 0;            // what each line is spread to: radians of an arc, else a share of the line's length (0..1); 0 = as set
-    double shift = 0;             // px above the line
-    double start = 0.5;           // share of the line's length at which the words are aligned
-    Id line = 0;                  // the line they stand on
-    std::size_t outline = 0;      // which of its paths
-    curve::Path was;              // how that lay last: the words outlive it
+    bool over = false;             // inside the arc; on the other side of the line
+    double spread = 0;             // what each line is spread to: radians of an arc, else a share of the line's length (0..1); 0 = as set
+    double shift = 0;              // px above the line
+    double start = 0.5;            // share of the line's length at which the words are aligned
+    Id line = 0;                   // the line they stand on
+    std::size_t outline = 0;       // which of its paths
+    curve::Path was;               // how that lay last: the words outlive it
     bool mirrored = false;
     friend bool operator==(const Lettering&, const Lettering&) = default;
 };
 
-using Recipe = std::variant<std::monostate, Shared<Hand>, Shared<Rounding>, Shared<Combined>, Shared<Drop>, Shared<Crescent>, Shared<shade::Scatter>, Shared<Lettering>>;
+using Recipe =
+    std::variant<std::monostate, Shared<Hand>, Shared<Rounding>, Shared<Combined>, Shared<Drop>, Shared<Crescent>, Shared<shade::Scatter>, Shared<Lettering>>;
 
 // -- of groups ------------------------------------------------------------------------------------------------------------------
 
@@ -148,19 +149,19 @@ struct MeshPieces {
 struct Repeat {
     enum class Way { round, along, grid };
     Way way = Way::round;
-    curve::Affine place;             // from the repeat's plane to the sheet: the centre lies at its origin, a grid along its axes
-    int count = 8;                   // 2..360: round and along
-    double angle = 2 * curve::pi;    // radians, from the first to the last; a whole turn is shared evenly
-    int columns = 3, rows = 3;       // 1..100 each
-    curve::Vec2 step{120, 120};      // of the plane: from column to column, from row to row
-    bool stagger = false;            // each second row half a step on
-    double from = 0, to = 1;         // shares of the line between which they stand
-    bool upright = false;            // all lie like the first; else they turn with the way
-    bool alternate = false;          // each second one mirrored
-    Id line = 0;                     // the line they stand on
-    std::size_t outline = 0;         // which of its paths
-    curve::Path was;                 // how that lay last: they outlive it
-    std::vector<Shared<Item>> last;  // what it gave: tells what a hand has changed since. Empty: nothing yet.
+    curve::Affine place;            // from the repeat's plane to the sheet: the centre lies at its origin, a grid along its axes
+    int count = 8;                  // 2..360: round and along
+    double angle = 2 * curve::pi;   // radians, from the first to the last; a whole turn is shared evenly
+    int columns = 3, rows = 3;      // 1..100 each
+    curve::Vec2 step{120, 120};     // of the plane: from column to column, from row to row
+    bool stagger = false;           // each second row half a step on
+    double from = 0, to = 1;        // shares of the line between which they stand
+    bool upright = false;           // all lie like the first; else they turn with the way
+    bool alternate = false;         // each second one mirrored
+    Id line = 0;                    // the line they stand on
+    std::size_t outline = 0;        // which of its paths
+    curve::Path was;                // how that lay last: they outlive it
+    std::vector<Shared<Item>> last; // what it gave: tells what a hand has changed since. Empty: nothing yet.
     // What it gave is no part of what it is.
     friend bool operator==(const Repeat& a, const Repeat& b);
 };

@@ -6,7 +6,6 @@
 #include "words/said.h"
 
 #include <algorithm>
-#include <unordered_set>
 
 namespace softrope::art {
 
@@ -68,12 +67,17 @@ Snap snapped(const Document& d, const SnapRequest& r)
         Id item;
     };
     std::vector<Near> pieces;
-    // What is left out is so with all that lies in it.
-    std::unordered_set<Id> without(r.without.begin(), r.without.end());
+    std::vector<Id> way; // to the item that is looked at, from the layer down
+    // What is left out is so with all that lies in it. Asked of the few that lie near.
+    const auto leftOut = [&] {
+        return !r.without.empty() &&
+               std::any_of(way.begin(), way.end(), [&](Id id) { return std::find(r.without.begin(), r.without.end(), id) != r.without.end(); });
+    };
     eachItem(d, seen, [&](const Item& i, const Where& w) {
-        if (w.parent && without.count(w.parent->id)) without.insert(i.id);
+        way.resize(static_cast<std::size_t>(w.depth));
+        way.push_back(i.id);
         const Artwork* a = i.artwork();
-        if (!a || without.count(i.id)) return;
+        if (!a || !a->extent->grown(r.reach).contains(r.point) || leftOut()) return;
         for (const curve::Path& p : a->paths) {
             if (r.toNodes)
                 for (std::size_t k = 0; k < p.nodes.size(); ++k) {

@@ -116,6 +116,20 @@ std::vector<const Item*> itemsOf(const Document& d, const std::vector<Id>& ids)
     return out;
 }
 
+std::vector<ItemPtr> itemPtrsOf(const Document& d, const std::vector<Id>& ids)
+{
+    const std::unordered_set<Id> wanted(ids.begin(), ids.end());
+    std::vector<ItemPtr> out;
+    const std::function<void(const std::vector<ItemPtr>&)> gather = [&](const std::vector<ItemPtr>& in) {
+        for (const ItemPtr& i : in) {
+            if (wanted.count(i->id)) out.push_back(i);
+            gather(childrenOf(*i));
+        }
+    };
+    for (const LayerPtr& l : d.layers) gather(l->items);
+    return out;
+}
+
 std::vector<Id> outermost(const Document& d, const std::vector<Id>& ids)
 {
     const std::unordered_set<Id> wanted(ids.begin(), ids.end());

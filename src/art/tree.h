@@ -38,6 +38,8 @@ inline constexpr Walk seen{false, true, true, true};
 
 // Those with these ids, bottom first in the order of the tree; each once.
 std::vector<const Item*> itemsOf(const Document& d, const std::vector<Id>& ids);
+// The same to be held.
+std::vector<ItemPtr> itemPtrsOf(const Document& d, const std::vector<Id>& ids);
 // Without those that lie in another one of them, which goes with that.
 std::vector<Id> outermost(const Document& d, const std::vector<Id>& ids);
 

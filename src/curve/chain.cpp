@@ -30,13 +30,28 @@ Run runOf(const Chain& chain, std::size_t k, const Samples& s)
 
 namespace {
 
+// A cubic in powers of t, in which it and its derivatives are asked for at thousands of places (Horner's scheme).
+struct Powers {
+    Vec2 a, b, c, d; // of t^3, t^2, t, 1
+    explicit Powers(const Cubic& q) : a(q.p3 - q.p0 + 3 * (q.p1 - q.p2)), b(3 * (q.p0 - 2 * q.p1 + q.p2)), c(3 * (q.p1 - q.p0)), d(q.p0) {}
+    Vec2 at(double t) const { return ((a * t + b) * t + c) * t + d; }
+    Vec2 first(double t) const { return (a * (3 * t) + b * 2) * t + c; }
+    Vec2 second(double t) const { return a * (6 * t) + b * 2; }
+};
+
+// Without hypot's care for numbers whose squares no double holds: it costs several times as much, and nothing here is near them.
+double quickLength(Vec2 v)
+{
+    return std::sqrt(dot(v, v));
+}
+
 // Foot of p on c by Newton steps from the guess t.
-double foot(const Cubic& c, Vec2 p, double t, int steps)
+double foot(const Powers& c, Vec2 p, double t, int steps)
 {
     for (int k = 0; k < steps; ++k) {
-        const Vec2 r = at(c, t) - p, d = derivative(c, t);
+        const Vec2 r = c.at(t) - p, d = c.first(t);
         const double dd = dot(d, d);
-        const double full = dd + dot(r, secondDerivative(c, t));
+        const double full = dd + dot(r, c.second(t));
         const double slope = full > 0.3 * dd ? full : dd;
         if (!(slope > 0)) break;
         const double step = std::clamp(-dot(r, d) / slope, -0.2, 0.2);
@@ -62,6 +77,7 @@ PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source,
     const Samples& s = source.samples;
     const Run run = runOf(chain, k, s);
     const Cubic c = chain.cubic(k);
+    const Powers powers(c);
     const long n = run.last - run.first;
     const long stride = std::max(1L, n / 96);
     double t = 0;
@@ -73,12 +89,12 @@ PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source,
             d = lineDistance(c.p0, c.p3, s[i]);
         } else {
             const double guess = n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5;
-            t = foot(c, s[i], i == run.first ? guess : std::clamp(t + static_cast<double>(stride) / static_cast<double>(std::max(1L, n)), 0.0, 1.0), 5);
-            d = distance(at(c, t), s[i]);
+            t = foot(powers, s[i], i == run.first ? guess : std::clamp(t + static_cast<double>(stride) / static_cast<double>(std::max(1L, n)), 0.0, 1.0), 5);
+            d = quickLength(powers.at(t) - s[i]);
             if (d > 0.2) {
                 // A doubtful foot is tried again from the even guess.
-                const double u = foot(c, s[i], guess, 8);
-                const double d2 = distance(at(c, u), s[i]);
+                const double u = foot(powers, s[i], guess, 8);
+                const double d2 = quickLength(powers.at(u) - s[i]);
                 if (d2 < d) {
                     d = d2;
                     t = u;
@@ -98,7 +114,7 @@ PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source,
         double curveLength = 0;
         Vec2 from = c.p0;
         for (int i = 1; i <= chords; ++i) {
-            const Vec2 to = at(c, static_cast<double>(i) / chords);
+            const Vec2 to = powers.at(static_cast<double>(i) / chords);
             curveLength += distance(from, to);
             from = to;
         }
@@ -150,8 +166,9 @@ public:
             for (int attempt = 0; attempt < 5 && !better; ++attempt) {
                 Eigen::MatrixXd a = normal_;
                 for (int i = 0; i < size_; ++i) a(i, i) += lambda * (normal_(i, i) + 1e-6) + 1e-9;
-                const Eigen::VectorXd step = a.ldlt().solve(gradient_);
-                if (!step.allFinite()) {
+                const Eigen::LLT<Eigen::MatrixXd> solved(a);
+                const Eigen::VectorXd step = solved.solve(gradient_);
+                if (solved.info() != Eigen::Success || !step.allFinite()) {
                     lambda *= 10;
                     continue;
                 }
@@ -176,7 +193,7 @@ public:
 
 private:
     struct Point {
-        long sample = 0;
+        Vec2 at;
         std::size_t piece = 0;
         double t = 0;
         double weight = 1;
@@ -236,14 +253,14 @@ private:
             const Run run = runOf(chain_, index(j), s);
             const long n = run.last - run.first;
             const long stride = std::max(1L, n / 24);
-            const Cubic c = chain_.cubic(index(j));
+            const Powers c(chain_.cubic(index(j)));
             for (long i = run.first; i <= run.last; i += stride) {
                 const double w = source_.weight[static_cast<std::size_t>(s.wrapped(i))];
                 if (w == 0) continue;
                 Point p;
-                p.sample = i;
                 p.piece = j;
                 p.weight = w * static_cast<double>(stride);
+                p.at = s[i];
                 p.t = n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5;
                 if (!piece(j).line) p.t = foot(c, s[i], p.t, 8);
                 points_.push_back(p);
@@ -256,21 +273,22 @@ private:
     {
         alignLines();
         double sum = 0;
-        std::size_t j = count_;
-        Cubic c{};
-        for (Point& p : points_) {
-            if (p.piece != j) {
-                j = p.piece;
-                c = chain_.cubic(index(j));
-            }
-            const Vec2 s = source_.samples[p.sample];
-            p.t0 = p.t;
-            if (piece(j).line) {
-                const double d = cross(unit(c.p3 - c.p0), s - c.p0);
-                sum += p.weight * d * d;
-            } else {
-                p.t = foot(c, s, p.t, 2);
-                sum += p.weight * squaredLength(s - at(c, p.t));
+        for (std::size_t k = 0; k < points_.size();) {
+            const std::size_t j = points_[k].piece;
+            const Cubic c = chain_.cubic(index(j));
+            const Powers powers(c);
+            const Vec2 along = unit(c.p3 - c.p0);
+            const bool line = piece(j).line;
+            for (; k < points_.size() && points_[k].piece == j; ++k) {
+                Point& p = points_[k];
+                p.t0 = p.t;
+                if (line) {
+                    const double d = cross(along, p.at - c.p0);
+                    sum += p.weight * d * d;
+                } else {
+                    p.t = foot(powers, p.at, p.t, 2);
+                    sum += p.weight * squaredLength(p.at - powers.at(p.t));
+                }
             }
         }
         return sum + priors(nullptr) + (fairness_ ? evenness(false) : 0);
@@ -283,7 +301,6 @@ private:
         for (std::size_t j = 1; j < count_; ++j) {
             if (nodes_[j].at < 0) continue;
             // A corner whose sides are nearly in line has no place of its own but where it was found.
-            // Evenness is not to move it either.
             // Evenness is not to move it either.
             const double pull = node(j).smooth ? 1e-3 : fairness_ ? 5 : 0.03;
             const Vec2 off = node(j).at - anchor_[j];
@@ -379,6 +396,7 @@ private:
             const std::size_t j = points_[at].piece;
             double h[movers][movers] = {}, g[movers] = {};
             const Cubic c = chain_.cubic(index(j));
+            const Powers powers(c);
             const bool line = piece(j).line;
             const Vec2 uo = direction(node(j).out), ui = direction(node(j + 1).in);
             const Vec2 turnOut = perpendicular(uo) * piece(j).a, turnIn = perpendicular(ui) * piece(j).b;
@@ -387,7 +405,7 @@ private:
             const Vec2 across = perpendicular(v / std::sqrt(len2));
             for (; at < points_.size() && points_[at].piece == j; ++at) {
                 const Point& p = points_[at];
-                const Vec2 s = source_.samples[p.sample];
+                const Vec2 s = p.at;
                 double row[movers];
                 double residual = 0;
                 if (line) {
@@ -400,8 +418,10 @@ private:
                     row[handleA] = row[handleB] = row[angleOut] = row[angleIn] = 0;
                 } else {
                     const double t = p.t, u = 1 - t;
-                    Vec2 n = perpendicular(unit(curve::derivative(c, t)));
-                    const Vec2 off = s - curve::at(c, t);
+                    const Vec2 along = powers.first(t);
+                    const double speed = quickLength(along);
+                    Vec2 n = speed > 0 ? perpendicular(along / speed) : Vec2{};
+                    const Vec2 off = s - powers.at(t);
                     if (t <= 0 || t >= 1) {
                         const double far = length(off);
                         if (far > 1e-9) n = off / far;
@@ -420,7 +440,7 @@ private:
                 for (int a = 0; a < movers; ++a) {
                     const double wa = p.weight * row[a];
                     g[a] += wa * residual;
-                    for (int b = a; b < movers; ++b) h[a][b] += wa * row[b];
+                    for (int b = 0; b < movers; ++b) h[a][b] += wa * row[b]; // both halves: a loop of one length is done by twos
                 }
             }
             const Links links = linksOf(j);
@@ -429,8 +449,7 @@ private:
                     const int row = links[a].slot[k];
                     gradient_(row) += links[a].factor[k] * g[a];
                     for (std::size_t b = 0; b < movers; ++b)
-                        for (int m = 0; m < links[b].count; ++m)
-                            normal_(row, links[b].slot[m]) += links[a].factor[k] * links[b].factor[m] * (a <= b ? h[a][b] : h[b][a]);
+                        for (int m = 0; m < links[b].count; ++m) normal_(row, links[b].slot[m]) += links[a].factor[k] * links[b].factor[m] * h[a][b];
                 }
         }
         priors(&Window::addPrior);
@@ -457,18 +476,31 @@ private:
         const Vec2 p0{m[x0], m[y0]}, p3{m[x3], m[y3]};
         return {p0, p0 + direction(m[angleOut]) * m[handleA], p3 - direction(m[angleIn]) * m[handleB], p3};
     }
-    // What of(cubic) is, and how it changes with the piece's moves, by small differences.
-    template <class Of> double differentiate(std::size_t j, Of of, Moves* slope)
+    // The piece, and the piece after a small move of each of the things it moves with.
+    struct Around {
+        Cubic here;
+        std::array<Cubic, movers> moved{};
+    };
+    static double moveBy(std::size_t k) { return k >= angleOut ? 1e-5 : 1e-4; }
+    Around aroundOf(std::size_t j, bool withMoves)
     {
+        Around out{chain_.cubic(index(j)), {}};
+        if (!withMoves) return out;
         const Moves m = movesOf(j);
-        const double value = of(cubicOf(m));
-        if (!slope) return value;
+        out.here = cubicOf(m);
         for (std::size_t k = 0; k < movers; ++k) {
             Moves moved = m;
-            const double h = k >= angleOut ? 1e-5 : 1e-4;
-            moved[k] += h;
-            (*slope)[k] = (of(cubicOf(moved)) - value) / h;
+            moved[k] += moveBy(k);
+            out.moved[k] = cubicOf(moved);
         }
+        return out;
+    }
+    // What of(cubic) is, and how it changes with the piece's moves, by small differences.
+    template <class Of> static double differentiate(const Around& p, Of of, Moves* slope)
+    {
+        const double value = of(p.here);
+        if (slope)
+            for (std::size_t k = 0; k < movers; ++k) (*slope)[k] = (of(p.moved[k]) - value) / moveBy(k);
         return value;
     }
 
@@ -492,14 +524,14 @@ private:
     static constexpr double flatBend = 0.05; // px of sagitta: what bends less counts as straight
 
     // How far the piece is from bending to one side alone, px.
-    double sides(std::size_t j, int side, bool add)
+    double sides(std::size_t j, const Around& p, int side, bool add)
     {
         constexpr double firm = 40; // samples' worth for each of the piece's own
         double sum = 0;
         for (std::size_t k = 0; k < 4; ++k) {
             const auto lacking = [side, k](const Cubic& c) { return 2e-3 * distance(c.p0, c.p3) - side * convexity(c)[k]; };
             Moves slope;
-            const double off = differentiate(j, lacking, add ? &slope : nullptr);
+            const double off = differentiate(p, lacking, add ? &slope : nullptr);
             if (off <= 0) continue;
             std::vector<std::pair<int, double>> row;
             if (add) scatter(j, slope, 1, row);
@@ -508,52 +540,67 @@ private:
         return sum;
     }
 
-    double changes(std::size_t j, bool add)
+    static constexpr std::size_t looks = 6; // along a piece
+    // By how much the curvature changes from each look to the next, times the chord.
+    static std::array<double, looks> changesOf(const Cubic& c)
     {
-        constexpr int looks = 6;
+        const double chord = distance(c.p0, c.p3);
+        std::array<double, looks> out{};
+        double before = curvature(c, 0);
+        for (std::size_t k = 0; k < looks; ++k) {
+            const double after = curvature(c, static_cast<double>(k + 1) / looks);
+            out[k] = chord * (after - before);
+            before = after;
+        }
+        return out;
+    }
+    double changes(std::size_t j, const Around& p, bool add)
+    {
         double sum = 0;
         const double weight = mass(j) / looks;
-        for (int k = 0; k < looks; ++k) {
-            const auto change = [k](const Cubic& c) {
-                const double chord = distance(c.p0, c.p3);
-                return chord * (curvature(c, (k + 1.0) / looks) - curvature(c, static_cast<double>(k) / looks));
-            };
-            Moves slope;
-            const double value = fairness_->change * differentiate(j, change, add ? &slope : nullptr);
+        const auto here = changesOf(p.here);
+        std::array<std::array<double, looks>, movers> moved{};
+        if (add)
+            for (std::size_t k = 0; k < movers; ++k) moved[k] = changesOf(p.moved[k]);
+        for (std::size_t k = 0; k < looks; ++k) {
             std::vector<std::pair<int, double>> row;
-            if (add) scatter(j, slope, fairness_->change, row);
-            sum += term(value, weight, row, add);
+            if (add) {
+                Moves slope;
+                for (std::size_t m = 0; m < movers; ++m) slope[m] = (moved[m][k] - here[k]) / moveBy(m);
+                scatter(j, slope, fairness_->change, row);
+            }
+            sum += term(fairness_->change * here[k], weight, row, add);
         }
         return sum;
     }
 
     // Curvature that falls towards the end at which it is greatest: its crest belongs into the node.
-    double crests(std::size_t j, bool add)
+    double crests(std::size_t j, const Around& p, bool add)
     {
         constexpr double inside = 0.12;
-        const Cubic c = chain_.cubic(index(j));
+        const Cubic& c = p.here;
         const double k0 = std::abs(curvature(c, 0)), k1 = std::abs(curvature(c, 1));
         const double end = k0 > k1 ? 0 : 1, near = k0 > k1 ? inside : 1 - inside;
         const double chord = std::max(1.0, distance(c.p0, c.p3));
         const double scale = fairness_->jump / (std::abs(curvature(c, near)) + std::max(k0, k1) + 8 * flatBend / (chord * chord));
         const auto over = [end, near](const Cubic& q) { return std::abs(curvature(q, near)) - std::abs(curvature(q, end)); };
         Moves slope;
-        const double value = scale * differentiate(j, over, add ? &slope : nullptr);
+        const double value = scale * differentiate(p, over, add ? &slope : nullptr);
         if (value <= 0) return 0;
         std::vector<std::pair<int, double>> row;
         if (add) scatter(j, slope, scale, row);
         return term(value, mass(j), row, add);
     }
 
-    double jumps(std::size_t j, bool add) // at the node between pieces j - 1 and j
+    double jumps(std::size_t j, const Around& last, const Around& p, bool add) // at the node between pieces j - 1 and j
     {
         const double least = std::min(distance(node(j - 1).at, node(j).at), distance(node(j).at, node(j + 1).at));
         const double flat = 8 * flatBend / std::max(1.0, least * least);
         Moves before, after;
         const double k0 = differentiate(
-            j - 1, [](const Cubic& c) { return curvature(c, 1); }, add ? &before : nullptr);
+            last, [](const Cubic& c) { return curvature(c, 1); }, add ? &before : nullptr);
         const double k1 = differentiate(
-            j, [](const Cubic& c) { return curvature(c, 0); }, add ? &after : nullptr);
+            p, [](const Cubic& c) { return curvature(c, 0); }, add ? &after : nullptr);
         const double scale = fairness_->jump / (std::abs(k0) + std::abs(k1) + flat);
         std::vector<std::pair<int, double>> row;
         if (add) {
@@ -566,12 +613,15 @@ private:
     double evenness(bool add)
     {
         double sum = 0;
+        Around last{};
         for (std::size_t j = 0; j < count_; ++j) {
             if (piece(j).line) continue;
-            if (!fairness_->side.empty() && fairness_->side[index(j)] != 0) sum += sides(j, fairness_->side[index(j)], add);
-            if (fairness_->change > 0) sum += changes(j, add);
-            if (fairness_->jump > 0) sum += crests(j, add);
-            if (fairness_->jump > 0 && j > 0 && node(j).smooth && !piece(j - 1).line) sum += jumps(j, add);
+            const Around p = aroundOf(j, add);
+            if (!fairness_->side.empty() && fairness_->side[index(j)] != 0) sum += sides(j, p, fairness_->side[index(j)], add);
+            if (fairness_->change > 0) sum += changes(j, p, add);
+            if (fairness_->jump > 0) sum += crests(j, p, add);
+            if (fairness_->jump > 0 && j > 0 && node(j).smooth && !piece(j - 1).line) sum += jumps(j, last, p, add);
+            last = p;
         }
         return sum;
     }

@@ -20,11 +20,13 @@ struct ChainNode {
     bool pinned = false; // the position is not to move (ends of an open line)
     long sample = 0;     // index of the sample it stands for
     double found = 0;    // the turn a corner was found with, radians
+    friend bool operator==(const ChainNode&, const ChainNode&) = default;
 };
 
 struct ChainPiece {
     double a = 0, b = 0; // handle lengths at its start and its end, px
     bool line = false;
+    friend bool operator==(const ChainPiece&, const ChainPiece&) = default;
 };
 
 struct Chain {
@@ -34,6 +36,7 @@ struct Chain {
 
     std::size_t next(std::size_t k) const { return (k + 1) % nodes.size(); }
     Cubic cubic(std::size_t k) const;
+    friend bool operator==(const Chain&, const Chain&) = default;
 };
 
 struct ChainSource {

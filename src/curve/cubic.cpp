@@ -26,7 +26,7 @@ Vec2 tangentAt(const Cubic& c, double t)
 double curvature(const Cubic& c, double t)
 {
     const Vec2 d = derivative(c, t);
-    const double speed = length(d);
+    const double speed = std::sqrt(dot(d, d)); // hypot costs more than all the rest of it
     return cross(d, secondDerivative(c, t)) / (speed * speed * speed);
 }
 

@@ -3,8 +3,11 @@
 #include "curve/seed.h"
 #include "curve/windows.h"
 
+#include <tbb/parallel_for.h>
+
 #include <algorithm>
 #include <array>
+#include <atomic>
 #include <cmath>
 #include <optional>
 
@@ -69,6 +72,13 @@ private:
     std::vector<double> furthest_;   // by piece, samples at corners counted
     std::vector<double> turns_;      // by node
     std::vector<Vec2> places_;       // by node
+    // What a try to turn a piece depends on.
+    struct Surroundings {
+        Chain part;
+        std::vector<signed char> side;
+        friend bool operator==(const Surroundings&, const Surroundings&) = default;
+    };
+    std::vector<std::optional<Surroundings>> inVain_; // by piece: where a try to bend it to one side failed, for good while all is as it was
 
     bool stopped() const { return o_.cancelled && o_.cancelled(); }
 
@@ -163,22 +173,34 @@ private:
     {
         double sum = 0, furthest = 0;
         long count = 0;
+        Quality now;
         for (std::size_t j = 0; j < w.count; ++j) {
             const std::size_t k = (w.first + j) % pieces();
             const PieceError& e = before_[k];
             sum += e.sumOfSquares;
             count += e.count;
             furthest = std::max(furthest, e.furthest);
-            if (errorOf(part, j, source_, true).furthest > std::max(furthest_[k], tuned::atCorners * o_.slack)) return false;
+            const PieceError all = errorOf(part, j, source_, true);
+            now.add(countsWhole(part, j) ? all : errorOf(part, j, source_));
+            if (all.furthest > std::max(furthest_[k], tuned::atCorners * o_.slack)) return false;
             const ChainNode& n = part.nodes[j];
             const double turned = (n.out - n.in) - turns_[(w.first + j) % size()];
             if (n.smooth) continue;
             if (std::abs(std::remainder(turned, 2 * pi)) > radians(tuned::cornerTurn)) return false;
             if (distance(n.at, places_[(w.first + j) % size()]) > tuned::cornerMove * o_.grain) return false;
         }
-        const Quality now = quality(part, {0, w.count});
         const double rms = count > 0 ? std::sqrt(sum / static_cast<double>(count)) : 0;
         return now.furthest <= std::max(tuned::fill * o_.slack, furthest) && now.rms() <= std::hypot(tuned::worse * rms, tuned::room * o_.slack);
+    }
+
+    // Whether all its samples count, those at corners too.
+    bool countsWhole(const Chain& part, std::size_t k) const
+    {
+        const Samples& s = source_.samples;
+        const Run run = runOf(part, k, s);
+        for (long i = run.first; i <= run.last; ++i)
+            if (source_.weight[static_cast<std::size_t>(s.wrapped(i))] == 0) return false;
+        return true;
     }
 
     Fairness weights(Span w, double share) const
@@ -225,33 +247,59 @@ private:
     {
         const signed char was = side_[k];
         side_[k] = static_cast<signed char>(side);
-        // With room to give way first; else without moving the neighbours' neighbours.
-        for (const std::size_t reach : {3, 1})
-            for (const double share : {0.4, 0.0}) {
-                const Span w = around(k, reach, chain_);
-                Chain part = cutOut(w);
-                const Fairness f = weights(w, share);
-                settle(part, 0, w.count, source_, 20, &f);
-                const std::size_t at = (k + pieces() - w.first) % pieces();
-                if (at >= w.count || sideOf(part.cubic(at)) != side || !nearEnough(w, part)) continue;
-                putBack(w, part, std::nullopt);
-                return true;
-            }
+        // With room to give way first; else without moving the neighbours' neighbours. The first that goes is taken; most do not, so that
+        // they are tried side by side.
+        struct Try {
+            std::size_t reach;
+            double share;
+            Span window;
+            Chain part;
+        };
+        std::array<Try, 4> tries{{{3, 0.4, {}, {}}, {3, 0, {}, {}}, {1, 0.4, {}, {}}, {1, 0, {}, {}}}};
+        std::atomic<std::size_t> goes{tries.size()};
+        tbb::parallel_for(std::size_t{0}, tries.size(), [&](std::size_t n) {
+            if (goes < n) return;
+            Try& t = tries[n];
+            t.window = around(k, t.reach, chain_);
+            t.part = cutOut(t.window);
+            const Fairness f = weights(t.window, t.share);
+            settle(t.part, 0, t.window.count, source_, 20, &f);
+            const std::size_t at = (k + pieces() - t.window.first) % pieces();
+            if (at >= t.window.count || sideOf(t.part.cubic(at)) != side || !nearEnough(t.window, t.part)) return;
+            std::size_t first = goes;
+            while (n < first && !goes.compare_exchange_weak(first, n)) {}
+        });
+        if (goes < tries.size()) {
+            putBack(tries[goes].window, tries[goes].part, std::nullopt);
+            return true;
+        }
         side_[k] = was;
         return false;
+    }
+
+    Surroundings surroundingsOf(std::size_t k) const
+    {
+        const Span w = around(k, 3, chain_);
+        return {cutOut(w), weights(w, 0).side};
     }
 
     // Pieces that bend to both sides without need come to bend to one; those that do already keep to it.
     int takeSides()
     {
         int changed = 0;
+        inVain_.resize(pieces());
         for (std::size_t k = 0; k < pieces(); ++k) {
             if (chain_.pieces[k].line || stopped()) continue;
             side_[k] = static_cast<signed char>(sideOf(chain_.cubic(k)));
             if (side_[k] != 0) continue;
+            Surroundings now = surroundingsOf(k);
+            if (inVain_[k] && *inVain_[k] == now) continue;
             const auto h = convexity(chain_.cubic(k));
             const int first = h[0] + h[1] > 0 ? 1 : -1;
-            changed += oneSided(k, first) || oneSided(k, -first);
+            if (oneSided(k, first) || oneSided(k, -first))
+                ++changed;
+            else
+                inVain_[k] = std::move(now);
         }
         return changed;
     }

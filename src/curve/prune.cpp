@@ -3,7 +3,10 @@
 #include "curve/seed.h"
 #include "curve/windows.h"
 
+#include <tbb/parallel_for.h>
+
 #include <algorithm>
+#include <array>
 #include <optional>
 
 namespace softrope::curve {
@@ -118,18 +121,28 @@ private:
     struct Trial {
         Span window;
         std::size_t gone = 0; // place of the node in the window
-        Chain part;
+        Chain before, part;
         Quality quality;
     };
-    std::optional<Trial> without(std::size_t k) const
+    // Where the window lies now; nothing for a node that cannot go.
+    std::optional<Trial> windowOf(std::size_t k) const
     {
-        const std::size_t n = size(), m = pieces();
+        const std::size_t n = size();
         if (chain_.closed ? n <= 2 : (k == 0 || k + 1 == n)) return std::nullopt;
         Trial t;
         t.window = around(k, 3, chain_);
         t.gone = (k + n - t.window.first) % n;
         if (t.gone == 0 || t.gone >= t.window.count) return std::nullopt;
-        t.part = cutOut(t.window);
+        t.before = cutOut(t.window);
+        return t;
+    }
+    std::optional<Trial> without(std::size_t k) const
+    {
+        auto found = windowOf(k);
+        if (!found) return std::nullopt;
+        const std::size_t m = pieces();
+        Trial& t = *found;
+        t.part = t.before;
         const Samples& s = source_.samples;
         const ChainNode &u = t.part.nodes[t.gone - 1], &v = t.part.nodes[t.gone + 1];
         const SpanFit f = fitSpan(s, {u.sample, v.sample}, u.at, u.out, v.at, v.in);
@@ -146,52 +159,69 @@ private:
             settle(t.part, 0, all.count, source_, 6);
             t.quality = quality(t.part, all);
         }
-        return t;
+        return found;
     }
 
-    double costOf(std::size_t k) const
+    // What taking the node out costs, and how it went: kept, because it is often done next.
+    struct Cost {
+        double much = never;
+        std::optional<Trial> trial;
+        static constexpr double never = 1e9;
+    };
+    Cost costOf(std::size_t k) const
     {
-        constexpr double never = 1e9;
         const ChainNode& n = chain_.nodes[k];
-        if (!n.smooth) return never;
+        if (!n.smooth || stopped()) return {};
         const std::size_t m = pieces();
-        const bool line = chain_.pieces[k % m].line || chain_.pieces[(k + m - 1) % m].line;
-        const auto t = without(k);
-        if (!t || !good(t->quality)) return never;
+        bool line = false;
+        for (const std::size_t p : {k % m, (k + m - 1) % m}) {
+            if (!chain_.pieces[p].line) continue;
+            line = true;
+            if (distance(chain_.nodes[p].at, chain_.nodes[chain_.next(p)].at) > tuned::longStraight * o_.grain) return {};
+        }
+        auto t = without(k);
+        if (!t || !good(t->quality)) return {};
         if (line) {
-            for (const std::size_t p : {k % m, (k + m - 1) % m})
-                if (chain_.pieces[p].line && distance(chain_.nodes[p].at, chain_.nodes[chain_.next(p)].at) > tuned::longStraight * o_.grain) return never;
             // A straight gives way only when it was none: the curve that swallows it must be about as near.
             const Quality now = quality(chain_, around(k, 3, chain_));
             if (t->quality.rms() > tuned::asNearAsStraight * now.rms() + tuned::grainOfDoubt * o_.grain ||
                 t->quality.furthest > tuned::insideStraight * o_.slack)
-                return never;
+                return {};
         }
-        return t->quality.furthest / o_.slack + 2 * t->quality.rms() / o_.slack;
+        const double much = t->quality.furthest / o_.slack + 2 * t->quality.rms() / o_.slack;
+        return {much, std::move(t)};
+    }
+    // The trial as it would go now: nodes farther off may have gone since.
+    std::optional<Trial> redone(std::size_t k, Cost& c) const
+    {
+        auto now = windowOf(k);
+        if (!now || !c.trial || !(now->before == c.trial->before)) return without(k);
+        c.trial->window = now->window;
+        return std::move(c.trial);
     }
 
     void removeNodes()
     {
-        std::vector<double> cost(size());
-        for (std::size_t k = 0; k < size(); ++k) {
-            if (stopped()) return;
-            cost[k] = costOf(k);
-        }
+        // Each looks at the chain only: they are tried side by side.
+        std::vector<Cost> cost(size());
+        tbb::parallel_for(std::size_t{0}, size(), [&](std::size_t k) { cost[k] = costOf(k); });
         while (size() > 2) {
-            const std::size_t k = static_cast<std::size_t>(std::min_element(cost.begin(), cost.end()) - cost.begin());
-            if (cost[k] >= 1e9 || stopped()) return;
-            auto t = without(k);
+            const auto least = std::min_element(cost.begin(), cost.end(), [](const Cost& a, const Cost& b) { return a.much < b.much; });
+            const std::size_t k = static_cast<std::size_t>(least - cost.begin());
+            if (least->much >= Cost::never || stopped()) return;
+            auto t = redone(k, *least);
             if (!t) return;
             putBack(t->window, t->part, t->gone);
-            cost.erase(cost.begin() + static_cast<long>(k));
+            cost.erase(least);
             const std::size_t n = size();
             // Only the neighbours that shared its window and moved much are worth asking again.
+            std::array<std::size_t, 5> again{};
+            std::size_t count = 0;
             for (std::size_t j = 0; j < std::min<std::size_t>(5, n); ++j) {
-                if (!chain_.closed && k + j < 2) continue;
-                const std::size_t i = (k + n + j - 2) % n;
-                if (!chain_.closed && k + j - 2 >= n) continue;
-                cost[i] = costOf(i);
+                if (!chain_.closed && (k + j < 2 || k + j - 2 >= n)) continue;
+                again[count++] = (k + n + j - 2) % n;
             }
+            tbb::parallel_for(std::size_t{0}, count, [&](std::size_t j) { cost[again[j]] = costOf(again[j]); });
         }
     }
 

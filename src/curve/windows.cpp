@@ -5,6 +5,14 @@
 
 namespace softrope::curve {
 
+void Quality::add(const PieceError& e)
+{
+    furthest = std::max(furthest, e.furthest);
+    sum += e.sumOfSquares;
+    count += e.count;
+    if (e.count > 0) worstMean = std::max(worstMean, std::sqrt(e.sumOfSquares / static_cast<double>(e.count)));
+}
+
 ChainWindows::Span ChainWindows::around(std::size_t k, std::size_t reach, const Chain& c) const
 {
     const std::size_t n = c.nodes.size(), m = c.pieces.size();
@@ -39,13 +47,7 @@ ChainWindows::Span ChainWindows::around(std::size_t k, std::size_t reach, const 
 Quality ChainWindows::quality(const Chain& c, Span w, bool all) const
 {
     Quality q;
-    for (std::size_t j = 0; j < w.count; ++j) {
-        const PieceError e = errorOf(c, (w.first + j) % c.pieces.size(), source_, all);
-        q.furthest = std::max(q.furthest, e.furthest);
-        q.sum += e.sumOfSquares;
-        q.count += e.count;
-        if (e.count > 0) q.worstMean = std::max(q.worstMean, std::sqrt(e.sumOfSquares / static_cast<double>(e.count)));
-    }
+    for (std::size_t j = 0; j < w.count; ++j) q.add(errorOf(c, (w.first + j) % c.pieces.size(), source_, all));
     return q;
 }
 

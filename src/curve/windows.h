@@ -13,6 +13,7 @@ struct Quality {
     double sum = 0;
     long count = 0;
     double worstMean = 0; // largest root mean square of a piece
+    void add(const PieceError& e);
     double rms() const { return count > 0 ? std::sqrt(sum / static_cast<double>(count)) : 0; }
 };
 

@@ -3,6 +3,8 @@
 #include "pixel/threshold.h"
 
 #include <opencv2/imgproc.hpp>
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
 
 #include <algorithm>
 #include <cmath>
@@ -31,7 +33,7 @@ Tile tileAt(const Grey& g, int x0, int y0, int tile)
     Tile t;
     const int x1 = std::min(g.width, x0 + tile), y1 = std::min(g.height, y0 + tile);
     for (int y = y0; y < y1; ++y)
-        for (int x = x0; x < x1; ++x) ++t.h[g.at(x, y)];
+        for (const std::uint8_t *v = g.row(y) + x0, *end = g.row(y) + x1; v != end; ++v) ++t.h[*v];
     t.all = static_cast<std::uint64_t>(x1 - x0) * static_cast<std::uint64_t>(y1 - y0);
     return t;
 }
@@ -110,8 +112,9 @@ PaperField paperField(const Grey& grey, int tile)
     // One cut for the whole would part a shadowed side of the paper from its light one: each place has its own, below what is light there.
     // What stays far darker than the light of the whole, over more than a few tiles, is no paper.
     Raster<Tile> tiles(field.level.width, field.level.height);
-    for (int y = 0; y < tiles.height; ++y)
+    tbb::parallel_for(0, tiles.height, [&](int y) {
         for (int x = 0; x < tiles.width; ++x) tiles.at(x, y) = tileAt(grey, x * field.tile, y * field.tile, field.tile);
+    });
     const cv::Mat bright = brightness(tiles);
     constexpr double belowLight = 0.8, noPaper = 0.55;
     const double whole = std::max(l.light, static_cast<double>(cut));
@@ -135,13 +138,36 @@ PaperField paperField(const Grey& grey, int tile)
 Grey flattened(const Grey& grey, const PaperField& field, double strength, double paper)
 {
     Grey out(grey.width, grey.height);
-    const auto k = static_cast<float>(std::clamp(strength, 0.0, 1.0));
-    for (int y = 0; y < grey.height; ++y)
-        for (int x = 0; x < grey.width; ++x) {
-            const auto v = static_cast<float>(grey.at(x, y));
-            const float even = v * static_cast<float>(paper) / std::max(1.0F, field.at(x + 0.5, y + 0.5));
-            out.at(x, y) = static_cast<std::uint8_t>(std::clamp(std::lround(v + (even - v) * k), 0L, 255L));
+    const auto k = static_cast<float>(std::clamp(strength, 0.0, 1.0)), whole = static_cast<float>(paper);
+    // PaperField::at for every px, with what a row and a column share worked out once.
+    struct Between {
+        int before, after;
+        float share; // of the one after
+    };
+    const auto between = [&](int px, int tiles) {
+        const double u = std::clamp((px + 0.5) / field.tile - 0.5, 0.0, tiles - 1.0);
+        const int i = std::min(static_cast<int>(u), tiles - 1);
+        return Between{i, std::min(i + 1, tiles - 1), static_cast<float>(u - i)};
+    };
+    std::vector<Between> columns(static_cast<std::size_t>(grey.width));
+    for (int x = 0; x < grey.width; ++x) columns[static_cast<std::size_t>(x)] = between(x, field.level.width);
+    tbb::parallel_for(tbb::blocked_range<int>(0, grey.height, 16), [&](const tbb::blocked_range<int>& rows) {
+        std::vector<float> level(static_cast<std::size_t>(field.level.width));
+        for (int y = rows.begin(); y < rows.end(); ++y) {
+            const Between b = between(y, field.level.height);
+            const float *up = field.level.row(b.before), *down = field.level.row(b.after);
+            for (std::size_t i = 0; i < level.size(); ++i) level[i] = up[i] * (1 - b.share) + down[i] * b.share;
+            const std::uint8_t* from = grey.row(y);
+            std::uint8_t* to = out.row(y);
+            for (int x = 0; x < grey.width; ++x) {
+                const Between& c = columns[static_cast<std::size_t>(x)];
+                const float at = level[static_cast<std::size_t>(c.before)] * (1 - c.share) + level[static_cast<std::size_t>(c.after)] * c.share;
+                const auto v = static_cast<float>(from[x]);
+                const float even = v * whole / std::max(1.0F, at);
+                to[x] = static_cast<std::uint8_t>(std::clamp(v + (even - v) * k, 0.0F, 255.0F) + 0.5F);
+            }
         }
+    });
     return out;
 }
 

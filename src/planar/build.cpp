@@ -102,11 +102,24 @@ struct Builder::Store {
 
     void meetAll(const std::vector<std::shared_ptr<Entry>>& all, const std::vector<char>& fresh)
     {
+        // Those whose boxes may meet another's, by where they begin along x.
+        std::vector<Box> boxes(all.size());
+        std::vector<std::size_t> byLeft(all.size());
+        double widest = 0;
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            boxes[i] = all[i]->strand.box.grown(tol.touch);
+            byLeft[i] = i;
+            if (!boxes[i].empty()) widest = std::max(widest, boxes[i].width());
+        }
+        std::sort(byLeft.begin(), byLeft.end(), [&](std::size_t a, std::size_t b) { return boxes[a].min.x < boxes[b].min.x; });
         for (std::size_t i = 0; i < all.size(); ++i) {
             if (!fresh[i]) continue;
             Meeting own = meetItself(all[i]->strand, tol.touch);
             if (!own.contacts.empty()) meetings[pairKey(all[i]->id, all[i]->id)] = std::move(own);
-            for (std::size_t j = 0; j < all.size(); ++j) {
+            const auto from =
+                std::lower_bound(byLeft.begin(), byLeft.end(), boxes[i].min.x - widest, [&](std::size_t k, double x) { return boxes[k].min.x < x; });
+            for (auto at = from; at != byLeft.end() && boxes[*at].min.x <= boxes[i].max.x; ++at) {
+                const std::size_t j = *at;
                 if (j == i || (fresh[j] && j < i)) continue;
                 const Strand &a = all[std::min(i, j)]->strand, &b = all[std::max(i, j)]->strand;
                 if (!a.box.grown(tol.touch).meets(b.box)) continue;

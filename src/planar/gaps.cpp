@@ -1,5 +1,7 @@
 #include "planar/gaps.h"
 
+#include "planar/box_index.h"
+
 #include <algorithm>
 #include <set>
 #include <tuple>
@@ -163,12 +165,21 @@ struct Closer {
 
     void endToPath()
     {
+        std::vector<Box> boxes;
+        boxes.reserve(strands.size());
+        for (const Strand* s : strands) boxes.push_back(s->box.grown(gap));
+        const BoxIndex boxed(boxes);
+        std::vector<int> round;
         for (FreeEnd& e : ends) {
             if (e.used) continue;
             Place best = e.corner ? Place{} : nearestOnOwnFarPart(*strands[static_cast<std::size_t>(e.strand)], e, gap);
             if (best.distance <= gap && !leadsTo(e, best.point)) best = {};
-            for (std::size_t k = 0; k < strands.size(); ++k) {
-                if (static_cast<int>(k) == e.strand || !strands[k]->box.grown(gap).contains(e.at)) continue;
+            round.clear();
+            boxed.at(e.at, [&](int k) { round.push_back(k); });
+            std::sort(round.begin(), round.end()); // of two as near the first counts
+            for (const int strand : round) {
+                const auto k = static_cast<std::size_t>(strand);
+                if (strand == e.strand) continue;
                 const Place p = nearestOn(*strands[k], e.at, gap);
                 if (p.distance >= best.distance || (e.ahead && !leadsTo(e, p.point))) continue;
                 // Not back to what it has just crossed.
@@ -183,35 +194,44 @@ struct Closer {
 
     void closedToClosed()
     {
-        for (std::size_t i = 0; i < strands.size(); ++i)
-            for (std::size_t j = i + 1; j < strands.size(); ++j) {
-                const Strand &a = *strands[i], &b = *strands[j];
-                if (!a.closed || !b.closed || !a.box.grown(gap).meets(b.box) || meeting.count({static_cast<int>(i), static_cast<int>(j)})) continue;
-                Vec2 on, off;
-                double least = 1e300;
-                for (const Span& u : a.spans) {
-                    if (!u.box.grown(gap).meets(b.box)) continue;
-                    for (const double w : {0.0, 0.33, 0.67}) {
-                        const Vec2 p = at(u.curve, w);
-                        const Place q = nearestOn(b, p, gap + std::max(u.box.width(), u.box.height()));
-                        if (q.distance >= least) continue;
-                        least = q.distance;
-                        on = p;
-                        off = q.point;
-                    }
+        // Those whose boxes come within the gap of each other, by a sweep along x.
+        std::vector<std::size_t> rings;
+        for (std::size_t k = 0; k < strands.size(); ++k)
+            if (strands[k]->closed && !strands[k]->box.empty()) rings.push_back(k);
+        std::sort(rings.begin(), rings.end(), [&](std::size_t a, std::size_t b) { return strands[a]->box.min.x < strands[b]->box.min.x; });
+        std::vector<std::pair<std::size_t, std::size_t>> near;
+        for (std::size_t u = 0; u < rings.size(); ++u)
+            for (std::size_t v = u + 1; v < rings.size() && strands[rings[v]]->box.min.x <= strands[rings[u]]->box.max.x + gap; ++v)
+                near.push_back(std::minmax(rings[u], rings[v]));
+        std::sort(near.begin(), near.end());
+        for (const auto& [i, j] : near) {
+            const Strand &a = *strands[i], &b = *strands[j];
+            if (!a.box.grown(gap).meets(b.box) || meeting.count({static_cast<int>(i), static_cast<int>(j)})) continue;
+            Vec2 on, off;
+            double least = 1e300;
+            for (const Span& u : a.spans) {
+                if (!u.box.grown(gap).meets(b.box)) continue;
+                for (const double w : {0.0, 0.33, 0.67}) {
+                    const Vec2 p = at(u.curve, w);
+                    const Place q = nearestOn(b, p, gap + std::max(u.box.width(), u.box.height()));
+                    if (q.distance >= least) continue;
+                    least = q.distance;
+                    on = p;
+                    off = q.point;
                 }
-                for (int k = 0; k < 60 && least < 1e300; ++k) {
-                    const Place back = nearestOn(a, off, least + touch);
-                    if (back.distance > least) break;
-                    on = back.point;
-                    const Place forth = nearestOn(b, on, least + touch);
-                    const bool still = forth.distance > least - 1e-12;
-                    if (forth.distance <= least) off = forth.point;
-                    least = std::min(least, forth.distance);
-                    if (still) break;
-                }
-                if (least <= gap && least > touch) found.push_back({on, off, least});
             }
+            for (int k = 0; k < 60 && least < 1e300; ++k) {
+                const Place back = nearestOn(a, off, least + touch);
+                if (back.distance > least) break;
+                on = back.point;
+                const Place forth = nearestOn(b, on, least + touch);
+                const bool still = forth.distance > least - 1e-12;
+                if (forth.distance <= least) off = forth.point;
+                least = std::min(least, forth.distance);
+                if (still) break;
+            }
+            if (least <= gap && least > touch) found.push_back({on, off, least});
+        }
     }
 };
 

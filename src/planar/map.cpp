@@ -94,18 +94,28 @@ void Map::nest()
     if (graph_.components > 1)
         std::sort(bySize.begin(), bySize.end(),
                   [&](int a, int b) { return faces_[static_cast<std::size_t>(a)].area < faces_[static_cast<std::size_t>(b)].area; });
+    // The smallest that holds a place is looked for among those whose box does.
+    std::vector<int> rank(faces_.size(), 0);
+    for (std::size_t k = 0; k < bySize.size(); ++k) rank[static_cast<std::size_t>(bySize[k])] = static_cast<int>(k);
+    std::vector<Box> boxes(faces_.size());
+    for (const int f : bySize) boxes[static_cast<std::size_t>(f)] = cycleBox_[static_cast<std::size_t>(faces_[static_cast<std::size_t>(f)].cycles.front())];
+    const BoxIndex boxed = graph_.components > 1 ? BoxIndex(boxes) : BoxIndex();
+    std::vector<int> round;
     for (int k = 0; k < graph_.components; ++k) {
         const int c = outer[static_cast<std::size_t>(k)];
         const Vec2 p = graph_.vertices[static_cast<std::size_t>(graph_.start(graph_.cycleStart[static_cast<std::size_t>(c)]))];
         int in = outside;
-        if (graph_.components > 1)
-            for (const int f : bySize) {
+        if (graph_.components > 1) {
+            round.clear();
+            boxed.at(p, [&](int f) { round.push_back(f); });
+            std::sort(round.begin(), round.end(), [&](int a, int b) { return rank[static_cast<std::size_t>(a)] < rank[static_cast<std::size_t>(b)]; });
+            for (const int f : round) {
                 const int cycle = faces_[static_cast<std::size_t>(f)].cycles.front();
-                if (graph_.component[static_cast<std::size_t>(cycle)] == k || !cycleBox_[static_cast<std::size_t>(cycle)].contains(p) || !holds(cycle, p))
-                    continue;
+                if (f == outside || graph_.component[static_cast<std::size_t>(cycle)] == k || !holds(cycle, p)) continue;
                 in = f;
                 break;
             }
+        }
         faceOfCycle_[static_cast<std::size_t>(c)] = in;
         faces_[static_cast<std::size_t>(in)].cycles.push_back(c);
         if (in != outside) faces_[static_cast<std::size_t>(in)].area += cycleArea_[static_cast<std::size_t>(c)];

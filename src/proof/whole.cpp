@@ -250,7 +250,7 @@ std::vector<Finding> smallFaults(const art::Document& d, int width)
     render::Options o;
     o.references = false;
     const curve::Affine view = curve::scaling(scale, scale);
-    const auto shown = [&](const std::vector<art::Id>& without) {
+    const auto shown = [&](const std::unordered_set<art::Id>& without) {
         render::Options with = o;
         with.without = without;
         return render::renderView(d, view, width, high, with);

@@ -152,7 +152,7 @@ void paintStroke(cairo_t* cr, const art::ItemPtr& item, double opacity)
     double width = a.stroke.width;
     if (const Box seen = seenOn(cr); width > 4 * std::hypot(seen.width(), seen.height())) {
         // One much wider than all there is to see covers it: wider still is the same, and Cairo goes round its corners in as many steps.
-        Box all = curve::bounds(a.paths);
+        Box all = a.extent;
         all.add(seen.min);
         all.add(seen.max);
         width = std::min(width, 4 * std::hypot(all.width(), all.height()));
@@ -223,7 +223,7 @@ private:
 
     bool leftOut(const art::Item& i) const
     {
-        return !i.shown || i.opacity <= 0 || std::find(o_.without.begin(), o_.without.end(), i.id) != o_.without.end() || (o_.cancelled && o_.cancelled());
+        return !i.shown || i.opacity <= 0 || o_.without.count(i.id) != 0 || (o_.cancelled && o_.cancelled());
     }
 
     // Whether a thing is painted by more than one stroke of the brush, so that it has to fade as one.

@@ -10,6 +10,7 @@
 #include <memory>
 #include <optional>
 #include <string>
+#include <unordered_set>
 #include <vector>
 
 typedef struct _cairo cairo_t; // NOLINT(bugprone-reserved-identifier): Cairo's own name
@@ -32,7 +33,7 @@ struct Options {
     std::optional<Ghost> ghost;
     double veil = 1; // 0..1: how strongly references show, on top of their own dimming
     PictureSource pictures;
-    std::vector<art::Id> without; // items left out
+    std::unordered_set<art::Id> without; // items left out
     std::function<bool()> cancelled;
 };
 

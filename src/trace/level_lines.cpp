@@ -1,5 +1,8 @@
 #include "trace/level_lines.h"
 
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
+
 #include <algorithm>
 #include <cmath>
 
@@ -20,16 +23,13 @@ public:
     std::vector<LevelLine> run(double smallest, const std::function<bool()>& cancelled)
     {
         std::vector<LevelLine> lines;
+        const std::vector<std::vector<int>> steps = stepsDown(cancelled);
         for (int y = 0; y < g_.height; ++y) {
             if (cancelled && (y & 63) == 0 && cancelled()) break;
-            bool before = dark(-1, y);
-            for (int x = -1; x < g_.width; ++x) {
-                const bool after = dark(x + 1, y);
-                if (!before && after && !seen_[slot(x, y)]) {
-                    LevelLine line = follow(x, y);
-                    if (line.points.size() > 2 && std::abs(line.area) >= smallest) lines.push_back(std::move(line));
-                }
-                before = after;
+            for (const int x : steps[static_cast<std::size_t>(y)]) {
+                if (seen_[slot(x, y)]) continue;
+                LevelLine line = follow(x, y);
+                if (line.points.size() > 2 && std::abs(line.area) >= smallest) lines.push_back(std::move(line));
             }
         }
         return lines;
@@ -39,6 +39,28 @@ private:
     const pixel::Grey& g_;
     double level_, outside_;
     std::vector<bool> seen_; // light-to-dark steps (from pixel x to x + 1) that a line has passed
+
+    // Of each row, the px after which it is dark; most of a page is looked at here alone.
+    std::vector<std::vector<int>> stepsDown(const std::function<bool()>& cancelled) const
+    {
+        std::vector<std::vector<int>> out(static_cast<std::size_t>(g_.height));
+        const int cut = static_cast<int>(std::ceil(level_)); // darker than this
+        const bool darkOutside = outside_ < level_;
+        tbb::parallel_for(tbb::blocked_range<int>(0, g_.height, 64), [&](const tbb::blocked_range<int>& rows) {
+            if (cancelled && cancelled()) return;
+            for (int y = rows.begin(); y < rows.end(); ++y) {
+                const std::uint8_t* row = g_.row(y);
+                bool before = darkOutside;
+                for (int x = 0; x < g_.width; ++x) {
+                    const bool now = row[x] < cut;
+                    if (now && !before) out[static_cast<std::size_t>(y)].push_back(x - 1);
+                    before = now;
+                }
+                if (darkOutside && !before) out[static_cast<std::size_t>(y)].push_back(g_.width - 1);
+            }
+        });
+        return out;
+    }
 
     std::size_t slot(int x, int y) const { return static_cast<std::size_t>(y) * static_cast<std::size_t>(g_.width + 1) + static_cast<std::size_t>(x + 1); }
     double value(int x, int y) const { return g_.inside(x, y) ? static_cast<double>(g_.at(x, y)) : outside_; }

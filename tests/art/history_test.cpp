@@ -172,3 +172,46 @@ TEST_CASE("what live parts work out is no step: undo and redo go past it, and wh
     h.derive(newDocument());
     CHECK(h.now().selection.items.empty());
 }
+
+TEST_CASE("a step among many things, in groups and areas too, costs what it changed, and comes back exactly")
+{
+    strokes::Random r(7);
+    Document d = newDocument();
+    std::vector<Item> many;
+    for (int k = 0; k < 3000; ++k) many.push_back(someLine(r));
+    d = withItems(d, d.layers[0]->id, std::move(many)).document;
+    std::vector<Id> half = allItems(d);
+    half.resize(1500);
+    d = withGroup(d, half).document;
+    History h({d, {}});
+    std::vector<Document> was{d};
+    for (int k = 0; k < 200; ++k) {
+        const auto& now = h.now().document;
+        const Item& group = *now.layers[0]->items.front();
+        const std::vector<ItemPtr>& in = k % 2 ? now.layers[0]->items : childrenOf(group);
+        const Id any = in[1 + static_cast<std::size_t>(r.below(1000))]->id;
+        Document next = k % 10 == 9   ? Document(withOrder(now, {any}, Way::top).document)
+                        : k % 10 == 8 ? Document(withoutItems(now, {any}).document)
+                                      : Document(transformed(now, {any}, curve::translation({1, 0})).document);
+        h.take({next, {}}, "Step");
+        was.push_back(h.now().document);
+    }
+    CHECK(h.bytes() / h.length() < 5000); // the list alone has 24,000
+    // A change by derivation in the middle reaches neither what came before nor what comes after.
+    for (std::size_t k = was.size() - 1; k-- > 0;) {
+        REQUIRE(h.undo());
+        REQUIRE(h.now().document == was[k]);
+    }
+    for (std::size_t k = 1; k < 100; ++k) REQUIRE(h.redo());
+    was[99] = withSheet(was[99], {100, 100});
+    h.derive(was[99]);
+    for (std::size_t k = 100; k < was.size(); ++k) {
+        REQUIRE(h.redo());
+        REQUIRE(h.now().document == was[k]);
+    }
+    for (std::size_t k = was.size() - 1; k-- > 0;) {
+        REQUIRE(h.undo());
+        REQUIRE(h.now().document == was[k]);
+    }
+    CHECK_FALSE(h.canUndo());
+}

@@ -2,6 +2,7 @@
 #include "art/stages.h"
 
 #include "art/history.h"
+#include "art/weight.h"
 #include "art/pieces.h"
 
 using namespace pieces;

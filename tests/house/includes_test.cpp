@@ -27,7 +27,7 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"art", {"words", "letter", "curve", "planar", "shade", "mirror", "tone", "trace", "pixel"}},
     {"render", {"curve", "pixel", "art"}},
     {"proof", {"words", "curve", "planar", "pixel", "art", "render"}},
-    {"files", {"words", "curve", "planar", "pixel", "art", "render", "proof"}},
+    {"files", {"words", "letter", "curve", "planar", "pixel", "art", "render", "proof"}},
     {"deliver", {"words", "letter", "curve", "planar", "pixel", "art", "render", "files"}},
     {"cli", {"deliver", "letter", "curve", "shade", "pixel", "trace", "art", "render", "proof", "files", "planar", "mirror", "tone"}},
     {"app", {"deliver", "words", "letter", "curve", "shade", "pixel", "trace", "art", "render", "proof", "files", "demo", "planar", "mirror", "tone"}},

@@ -43,7 +43,8 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
         }
         invalidate();
     });
-    connect(&session_, &Session::selectionChanged, this, [this] { QWidget::update(); });
+    connect(&session_, &Session::selectionChanged, this, &Canvas::picksChanged);
+    connect(&carried_, &Carried::ready, this, [this] { QWidget::update(); });
     connect(&session_.pictures(), &PictureStore::ready, this, [this] { invalidate(); });
 }
 
@@ -70,9 +71,31 @@ void Canvas::hold(std::vector<art::ItemPtr> items)
     emit heldChanged();
 }
 
+void Canvas::carry(const std::vector<art::Id>& items, const curve::Affine& by)
+{
+    const bool same = carries_ && held_.size() == items.size();
+    carried_.take(items);
+    carried_.moveTo(by);
+    carries_ = true;
+    if (same) {
+        QWidget::update();
+        return;
+    }
+    held_ = art::itemPtrsOf(session_.document(), items);
+    invalidate();
+}
+
 void Canvas::release()
 {
     if (held_.empty()) return;
+    if (carries_) {
+        carries_ = false;
+        held_.clear();
+        invalidate();
+        lingerUntil_ = version_;
+        emit heldChanged();
+        return;
+    }
     // The next edit usually lands at once: until its picture is there, what was held stays in sight.
     lingering_ = std::move(held_);
     held_.clear();
@@ -194,8 +217,17 @@ void Canvas::takeTool(const QString& id)
     tool_->taken();
     updateCursor();
     updateTyping();
-    QWidget::update();
+    picksChanged();
     emit toolChanged();
+}
+
+void Canvas::picksChanged()
+{
+    const bool before = std::exchange(pickedInPicture_, picksInPicture());
+    if (before || pickedInPicture_)
+        invalidate();
+    else
+        QWidget::update();
 }
 
 void Canvas::escape()

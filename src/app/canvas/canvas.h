@@ -4,6 +4,7 @@
 // zooming that picture is moved and stretched, and a sharp one follows. What a tool holds is drawn on top, live.
 #pragma once
 
+#include "app/canvas/carried.h"
 #include "app/canvas/tool.h"
 #include "app/canvas/view.h"
 #include "art/followers.h"
@@ -32,6 +33,7 @@ public:
     Session& session() override { return session_; }
     double px(double screen) const override { return screen / view_.zoom; }
     void hold(std::vector<art::ItemPtr> items) override;
+    void carry(const std::vector<art::Id>& items, const curve::Affine& by) override;
     void release() override;
     void update() override { QWidget::update(); }
     void say(const QString& text) override { emit said(text, 0); }
@@ -160,6 +162,8 @@ private:
     std::vector<art::OpenEnd> ends_;
     bool allEnds_ = true;
     std::vector<art::ItemPtr> held_, lingering_;
+    Carried carried_{session_};
+    bool carries_ = false; // else what is carried has landed, and stays in sight until the picture has it
     quint64 version_ = 1, lingerUntil_ = 0;
     std::optional<art::Document> instead_;
     art::Id comparing_ = 0;
@@ -197,6 +201,10 @@ private:
     std::map<art::Id, std::vector<mirror::Seam>> seams_;
     std::vector<mirror::Seam> seamsChosen_;
     quint64 seamsFor_ = 0;
+    // Whether the outlines of what is picked are in the cached picture, because there are very many.
+    bool picksInPicture() const;
+    void picksChanged();
+    bool pickedInPicture_ = false; // it was so at the last change
     curve::Box paneBox() const;
     void dispatch(Qt::MouseButton button, bool down, const Pointer& p);
     void updateCursor();

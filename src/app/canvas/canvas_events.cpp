@@ -1,5 +1,7 @@
 // What comes to the canvas: mouse, pen, wheel, gestures, keys and files.
 #include "app/canvas/canvas.h"
+#include "app/services/frame_meter.h"
+#include "words/said.h"
 
 #include <QDragEnterEvent>
 #include <QGestureEvent>
@@ -49,6 +51,7 @@ void Canvas::dispatch(Qt::MouseButton button, bool down, const Pointer& p)
     if (button != Qt::LeftButton || !tool_) return;
     pressed_ = down;
     const Acting acting(toolActs_);
+    const FrameMeter::Part spent(words::marked("tool"));
     if (down)
         tool_->press(p);
     else
@@ -115,6 +118,7 @@ void Canvas::pointerDown(Qt::MouseButton button, const Pointer& p)
 
 void Canvas::pointerMove(const Pointer& p)
 {
+    const FrameMeter::Part spent(words::marked("tool"));
     inside_ = true;
     if (panning_) {
         View v = view_;

@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <unordered_map>
 
 namespace softrope::app {
 
@@ -29,17 +30,15 @@ void Canvas::paintGhosts(Marks& m)
     if (const auto& choice = session_.axisChoice; choice && !solid && session_.document() == choice->after)
         for (std::size_t i = 0; i < choice->found.size(); ++i)
             if (choice->taken != i) paintLikelyAxis(m, session_.document(), choice->found[i]);
+    std::unordered_map<art::Id, const art::Item*> inHand;
+    for (const art::ItemPtr& i : held_) inHand[i->id] = i.get();
     for (const art::LayerPtr& l : session_.document().layers) {
         if (!l->shown) continue;
-        const auto held = [&](art::Id id) {
-            for (const art::ItemPtr& i : held_)
-                if (i->id == id) return i.get();
-            return static_cast<const art::Item*>(nullptr);
-        };
         art::Document only;
         only.layers = {l};
         art::eachArtwork(only, art::seen, [&](const art::Item& i, const art::Artwork&, const art::Where&) {
-            const art::Item* now = held(i.id) ? held(i.id) : &i;
+            const auto held = inHand.empty() ? inHand.end() : inHand.find(i.id);
+            const art::Item* now = held == inHand.end() ? &i : held->second;
             const art::Artwork* a = now->artwork();
             if (!a || !a->guide || !art::bounds(*now).meets(seen)) return;
             m.line(a->paths, marks().guide, 1.25, Qt::DashLine);
@@ -47,7 +46,7 @@ void Canvas::paintGhosts(Marks& m)
         if (!l->mirror) continue;
         // The cached picture holds the ghost of what is in the document; what a tool holds, and what it is just drawing, follows
         // live.
-        if (!solid)
+        if (!solid && !carries_)
             for (const art::ItemPtr& i : held_)
                 if (const art::Layer* on = session_.document().layerOf(i->id); i->artwork() && (on ? on == l.get() : session_.selection().layer == l->id))
                     m.line(mirror::mirrored(keptSides(i->artwork()->paths, *l->mirror), *l->mirror), marks().ghost,

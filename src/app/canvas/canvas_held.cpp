@@ -51,7 +51,10 @@ void Canvas::paintHeld(QPainter& p, const art::Item& i, const Affine& toScreen, 
         if (!a->stroke.colour) return;
         QColor c(a->stroke.colour->r, a->stroke.colour->g, a->stroke.colour->b);
         c.setAlphaF(static_cast<float>(a->stroke.opacity));
-        QPen pen(c, a->stroke.width * view_.zoom, Qt::SolidLine, a->stroke.cap == art::Cap::round ? Qt::RoundCap : a->stroke.cap == art::Cap::square ? Qt::SquareCap : Qt::FlatCap,
+        QPen pen(c, a->stroke.width * view_.zoom, Qt::SolidLine,
+                 a->stroke.cap == art::Cap::round    ? Qt::RoundCap
+                 : a->stroke.cap == art::Cap::square ? Qt::SquareCap
+                                                     : Qt::FlatCap,
                  a->stroke.join == art::Join::round   ? Qt::RoundJoin
                  : a->stroke.join == art::Join::mitre ? Qt::SvgMiterJoin
                                                       : Qt::BevelJoin);

@@ -1,12 +1,15 @@
 // The canvas on the screen: the cached picture of the artwork, made behind the interface, and what is painted over it.
 #include "app/canvas/canvas.h"
+#include "app/services/frame_meter.h"
 
 #include "art/tree.h"
 #include "render/render.h"
+#include "words/said.h"
 
 #include <QPaintEvent>
 
 #include <algorithm>
+#include <unordered_set>
 
 namespace softrope::app {
 
@@ -24,6 +27,13 @@ void Canvas::invalidate()
 {
     ++version_;
     QWidget::update();
+}
+
+bool Canvas::picksInPicture() const
+{
+    constexpr std::size_t many = 400; // from here on their outlines are dear to paint with every frame
+    return session_.selection().items.size() > many && held_.empty() && !carried_.any() && !view_.squint && tool_ && tool_->marksPicked() &&
+           !tool_->showsNodes();
 }
 
 bool Canvas::settled() const
@@ -52,7 +62,7 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     }
     o.veil = view_.peekReference || view_.show == Show::beside ? 1.9 : view_.veil * 1.0;
     o.pictures = [shelf = &session_.pictures()](const art::Reference& r) { return shelf->get(r); };
-    for (const art::ItemPtr& i : held_) o.without.push_back(i->id);
+    for (const art::ItemPtr& i : held_) o.without.insert(i->id);
     const int w = static_cast<int>(covered.width() * ratio), h = static_cast<int>(covered.height() * ratio);
     const bool compares = comparesIn(pane);
     if (compares) {
@@ -68,8 +78,12 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
     if (pane.artwork && allEnds_ && !view_.squint)
         for (const art::OpenEnd& e : ends_)
             if (std::none_of(held_.begin(), held_.end(), [&](const art::ItemPtr& i) { return i->id == e.item; })) rings.push_back(e.at);
+    // So are the outlines of very many that are picked.
+    const std::unordered_set<art::Id> outlined = pane.artwork && picksInPicture()
+                                                     ? std::unordered_set<art::Id>(session_.selection().items.begin(), session_.selection().items.end())
+                                                     : std::unordered_set<art::Id>{};
     const QImage stamp = rings.empty() ? QImage() : openEndStamp(ratio, false);
-    const auto draw = [d, toImage, w, h, o, rings, stamp, ratio] {
+    const auto draw = [d, toImage, w, h, o, rings, stamp, ratio, outlined, outline = marks().selection] {
         QElapsedTimer t;
         t.start();
         // The picture keeps the surface instead of copying it.
@@ -79,6 +93,14 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
             reinterpret_cast<uchar*>(s->pixels.data()), s->width, s->height, static_cast<qsizetype>(s->width) * 4, QImage::Format_ARGB32_Premultiplied,
             [](void* surface) { delete static_cast<render::Surface*>(surface); }, s.get());
         s.release(); // NOLINT(bugprone-unused-return-value): the picture is its owner now
+        if (!outlined.empty()) {
+            QPainter p(&image);
+            p.setRenderHint(QPainter::Antialiasing);
+            p.setPen(QPen(outline, 1.5 * ratio));
+            art::eachArtwork(d, art::seen, [&](const art::Item& i, const art::Artwork& a, const art::Where&) {
+                if (outlined.count(i.id)) p.drawPath(painterPath(a.paths, toImage));
+            });
+        }
         if (!rings.empty()) {
             QPainter p(&image);
             const double half = openEndSize * ratio / 2;
@@ -100,6 +122,7 @@ void Canvas::refresh(std::size_t which, const Pane& pane)
         b.cost = cost;
         b.working = false;
         if (!lingering_.empty() && version >= lingerUntil_) lingering_.clear();
+        if (carried_.any() && !carries_ && version >= lingerUntil_) carried_.drop();
     };
     if (base.cost > 0 && base.cost < quick) {
         const auto [image, cost] = draw();
@@ -164,9 +187,11 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
         }
     }
     p.setRenderHint(QPainter::Antialiasing);
-    if (pane.artwork)
-        for (const auto* items : {&lingering_, &held_})
-            for (const art::ItemPtr& i : *items) paintHeld(p, *i, toScreen, 1);
+    if (pane.artwork) {
+        for (const art::ItemPtr& i : lingering_) paintHeld(p, *i, toScreen, 1);
+        for (const art::ItemPtr& i : carries_ ? std::vector<art::ItemPtr>{} : held_) paintHeld(p, *i, toScreen, 1);
+    }
+    if (carried_.any() && (pane.artwork || placing_)) carried_.paint(p, pane.rect, toScreen, devicePixelRatioF());
     if (comparesIn(pane)) {
         p.setFont(typeface("small", true));
         const QRectF chip(pane.rect.left() + 12, pane.rect.top() + 68, p.fontMetrics().horizontalAdvance(comparedName_) + 20, 26);
@@ -179,7 +204,7 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
         return;
     }
     // A reference or an island that is being moved follows as its frame.
-    for (const art::ItemPtr& i : held_)
+    for (const art::ItemPtr& i : carries_ ? std::vector<art::ItemPtr>{} : held_)
         if (const art::Reference* r = i->reference()) {
             Marks m(p, toScreen, pane.rect);
             m.line({curve::polyline(art::frame(*r), true)}, marks().geometry, 2, Qt::DashLine);
@@ -220,14 +245,16 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
     }
     if (pane.artwork && !view_.squint) {
         const auto& items = session_.selection().items;
-        if (tool_ && tool_->marksPicked() && !tool_->showsNodes())
-            for (const art::Id id : items)
-                if (const art::Item* i = session_.document().item(id); i && i->artwork() && held_.empty()) m.line(i->artwork()->paths, marks().selection, 1.5);
+        if (tool_ && tool_->marksPicked() && !tool_->showsNodes() && held_.empty() && !picksInPicture())
+            for (const art::Item* i : art::itemsOf(session_.document(), items))
+                if (i->artwork()) m.line(i->artwork()->paths, marks().selection, 1.5);
         paintGhosts(m);
         paintEnds(m);
         curve::Box box;
         if (held_.empty())
             box = art::bounds(session_.document(), items);
+        else if (carries_)
+            box = carried_.box();
         else
             for (const art::ItemPtr& i : held_) // not round what only goes along
                 if (session_.selection().has(i->id)) box.add(art::bounds(*i));
@@ -262,6 +289,7 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
 
 void Canvas::paintEvent(QPaintEvent*)
 {
+    const FrameMeter::Part spent(words::marked("painting"));
     QElapsedTimer t;
     t.start();
     QPainter p(this);

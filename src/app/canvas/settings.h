@@ -53,9 +53,9 @@ constexpr Setting<double> scatterMost{"scatter-most", 4, 0.1, 1000, "px", 1};
 constexpr Setting<int> scatterTurn{"scatter-turn", 0, 0, 3};
 constexpr Setting<int> scatterFall{"scatter-fall", 0, 0, 3};
 constexpr Setting<double> scatterFade{"scatter-fade", 100, 1, 100, "%"};
-constexpr Setting<int> wordsWay{"words-way", 0, 0, 2};               // art::Lettering::Way of the next words
-constexpr Setting<bool> wordsInside{"words-inside", false};          // of the next ones on an arc
-constexpr Setting<int> repeatWay{"repeat-way", 0, 0, 2};             // art::Repeat::Way of the next one
+constexpr Setting<int> wordsWay{"words-way", 0, 0, 2};      // art::Lettering::Way of the next words
+constexpr Setting<bool> wordsInside{"words-inside", false}; // of the next ones on an arc
+constexpr Setting<int> repeatWay{"repeat-way", 0, 0, 2};    // art::Repeat::Way of the next one
 constexpr Setting<int> repeatCount{"repeat-count", 8, 2, 360};
 constexpr Setting<int> repeatColumns{"repeat-columns", 3, 1, 100};
 constexpr Setting<int> repeatRows{"repeat-rows", 3, 1, 100};
@@ -65,7 +65,7 @@ constexpr Setting<double> frameMargin{"frame-margin", 24, 0, 5000, "px", 1};
 constexpr Setting<int> fitThen{"fit-then", 1, 0, 2}; // art::Fitting::Then
 constexpr Setting<bool> sizeEvenly{"size-evenly", true};
 constexpr Setting<bool> sizeEach{"size-each", false};
-constexpr Setting<bool> svgText{"svg-text", false}; // words in exported SVG are text
+constexpr Setting<bool> svgText{"svg-text", false};                  // words in exported SVG are text
 constexpr Setting<int> aids{"aids", 0, 0, 127};                      // art::Aids::shown
 constexpr Setting<double> aidMargin{"aid-margin", 6, 0, 45, "%", 1}; // of the sheet's shorter side
 constexpr Setting<int> aidPosition{"aid-position", 0, 0, 7};         // of the golden spiral

@@ -45,6 +45,8 @@ public:
     virtual double px(double screen) const = 0;
     // Items drawn live on top instead of from the cached picture, until released; the document does not change.
     virtual void hold(std::vector<art::ItemPtr> items) = 0;
+    // The same for very many that are moved by one map: they are painted once, and their picture moves.
+    virtual void carry(const std::vector<art::Id>& items, const curve::Affine& by) = 0;
     virtual void release() = 0;
     virtual void update() = 0;
     virtual void say(const QString& text) = 0;

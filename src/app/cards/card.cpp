@@ -1,4 +1,5 @@
 #include "app/cards/card.h"
+#include "app/services/frame_meter.h"
 
 #include "app/services/areas.h"
 #include "app/services/proofing.h"
@@ -9,6 +10,7 @@
 #include "app/tools/tone/tone_desk.h"
 #include "art/edits.h"
 #include "curve/tolerances.h"
+#include "words/said.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
@@ -115,6 +117,7 @@ CardPage* Card::pageFor(const Context& c) const
 
 void Card::refresh()
 {
+    const FrameMeter::Part spent(words::marked("card"));
     const Context c = contextOf(at_, step_);
     CardPage* const page = pageFor(c);
     if (page != page_ || page->key(c) != key_) {

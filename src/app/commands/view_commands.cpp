@@ -1,8 +1,12 @@
 // The commands of the view, of steps and tools, of theme and language.
 #include "app/commands/desk.h"
+#include "app/services/frame_meter.h"
 #include "app/theme/language.h"
+#include "app/widgets/frame_strip.h"
 
 #include <QLocale>
+#include <QPointer>
+
 #include <algorithm>
 #include <memory>
 
@@ -46,6 +50,15 @@ void addViewCommands(CommandDesk& at)
         name[0] = name[0].toUpper();
         at.add("language-" + code, tr("Language: %1").arg(name), "", view, [&at, code] { at.parts.useLanguage(code); });
     }
+    // For who works on the program itself.
+    at.add("frame-meter", tr("Frame meter"), "Ctrl+Alt+F12", view, [&at, meter = new FrameMeter(&at.window), strip = QPointer<FrameStrip>()]() mutable {
+        meter->watch(!meter->watching());
+        delete strip;
+        if (!meter->watching()) return;
+        strip = new FrameStrip(*meter, &at.canvas);
+        strip->move(12, 60); // below the sight line
+        strip->show();
+    });
     at.add("next-part", tr("Next part of the window"), "F6", view, [&at] { at.parts.focusNext(); });
     for (const char* id : {"delete", "pick-next", "pick-before"}) at.commands.fixKeys(id); // they belong to the bench
 

@@ -1,9 +1,11 @@
 #include "app/services/deriver.h"
+#include "app/services/frame_meter.h"
 
 #include "art/lettering.h"
 #include "art/repeat.h"
 #include "art/shades.h"
 #include "art/tree.h"
+#include "words/said.h"
 
 #include <algorithm>
 
@@ -77,6 +79,7 @@ void Deriver::followShades()
 
 void Deriver::begin()
 {
+    const FrameMeter::Part spent(words::marked("live parts"));
     // What is repeated: as long as drawing it, so it is never seen as it was.
     if (art::repeatsWait(session_.document())) {
         session_.derive(art::withRepeatsFollowed(session_.document()));

@@ -1,4 +1,6 @@
 #include "app/services/session.h"
+#include "app/services/frame_meter.h"
+#include "words/said.h"
 
 #include <QDateTime>
 #include <QSettings>
@@ -56,6 +58,7 @@ void Session::take(const art::Document& d, const QString& name, const QString& b
 
 void Session::take(const art::Document& d, const art::Selection& s, const QString& name, const QString& burst)
 {
+    const FrameMeter::Part spent(words::marked("change"));
     history_.take({d, s}, name.toStdString(), burst.toStdString());
     if (history_.dropped() > 0 && !toldDropped_) {
         toldDropped_ = true;

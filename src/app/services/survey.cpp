@@ -1,8 +1,10 @@
 #include "app/services/survey.h"
+#include "app/services/frame_meter.h"
 
 #include "art/inks.h"
 #include "art/shades.h"
 #include "art/tree.h"
+#include "words/said.h"
 
 #include <algorithm>
 
@@ -58,6 +60,7 @@ Survey::Survey(Session& session) : session_(session), counting_(session.jobs(), 
 
 void Survey::count()
 {
+    const FrameMeter::Part spent(words::marked("survey"));
     ++revision_;
     if (art::nodeCount(session_.document()) <= atOnce) {
         counting_.drop();

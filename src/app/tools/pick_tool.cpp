@@ -4,8 +4,10 @@
 #include "app/tools/desk.h"
 #include "art/build.h"
 #include "art/touch.h"
+#include "art/tree.h"
 
 #include <algorithm>
+#include <unordered_set>
 
 namespace softrope::app {
 
@@ -81,6 +83,7 @@ public:
     void drag(const Pointer& p) override
     {
         if (!moved_ && std::hypot(p.screen.x() - startScreen_.x(), p.screen.y() - startScreen_.y()) < 4) return;
+        if (!moved_) many_ = nodesPicked() > manyNodes;
         moved_ = true;
         now_ = p.sheet;
         shift_ = p.shift();
@@ -101,11 +104,12 @@ public:
             if (art::ItemPtr i = d.itemPtr(id)) bench_.hold({i});
             return;
         }
+        if (many_) {
+            bench_.carry(bench_.selection().items, map());
+            return;
+        }
         const art::Document d = art::transformed(bench_.document(), bench_.selection().items, map());
-        std::vector<art::ItemPtr> held;
-        for (const art::Id id : bench_.selection().items)
-            if (art::ItemPtr i = d.itemPtr(id)) held.push_back(i);
-        bench_.hold(held);
+        bench_.hold(art::itemPtrsOf(d, bench_.selection().items));
     }
 
     void lift(const Pointer& p) override
@@ -228,6 +232,8 @@ private:
     QPointF startScreen_;
     Box box_;
     bool moved_ = false, shift_ = false, fromCentre_ = false;
+    static constexpr std::size_t manyNodes = 2500; // from here on things are painted slower than a hand moves them
+    bool many_ = false;
     art::Id lockedUnder_ = 0, deeper_ = 0;
     std::size_t part_ = 0;
     std::vector<curve::Touch> touches_;
@@ -268,6 +274,12 @@ private:
         const art::Combined* c = live();
         if (!c || act_ == Act::part) return;
         for (const art::Artwork& a : c->parts) m.line(a.paths, marks().geometry, 1.25, Qt::DashLine);
+    }
+    std::size_t nodesPicked()
+    {
+        std::size_t n = 0;
+        for (const art::Item* i : art::itemsOf(bench_.document(), bench_.selection().items)) n += art::nodeCount(*i);
+        return n;
     }
     // A circle that comes near a neighbour locks tangent to it.
     void touchMove()
@@ -366,12 +378,13 @@ private:
         f.add(start_);
         f.add(now_);
         std::vector<art::Id> items = add ? bench_.selection().items : std::vector<art::Id>{};
+        const std::unordered_set<art::Id> had(items.begin(), items.end());
         for (const art::LayerPtr& l : bench_.document().layers) {
             if (!l->shown || l->locked) continue;
             for (const art::ItemPtr& i : l->items) {
                 if ((referencesOnly_ && !i->reference()) || !i->shown || i->locked) continue;
                 const Box b = art::bounds(*i);
-                if (!b.empty() && f.contains(b.min) && f.contains(b.max) && std::find(items.begin(), items.end(), i->id) == items.end()) items.push_back(i->id);
+                if (!b.empty() && f.contains(b.min) && f.contains(b.max) && !had.count(i->id)) items.push_back(i->id);
             }
         }
         bench_.session().pickItems(items);

@@ -1,4 +1,5 @@
 #include "app/window/layer_list.h"
+#include "app/services/frame_meter.h"
 
 #include "app/canvas/tool.h"
 #include "app/services/jobs.h"
@@ -7,6 +8,7 @@
 #include "app/widgets/widgets.h"
 #include "art/edits.h"
 #include "render/render.h"
+#include "words/said.h"
 
 #include <QContextMenuEvent>
 #include <QHBoxLayout>
@@ -17,6 +19,7 @@
 #include <QVBoxLayout>
 
 #include <algorithm>
+#include <utility>
 
 namespace softrope::app {
 
@@ -70,6 +73,24 @@ QImage smallPicture(const art::Sheet& sheet, const std::vector<art::ItemPtr>& it
     QImage image = imageOf(s);
     image.setDevicePixelRatio(ratio);
     return image;
+}
+
+// Rows side by side are one range: a selection of thousands of single rows costs their square.
+QItemSelection inRanges(QModelIndexList rows)
+{
+    const auto before = [](const QModelIndex& a, const QModelIndex& b) {
+        const QModelIndex pa = a.parent(), pb = b.parent();
+        return pa == pb ? a.row() < b.row() : pa < pb;
+    };
+    std::sort(rows.begin(), rows.end(), before);
+    QItemSelection out;
+    for (qsizetype from = 0; from < rows.size();) {
+        qsizetype to = from;
+        while (to + 1 < rows.size() && rows[to + 1].row() == rows[to].row() + 1 && rows[to + 1].parent() == rows[from].parent()) ++to;
+        out.append(QItemSelectionRange(rows[from], rows[to]));
+        from = to + 1;
+    }
+    return out;
 }
 
 class RowPainter : public QStyledItemDelegate {
@@ -156,10 +177,10 @@ LayerTree::LayerTree(Session& session, QWidget* parent) : QTreeView(parent), ses
     connect(this, &QTreeView::expanded, this, [this](const QModelIndex& at) { open_.insert(model_.idOf(at)); });
     connect(this, &QTreeView::collapsed, this, [this](const QModelIndex& at) { open_.erase(model_.idOf(at)); });
     connect(&model_, &LayerModel::rebuilt, this, [this] {
-        following_ = true;
+        const bool before = std::exchange(following_, true);
         for (const art::Id id : std::set<art::Id>(open_))
             if (const QModelIndex at = model_.indexOf(id); at.isValid()) setExpanded(at, true);
-        following_ = false;
+        following_ = before; // it may be in the middle of following
     });
     connect(&model_, &LayerModel::said, this, &LayerTree::said);
     connect(selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] { pickRows(); });
@@ -167,20 +188,23 @@ LayerTree::LayerTree(Session& session, QWidget* parent) : QTreeView(parent), ses
 
 void LayerTree::refresh()
 {
+    const FrameMeter::Part spent(words::marked("layers"));
     following_ = true;
     model_.refresh();
     // What is picked on the bench is picked here.
-    QItemSelection rows;
     const art::Selection& s = session_.selection();
+    QModelIndexList picked;
     for (const art::Id id : s.items)
-        if (const QModelIndex at = model_.indexOf(id); at.isValid()) rows.select(at, at);
+        if (const QModelIndex at = model_.indexOf(id); at.isValid()) picked << at;
     if (s.items.empty())
-        if (const QModelIndex at = model_.indexOf(s.layer); at.isValid()) rows.select(at, at);
+        if (const QModelIndex at = model_.indexOf(s.layer); at.isValid()) picked << at;
+    const QModelIndex first = picked.isEmpty() ? QModelIndex() : picked.front();
+    const QItemSelection rows = inRanges(std::move(picked));
     if (rows != selectionModel()->selection()) {
         selectionModel()->select(rows, QItemSelectionModel::ClearAndSelect);
         // A pick on the bench opens nothing here: what is open is the hand's business.
         setAutoScroll(false);
-        if (!rows.isEmpty()) selectionModel()->setCurrentIndex(rows.indexes().front(), QItemSelectionModel::NoUpdate);
+        if (first.isValid()) selectionModel()->setCurrentIndex(first, QItemSelectionModel::NoUpdate);
         setAutoScroll(true);
     }
     following_ = false;

@@ -49,23 +49,35 @@ std::vector<std::unique_ptr<LayerModel::Node>> LayerModel::nodesOf(const std::ve
     return out;
 }
 
-bool LayerModel::sameShape(const Node& a, const Node& b)
+bool LayerModel::sameRows(const Node& n, const std::vector<art::ItemPtr>& items)
 {
-    return a.id == b.id && a.children.size() == b.children.size() &&
-           std::equal(a.children.begin(), a.children.end(), b.children.begin(), [](const auto& x, const auto& y) { return sameShape(*x, *y); });
+    // What is the very same has the same below it.
+    return n.children.size() == items.size() && std::equal(n.children.begin(), n.children.end(), items.rbegin(), [](const auto& c, const art::ItemPtr& i) {
+               return c->item.same(i) || (c->id == i->id && sameRows(*c, art::childrenOf(*i)));
+           });
 }
 
-void LayerModel::renew(Node& now, Node& next)
+void LayerModel::renew(Node& n, const std::vector<art::ItemPtr>& items)
 {
-    const bool same = now.item.same(next.item) && now.layer.same(next.layer);
-    now.item = next.item;
-    now.layer = next.layer;
-    if (!same && now.parent) {
-        const QModelIndex at = indexOf(&now);
-        emit dataChanged(at, at);
+    Node *first = nullptr, *last = nullptr;
+    for (std::size_t k = 0; k < n.children.size(); ++k) {
+        Node& c = *n.children[k];
+        const art::ItemPtr& i = items[items.size() - 1 - k];
+        if (c.item.same(i)) continue;
+        c.item = i;
+        if (!first) first = &c;
+        last = &c;
+        renew(c, art::childrenOf(*i));
     }
-    if (same && now.parent) return; // what lies in it is the same too
-    for (std::size_t k = 0; k < now.children.size(); ++k) renew(*now.children[k], *next.children[k]);
+    if (first) emit dataChanged(indexOf(first), indexOf(last));
+}
+
+void LayerModel::index(const Node& in)
+{
+    for (const auto& c : in.children) {
+        byId_[c->id] = c.get();
+        index(*c);
+    }
 }
 
 void LayerModel::refresh()
@@ -75,23 +87,34 @@ void LayerModel::refresh()
         layers.size() == shown_.size() && std::equal(layers.begin(), layers.end(), shown_.begin(), [](const auto& a, const auto& b) { return a.same(b); });
     if (same && !shown_.empty()) return;
     shown_ = layers;
-    Node next;
+    const bool sameShape = root_.children.size() == layers.size() &&
+                           std::equal(root_.children.begin(), root_.children.end(), layers.rbegin(),
+                                      [](const auto& c, const art::LayerPtr& l) { return c->id == l->id && (c->layer.same(l) || sameRows(*c, l->items)); });
+    if (sameShape) {
+        for (std::size_t k = 0; k < layers.size(); ++k) {
+            Node& n = *root_.children[k];
+            const art::LayerPtr& l = layers[layers.size() - 1 - k];
+            if (n.layer.same(l)) continue;
+            n.layer = l;
+            emit dataChanged(indexOf(&n), indexOf(&n));
+            renew(n, l->items);
+        }
+        return;
+    }
+    emit aboutToRebuild();
+    beginResetModel();
+    root_.children.clear();
+    byId_.clear();
     for (auto l = layers.rbegin(); l != layers.rend(); ++l) {
         auto n = std::make_unique<Node>();
         n->id = (*l)->id;
         n->layer = *l;
         n->parent = &root_;
-        n->row = static_cast<int>(next.children.size());
+        n->row = static_cast<int>(root_.children.size());
         n->children = nodesOf((*l)->items, n.get());
-        next.children.push_back(std::move(n));
+        root_.children.push_back(std::move(n));
     }
-    if (sameShape(root_, next)) {
-        renew(root_, next);
-        return;
-    }
-    emit aboutToRebuild();
-    beginResetModel();
-    root_.children = std::move(next.children);
+    index(root_);
     endResetModel();
     emit rebuilt();
 }
@@ -101,15 +124,6 @@ const LayerModel::Node* LayerModel::nodeAt(const QModelIndex& at) const
     return at.isValid() ? static_cast<const Node*>(at.internalPointer()) : &root_;
 }
 
-const LayerModel::Node* LayerModel::find(const Node& in, art::Id id) const
-{
-    for (const auto& c : in.children) {
-        if (c->id == id) return c.get();
-        if (const Node* n = find(*c, id)) return n;
-    }
-    return nullptr;
-}
-
 QModelIndex LayerModel::indexOf(const Node* n) const
 {
     return n && n->parent ? createIndex(n->row, 0, n) : QModelIndex();
@@ -117,7 +131,8 @@ QModelIndex LayerModel::indexOf(const Node* n) const
 
 QModelIndex LayerModel::indexOf(art::Id id) const
 {
-    return indexOf(find(root_, id));
+    const auto at = byId_.find(id);
+    return at == byId_.end() ? QModelIndex() : indexOf(at->second);
 }
 
 art::Id LayerModel::idOf(const QModelIndex& at) const

@@ -6,6 +6,7 @@
 #include <QAbstractItemModel>
 
 #include <memory>
+#include <unordered_map>
 #include <vector>
 
 namespace softrope::app {
@@ -59,12 +60,15 @@ private:
     Node root_;
     std::vector<art::LayerPtr> shown_;
 
+    std::unordered_map<art::Id, const Node*> byId_;
+
     static std::vector<std::unique_ptr<Node>> nodesOf(const std::vector<art::ItemPtr>& items, Node* parent);
-    static bool sameShape(const Node& a, const Node& b);
-    // Takes the newer values over; rows that changed are told.
-    void renew(Node& now, Node& next);
+    // Whether the rows are the same ones still.
+    static bool sameRows(const Node& n, const std::vector<art::ItemPtr>& items);
+    // Takes the newer values over; rows that changed are told, those side by side in one go.
+    void renew(Node& n, const std::vector<art::ItemPtr>& items);
+    void index(const Node& in);
     const Node* nodeAt(const QModelIndex& at) const;
-    const Node* find(const Node& in, art::Id id) const;
     QModelIndex indexOf(const Node* n) const;
     std::vector<art::Id> dragged(const QMimeData* data) const;
 };

@@ -1,4 +1,5 @@
 #include "app/window/window.h"
+#include "app/services/frame_meter.h"
 
 #include "app/canvas/service_marks.h"
 #include "app/commands/part_acts.h"
@@ -19,6 +20,7 @@
 #include "files/pictures.h"
 #include "files/svg.h"
 #include "letter/faces.h"
+#include "words/said.h"
 
 #include <QApplication>
 #include <QBuffer>
@@ -320,6 +322,7 @@ void Window::warn(const QString& text)
 
 void Window::refresh()
 {
+    const FrameMeter::Part spent(words::marked("panels"));
     const QString name = session_.path().isEmpty() ? tr("Untitled") : QFileInfo(session_.path()).completeBaseName();
     const QString piece = session_.document().title.empty() ? name : QString::fromStdString(session_.document().title);
     const QString muted = colours().textMuted.name();
