@@ -317,6 +317,10 @@
    <source>%1 nodes, %2</source>
    <translation>%1 Knoten, %2</translation>
   </message>
+  <message>
+   <source>%1 of %2 over 16 ms</source>
+   <translation>%1 von %2 über 16 ms</translation>
+  </message>
   <message numerus="yes">
    <source>%1 of %n area(s) inked</source>
    <translation>
@@ -748,6 +752,13 @@
    <translation>
     <numerusform>%n Linie</numerusform>
     <numerusform>%n Linien</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n line(s) of words set in %1</source>
+   <translation>
+    <numerusform>%n Zeile in %1 gesetzt</numerusform>
+    <numerusform>%n Zeilen in %1 gesetzt</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -3191,6 +3202,10 @@
   <message>
    <source>Frame behind: %1</source>
    <translation>Rahmen dahinter: %1</translation>
+  </message>
+  <message>
+   <source>Frame meter</source>
+   <translation>Bildzeiten</translation>
   </message>
   <message>
    <source>Free to move.</source>
@@ -8064,12 +8079,20 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>an zwei gleichen Hälften</translation>
   </message>
   <message>
+   <source>card</source>
+   <translation>Karte</translation>
+  </message>
+  <message>
    <source>cast %1</source>
    <translation>Schlag %1</translation>
   </message>
   <message>
    <source>centre</source>
    <translation>Mitte</translation>
+  </message>
+  <message>
+   <source>change</source>
+   <translation>Änderung</translation>
   </message>
   <message>
    <source>changes nothing</source>
@@ -8269,6 +8292,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>größte Bewegung %1</translation>
   </message>
   <message>
+   <source>layers</source>
+   <translation>Ebenen</translation>
+  </message>
+  <message>
    <source>leak</source>
    <translation>Leck</translation>
   </message>
@@ -8300,6 +8327,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>lines</source>
    <translation>Linien</translation>
+  </message>
+  <message>
+   <source>live parts</source>
+   <translation>Lebendiges</translation>
   </message>
   <message>
    <source>live · </source>
@@ -8522,6 +8553,14 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>über</translation>
   </message>
   <message>
+   <source>painting</source>
+   <translation>Malen</translation>
+  </message>
+  <message>
+   <source>panels</source>
+   <translation>Felder</translation>
+  </message>
+  <message>
    <source>part %1</source>
    <translation>Teil %1</translation>
   </message>
@@ -8630,6 +8669,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Marke %1 von %2 bei %3 %, %4</translation>
   </message>
   <message>
+   <source>survey</source>
+   <translation>Übersicht</translation>
+  </message>
+  <message>
    <source>take back the last node</source>
    <translation>den letzten Knoten zurücknehmen</translation>
   </message>
@@ -8652,6 +8695,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>too little for marks</source>
    <translation>zu wenig für Zeichen</translation>
+  </message>
+  <message>
+   <source>tool</source>
+   <translation>Werkzeug</translation>
   </message>
   <message>
    <source>top</source>

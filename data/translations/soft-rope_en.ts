@@ -319,6 +319,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n line(s) of words set in %1</source>
+   <translation>
+    <numerusform>%n line of words set in %1</numerusform>
+    <numerusform>%n lines of words set in %1</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n line(s) reduced</source>
    <translation>
     <numerusform>%n line reduced</numerusform>

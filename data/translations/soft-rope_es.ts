@@ -317,6 +317,10 @@
    <source>%1 nodes, %2</source>
    <translation>%1 nodos, %2</translation>
   </message>
+  <message>
+   <source>%1 of %2 over 16 ms</source>
+   <translation>%1 de %2 por encima de 16 ms</translation>
+  </message>
   <message numerus="yes">
    <source>%1 of %n area(s) inked</source>
    <translation>
@@ -748,6 +752,13 @@
    <translation>
     <numerusform>%n línea</numerusform>
     <numerusform>%n líneas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>%n line(s) of words set in %1</source>
+   <translation>
+    <numerusform>%n línea compuesta en %1</numerusform>
+    <numerusform>%n líneas compuestas en %1</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -3191,6 +3202,10 @@
   <message>
    <source>Frame behind: %1</source>
    <translation>Marco detrás: %1</translation>
+  </message>
+  <message>
+   <source>Frame meter</source>
+   <translation>Medidor de fotogramas</translation>
   </message>
   <message>
    <source>Free to move.</source>
@@ -8064,12 +8079,20 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>por dos mitades iguales</translation>
   </message>
   <message>
+   <source>card</source>
+   <translation>tarjeta</translation>
+  </message>
+  <message>
    <source>cast %1</source>
    <translation>arrojada %1</translation>
   </message>
   <message>
    <source>centre</source>
    <translation>centro</translation>
+  </message>
+  <message>
+   <source>change</source>
+   <translation>cambio</translation>
   </message>
   <message>
    <source>changes nothing</source>
@@ -8269,6 +8292,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>mayor movimiento %1</translation>
   </message>
   <message>
+   <source>layers</source>
+   <translation>capas</translation>
+  </message>
+  <message>
    <source>leak</source>
    <translation>fuga</translation>
   </message>
@@ -8300,6 +8327,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>lines</source>
    <translation>líneas</translation>
+  </message>
+  <message>
+   <source>live parts</source>
+   <translation>partes vivas</translation>
   </message>
   <message>
    <source>live · </source>
@@ -8522,6 +8553,14 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>en</translation>
   </message>
   <message>
+   <source>painting</source>
+   <translation>pintar</translation>
+  </message>
+  <message>
+   <source>panels</source>
+   <translation>paneles</translation>
+  </message>
+  <message>
    <source>part %1</source>
    <translation>parte %1</translation>
   </message>
@@ -8630,6 +8669,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>parada %1 de %2 al %3 %, %4</translation>
   </message>
   <message>
+   <source>survey</source>
+   <translation>recuento</translation>
+  </message>
+  <message>
    <source>take back the last node</source>
    <translation>quitar el último nodo</translation>
   </message>
@@ -8652,6 +8695,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>too little for marks</source>
    <translation>poco para marcas</translation>
+  </message>
+  <message>
+   <source>tool</source>
+   <translation>herramienta</translation>
   </message>
   <message>
    <source>top</source>

@@ -1,6 +1,7 @@
 #include "files/svg_items.h"
 
 #include "art/edits.h"
+#include "art/lettering.h"
 #include "art/line_outline.h"
 #include "art/tree.h"
 #include "curve/similarity.h"
@@ -11,6 +12,7 @@
 #include "files/path_data.h"
 #include "files/svg_artwork.h"
 #include "files/svg_image.h"
+#include "files/svg_words.h"
 #include "files/view_box.h"
 #include "files/xml.h"
 #include "render/island.h"
@@ -187,7 +189,7 @@ void Items::drawn(pugi::xml_node n, const Style& style, const Affine& parent, Li
 {
     const Affine m = parent * transformOf(n.attribute("transform").value());
     const std::optional<Clip> clip = style.clip.empty() || depth > deepestItems ? std::nullopt : clipOf(reading_.named, n, style, m);
-    const std::string what = apart_ ? std::string() : beyond(n, style, clip.has_value());
+    const std::string what = apart_ ? std::string() : beyond(n, style, m, clip.has_value());
     if (!what.empty() && island(n, style, parent, what, to)) return;
     if (!style.mask.empty()) reading_.missed.add(words::marked("%n mask(s) (drawn without)"));
     if (!style.clip.empty() && !clip) reading_.missed.add(words::marked("%n clip path(s) (drawn without)"));
@@ -199,7 +201,7 @@ void Items::drawn(pugi::xml_node n, const Style& style, const Affine& parent, Li
 
 // -- islands --------------------------------------------------------------------------------------------------------------------------
 
-std::string Items::beyond(pugi::xml_node n, const Style& style, bool clips) const
+std::string Items::beyond(pugi::xml_node n, const Style& style, const Affine& m, bool clips) const
 {
     std::string out;
     if (reading_.working) return out;
@@ -213,7 +215,7 @@ std::string Items::beyond(pugi::xml_node n, const Style& style, bool clips) cons
         if (sigma < 0 || cutOff(n, filter, sigma, style.lengths)) add("filter");
     }
     if (is(style.clip, "clipPath") && !clips) add("clip-path");
-    if (name == "text") add("text");
+    if (name == "text" && !textLines(n, style, m, Typefaces::asked)) add("text");
     if (name == "image" && std::strncmp(hrefOf(n), "data:", 5) == 0) add("image");
     const bool line = name == "path" || name == "line" || name == "polyline" || name == "polygon";
     if (line || name == "rect" || name == "circle" || name == "ellipse") {
@@ -295,12 +297,53 @@ void Items::unclipped(pugi::xml_node n, const Style& style, const Affine& m, Lis
         setKinds(*paths, n.attribute("rope:kinds").value());
         if (!reading_.working && marked(n, *paths, style, m, to, depth)) return;
         lined(n, std::move(*paths), style, m, to);
+    } else if (name == "text" && text(n, style, m, to, depth)) {
+        return;
     } else if (!style.hidden && !style.leftOut) {
         if (name == "text")
             reading_.missed.add(words::marked("%n text(s)"));
         else
             reading_.missed.add(words::marked("%n %1 element(s)"), name);
     }
+}
+
+// Lettering; of several lines a group.
+bool Items::text(pugi::xml_node n, const Style& style, const Affine& m, List& to, int depth)
+{
+    auto lines = textLines(n, style, m, apart_ ? Typefaces::nearest : Typefaces::asked);
+    if (!lines) return false;
+    Style s = style;
+    Item i = traitsOf(n, s, m);
+    List set;
+    for (TextLine& line : *lines) {
+        auto paths = art::letteringPaths(line.lettering, {});
+        if (!paths || paths->empty()) continue;
+        if (!std::all_of(paths->begin(), paths->end(), art::withinReach)) {
+            reading_.missed.add(words::marked("%n shape(s) with numbers out of range"));
+            continue;
+        }
+        if (!line.asked.empty()) reading_.missed.add(words::marked("%n line(s) of words set in %1"), line.lettering.type.family);
+        Item one;
+        one.name = art::nameOf(line.lettering);
+        one.shown = !line.style.hidden;
+        one.id = reading_.ids.next();
+        Artwork a = artwork(n, {}, line.style, m);
+        a.setDerived(std::move(*paths), art::shared(std::move(line.lettering)), 0);
+        one.is = std::move(a);
+        set.push_back(art::shared(std::move(one)));
+    }
+    if (set.empty()) return true;
+    if (set.size() == 1) { // what is said of the whole is said of it
+        Item one = *set.front();
+        one.opacity = i.opacity;
+        one.blend = i.blend;
+        one.blur = i.blur;
+        one.shown = one.shown && i.shown;
+        to.push_back(art::shared(std::move(one)));
+        return true;
+    }
+    together(n, std::move(i), std::move(set), {}, style.isolated, to, depth);
+    return true;
 }
 
 void Items::shape(pugi::xml_node n, Paths paths, Style s, const Affine& m, List& to)

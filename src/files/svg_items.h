@@ -44,11 +44,12 @@ private:
     void put(pugi::xml_node n, art::Item i, List& to);
 
     // What of the element itself the document has no notion of: names for people and for the card; nothing when it has one.
-    std::string beyond(pugi::xml_node n, const Style& style, bool clips) const; // `clips`: its clip path is an area
+    std::string beyond(pugi::xml_node n, const Style& style, const curve::Affine& m, bool clips) const; // `clips`: its clip path is an area
     bool island(pugi::xml_node n, const Style& style, const curve::Affine& parent, const std::string& what, List& to);
     void ownIsland(pugi::xml_node n, const Style& style, const curve::Affine& m, List& to);
     void drawn(pugi::xml_node n, const Style& style, const curve::Affine& parent, List& to, int depth);
     void unclipped(pugi::xml_node n, const Style& style, const curve::Affine& m, List& to, int depth);
+    bool text(pugi::xml_node n, const Style& style, const curve::Affine& m, List& to, int depth);
     void shape(pugi::xml_node n, curve::Paths paths, Style s, const curve::Affine& m, List& to);
     // A shape whose line is stretched unevenly: area and line as areas of their own.
     void stretched(pugi::xml_node n, const curve::Paths& paths, Style s, const curve::Affine& m, List& to);

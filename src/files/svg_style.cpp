@@ -122,6 +122,77 @@ double fontSize(std::string_view value, double around)
 
 } // namespace
 
+namespace {
+
+// Numbers and names of CSS Fonts Level 4, 2.2; bolder and lighter by its table.
+double fontWeight(std::string_view value, double around)
+{
+    if (value == "normal") return 400;
+    if (value == "bold") return 700;
+    if (value == "bolder") return around < 350 ? 400 : around < 550 ? 700 : 900;
+    if (value == "lighter") return around < 550 ? 100 : around < 750 ? 400 : 700;
+    const double w = plain(value).value_or(around);
+    return w >= 1 && w <= 1000 ? w : around;
+}
+
+// What type there is, as far as lettering has it; false where it has not.
+bool setType(Style::Type& t, const Lengths& by, std::string_view name, std::string_view value)
+{
+    using Anchor = Style::Type::Anchor;
+    if (name == "font-family")
+        t.family = value;
+    else if (name == "font-weight")
+        t.weight = fontWeight(value, t.weight);
+    else if (name == "font-style")
+        t.italic = value == "italic" || value.rfind("oblique", 0) == 0;
+    else if (name == "font-variant" || name == "font-variant-caps") {
+        t.smallCaps = value == "small-caps";
+        return t.smallCaps || value == "normal";
+    } else if (name == "text-anchor")
+        t.anchor = value == "middle" ? Anchor::middle : value == "end" ? Anchor::end : Anchor::start;
+    else if (name == "letter-spacing")
+        t.spacing = value == "normal" ? 0 : by.other(value).value_or(t.spacing);
+    else if (name == "font-kerning")
+        t.kerning = value != "none";
+    else if (name == "font-variant-ligatures")
+        t.ligatures = value != "none";
+    else // the initial values of the others
+        return value == "normal" || value == "none" || value == "auto" || value == "baseline" || value == "alphabetic" || value == "0" || value == "0px" ||
+               value == "ltr" || value == "lr" || value == "lr-tb" || value == "horizontal-tb" || value == "embed";
+    return true;
+}
+
+// What letters are set by; the last are those that lettering knows the initial value of alone.
+constexpr std::array<std::string_view, 22> typeNames{"font-family",
+                                                     "font-weight",
+                                                     "font-style",
+                                                     "font-variant",
+                                                     "font-variant-caps",
+                                                     "text-anchor",
+                                                     "letter-spacing",
+                                                     "font-kerning",
+                                                     "font-variant-ligatures",
+                                                     "font",
+                                                     "font-stretch",
+                                                     "font-size-adjust",
+                                                     "font-feature-settings",
+                                                     "font-variation-settings",
+                                                     "word-spacing",
+                                                     "text-decoration",
+                                                     "writing-mode",
+                                                     "direction",
+                                                     "unicode-bidi",
+                                                     "baseline-shift",
+                                                     "alignment-baseline",
+                                                     "dominant-baseline"};
+
+bool ofType(std::string_view name)
+{
+    return std::find(typeNames.begin(), typeNames.end(), name) != typeNames.end();
+}
+
+} // namespace
+
 void Style::set(std::string_view name, std::string_view value)
 {
     value = trimmed(value);
@@ -249,7 +320,9 @@ std::string propertyOf(pugi::xml_node n, std::string_view name, const StyleSheet
 void Style::apply(pugi::xml_node n)
 {
     std::array<std::string_view, known.size()> said{};
+    std::vector<std::pair<std::string_view, std::string_view>> ofWords;
     eachSaid(n, sheet, [&](std::string_view name, std::string_view value) {
+        if (ofType(name)) ofWords.emplace_back(name, trimmed(value));
         if (name == "marker") // a shorthand: those said before it are over
             for (const std::string_view one : {"marker-start", "marker-mid", "marker-end"})
                 said[static_cast<std::size_t>(std::find(known.begin(), known.end(), one) - known.begin())] = {};
@@ -258,6 +331,9 @@ void Style::apply(pugi::xml_node n)
     });
     for (std::size_t k = 0; k < known.size(); ++k)
         if (!said[k].empty()) set(known[k], said[k]);
+    // By the size of the type, which is known now.
+    for (const auto& [name, value] : ofWords)
+        if (value != "inherit") type.beyond = !setType(type, lengths, name, value) || type.beyond;
 }
 
 } // namespace softrope::files

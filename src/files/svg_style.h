@@ -35,6 +35,14 @@ struct Style {
     bool evenWidth = false; // the line is not scaled with its shape
     std::string markers[3]; // names: at the start, in the middle, at the end
     Lengths lengths;
+    struct Type {
+        enum class Anchor { start, middle, end };
+        std::string family;               // as it is written: several by commas
+        double weight = 400, spacing = 0; // spacing: px between letters
+        bool italic = false, smallCaps = false, kerning = true, ligatures = true;
+        Anchor anchor = Anchor::start;
+        bool beyond = false; // something is said of the setting that lettering has not
+    } type;
     // Not inherited: whoever goes down takes them out first.
     double opacity = 1;
     art::Blend blend = art::Blend::normal;

@@ -115,6 +115,25 @@ public:
         return open_[place] = Face::open(place);
     }
 
+    std::optional<std::string> standIn(const std::string& name)
+    {
+        const std::lock_guard hold(lock_);
+        read();
+        Owned<FcPattern> p(FcPatternCreate());
+        FcPatternAddString(p.get(), FC_FAMILY, reinterpret_cast<const FcChar8*>(name.c_str()));
+        FcPatternAddBool(p.get(), FC_SCALABLE, FcTrue);
+        FcPatternAddBool(p.get(), FC_OUTLINE, FcTrue);
+        FcConfigSubstitute(config_.get(), p.get(), FcMatchPattern);
+        FcDefaultSubstitute(p.get());
+        FcResult result = FcResultMatch;
+        Owned<FcFontSet> sorted(FcFontSort(config_.get(), p.get(), FcTrue, nullptr, &result));
+        for (int k = 0; sorted && k < sorted->nfont; ++k) {
+            const std::string found = text(sorted->fonts[k], FC_FAMILY);
+            if (std::any_of(read_->begin(), read_->end(), [&](const Family& f) { return f.name == found; })) return found;
+        }
+        return std::nullopt;
+    }
+
     std::shared_ptr<const Face> having(char32_t c, const Type& type)
     {
         std::optional<Listed> found;
@@ -223,6 +242,11 @@ const Family* family(const std::string& name)
     }
     const auto at = std::find_if(all.begin(), all.end(), [&](const Family& f) { return f.name == name; });
     return at != all.end() ? &*at : nullptr;
+}
+
+std::optional<std::string> standIn(const std::string& name)
+{
+    return Library::instance().standIn(name);
 }
 
 std::optional<std::size_t> listedOf(const Type& type)

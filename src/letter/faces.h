@@ -34,6 +34,8 @@ void addFaces(const std::string& folder);
 // By name; only those with outlines that can be shaped. The first call may take a second while fontconfig reads its store; any thread.
 const std::vector<Family>& families();
 const Family* family(const std::string& name);
+// The family that this machine puts in the place of one that is not here ("sans-serif"); nothing when it has none with outlines.
+std::optional<std::string> standIn(const std::string& name);
 
 // The face of the family nearest to what is asked (weight, width, slant), its axes set; null when no such family is here.
 std::shared_ptr<const Face> faceOf(const Type& type);

@@ -2,6 +2,7 @@
 // working file and the clean export. The figures compared are an independent reader's pictures (librsvg's own program).
 #include "art/edits.h"
 #include "art/islands.h"
+#include "art/lettering.h"
 #include "art/tree.h"
 #include "files/bytes.h"
 #include "files/pictures.h"
@@ -177,7 +178,7 @@ TEST_CASE("what the document has no notion of is kept whole and looks the same")
         {"<image x='30' y='40' width='60' height='60' xlink:href='data:image/png;base64,"
          "iVBORw0KGgoAAAANSUhEUgAAAAIAAAACCAIAAAD91JpzAAAAEUlEQVR4nGM4oWfCAARQCgAg6AOJdF4WdwAAAABJRU5ErkJggg=='/>",
          1},
-        {"<text x='40' y='120' font-family='DejaVu Sans' font-size='40' fill='#102040'>Salt <tspan fill='#a8422c'>glass</tspan> <tspan>fair</tspan></text>", 1},
+        {"<text textLength='300' x='40' y='120' font-family='DejaVu Sans' font-size='40' fill='#102040'>Salt <tspan fill='#a8422c'>glass</tspan> <tspan>fair</tspan></text>", 1},
         {"<use xlink:href='#twice' x='100'/><g id='twice'><g mask='url(#m)'><rect width='200' height='200' fill='#2e6b66'/></g></g>", 2},
         {"<g style='mix-blend-mode:multiply' mask='url(#m)'><rect width='300' height='200' fill='#2e6b66'/></g>", 1},
     };
@@ -324,4 +325,100 @@ TEST_CASE("a line of no width to speak of, stretched, is as thin as it was")
     if (!there()) return;
     checkSame(
         "<g transform='matrix(0.9 0.3 -0.1 0.5 40 20)'><rect x='40' y='40' width='200' height='160' fill='#dea03c' stroke='#000' stroke-width='0.03'/></g>", 0);
+}
+
+TEST_CASE("text in a typeface of this machine is lettering where it stood, and looks the same")
+{
+    if (!there()) return;
+    const auto set = [](const std::string& more, const std::string& inside) {
+        return "<text font-family='DejaVu Sans' font-size='36' fill='#102040' " + more + ">" + inside + "</text>";
+    };
+    for (const std::string& body : {
+             set("x='40' y='120'", "Saltglass Night Market"),
+             set("x='200' y='120' text-anchor='middle'", "Open till two"),
+             set("x='380' y='120' text-anchor='end' font-weight='bold'", "Lanterns"),
+             set("x='40' y='80' style='letter-spacing:6px'", "Teapots"),
+             set("x='30' y='60'", "<tspan x='30' dy='0'>Moths</tspan>\n  <tspan x='30' dy='1.25em'>Lamps</tspan>\n  <tspan x='30' dy='1.25em'>Kettles</tspan>"),
+             set("x='200' y='60' text-anchor='middle'", "<tspan x='200'>Stalls</tspan> <tspan x='200' dy='50'>of the quay</tspan>"),
+             set("x='30' y='90'", "one <tspan fill='#a8422c' font-weight='bold'>red</tspan> lamp"),
+             set("x='200' y='90' text-anchor='middle' opacity='0.5'", "a <tspan fill='teal'>teal</tspan> one"),
+             "<g transform='matrix(8 2 -2 8 20 10)'>" + set("x='2' y='9' style='font-size:4px'", "turned &amp; small") + "</g>",
+             set("x='20' y='90' style='fill:#dea03c' stroke='#102040' stroke-width='2'", "Outlined"),
+             std::string("<g font-family='\"DejaVu Serif\", serif' font-size='30' transform='scale(1 1.6)'><text x='20' y='90'>High</text></g>"),
+             set("x='20' y='90' xml:space='preserve'", "far   apart"),
+         })
+        checkSame(body, 0);
+}
+
+TEST_CASE("lines of text one below the other are one lettering")
+{
+    const files::SvgResult r = files::readSvg(head + "<text x='30' y='60' font-family='DejaVu Sans' font-size='20'>\n<tspan x='30' dy='0'>Moths</tspan>\n"
+                                                     "<tspan x='30' dy='1.5em'>Lamps</tspan>\n<tspan x='30' dy='1.5em'>Kettles</tspan></text></svg>");
+    REQUIRE(r.ok());
+    const auto found = art::letterings(r.document);
+    REQUIRE(found.size() == 1);
+    const art::Lettering& l = *found.front()->artwork()->lettering();
+    CHECK(l.words == "Moths\nLamps\nKettles");
+    CHECK(l.type.family == "DejaVu Sans");
+    CHECK(l.type.size == Approx(20));
+    CHECK(l.type.leading == Approx(1.5));
+    // It can be set anew.
+    const art::Edited e = art::withLetteringChanged(r.document, {found.front()->id}, [](art::Lettering& c) { c.words = "Moths"; });
+    REQUIRE(e.done());
+    CHECK(art::letterings(e.document).front()->artwork()->lettering()->words == "Moths");
+}
+
+TEST_CASE("text that lettering cannot set so is kept whole")
+{
+    for (const char* more : {"x='10 20 30'", "rotate='20'", "textLength='200'", "writing-mode='tb'", "text-decoration='underline'", "font-family='No Such Face'",
+                             "font-family='DejaVu Sans' fill='url(#g)'", "word-spacing='4'", "style='font:12px serif'"}) {
+        INFO(more);
+        const std::string family = std::string(more).find("font-family") == std::string::npos ? "font-family='DejaVu Sans' " : "";
+        const files::SvgResult r = files::readSvg(head + fades + "<text y='100' " + family + more + ">Moths</text></svg>");
+        REQUIRE(r.ok());
+        CHECK(art::letterings(r.document).empty());
+        CHECK(countsOf(r.document).islands == 1);
+    }
+}
+
+TEST_CASE("text of a typeface that is not here is set in another one when it is taken apart, and that is told")
+{
+    const files::SvgResult r = files::readSvg(head + "<text x='10' y='100' font-family='No Such Face' font-size='40' fill='#a8422c'>Moths</text></svg>");
+    REQUIRE(r.ok());
+    const files::TakenApart apart = files::takenApart(*onlyIsland(r.document).island());
+    REQUIRE(apart.items.size() == 1);
+    const art::Artwork* a = apart.items.front().artwork();
+    REQUIRE(a);
+    REQUIRE(a->lettering());
+    CHECK(a->lettering()->words == "Moths");
+    CHECK(a->fill.colour == art::Colour{0xa8, 0x42, 0x2c});
+    REQUIRE(apart.leftOut.size() == 1);
+    CHECK(apart.leftOut.front().find(a->lettering()->type.family) != std::string::npos);
+}
+
+TEST_CASE("words delivered as text come back as lettering")
+{
+    const art::Document d = art::newDocument();
+    art::Lettering l;
+    l.words = "Night market\nby the quay";
+    l.type.family = "DejaVu Serif";
+    l.type.size = 40;
+    l.type.tracking = 30;
+    l.place = curve::translation({200, 120}) * curve::rotation(0.2);
+    const art::Added made = art::withLettering(d, d.layers.front()->id, l, {});
+    REQUIRE(made.id);
+    const files::SvgResult back = files::readSvg(files::writeCleanSvg(made.document, 3, files::WordsAs::text));
+    REQUIRE(back.ok());
+    CHECK(back.leftOut.empty());
+    const auto found = art::letterings(back.document);
+    REQUIRE(found.size() == 2); // centred by what is seen: each line has a place of its own
+    const curve::Box was = art::bounds(*made.document.item(made.id));
+    curve::Box now;
+    for (const art::Item* i : found) {
+        now.add(art::bounds(*i).min);
+        now.add(art::bounds(*i).max);
+        CHECK(i->artwork()->lettering()->type.tracking == Approx(30).margin(0.1));
+    }
+    CHECK(length(now.min - was.min) < 0.05);
+    CHECK(length(now.max - was.max) < 0.05);
 }
