@@ -6,10 +6,10 @@
 #include "art/flatten.h"
 #include "art/lights.h"
 #include "art/looks.h"
-#include "art/weight.h"
 #include "art/repeat.h"
 #include "art/shades.h"
 #include "art/stages.h"
+#include "art/weight.h"
 #include "curve/figures.h"
 #include "shade/shade.h"
 

@@ -143,8 +143,7 @@ private:
             restart();
             act(k);
             QApplication::processEvents();
-            canvas_.repaint();
-            QApplication::processEvents();
+            QApplication::processEvents(); // what that has put off
             ms.push_back(worked() - from_);
         }
         std::sort(ms.begin(), ms.end());

@@ -1,6 +1,6 @@
 #include "art/snap.h"
 
-#include "art/tree.h"
+#include "art/near.h"
 #include "planar/meet.h"
 #include "planar/tolerances.h"
 #include "words/said.h"
@@ -67,17 +67,14 @@ Snap snapped(const Document& d, const SnapRequest& r)
         Id item;
     };
     std::vector<Near> pieces;
-    std::vector<Id> way; // to the item that is looked at, from the layer down
-    // What is left out is so with all that lies in it. Asked of the few that lie near.
-    const auto leftOut = [&] {
+    // What is left out is so with all that lies in it.
+    const auto leftOut = [&](const std::vector<Id>& way) {
         return !r.without.empty() &&
                std::any_of(way.begin(), way.end(), [&](Id id) { return std::find(r.without.begin(), r.without.end(), id) != r.without.end(); });
     };
-    eachItem(d, seen, [&](const Item& i, const Where& w) {
-        way.resize(static_cast<std::size_t>(w.depth));
-        way.push_back(i.id);
+    const auto offer = [&](const Item& i, const std::vector<Id>& way) {
+        if (leftOut(way)) return;
         const Artwork* a = i.artwork();
-        if (!a || !a->extent->grown(r.reach).contains(r.point) || leftOut()) return;
         for (const curve::Path& p : a->paths) {
             if (r.toNodes)
                 for (std::size_t k = 0; k < p.nodes.size(); ++k) {
@@ -88,7 +85,9 @@ Snap snapped(const Document& d, const SnapRequest& r)
                 for (std::size_t k = 0; k < p.pieceCount(); ++k)
                     if (const Cubic c = p.piece(k); near(c, r.point, r.reach)) pieces.push_back({c, i.id});
         }
-    });
+    };
+    for (const LayerPtr& l : d.layers)
+        if (l->shown) eachNear(l, r.point, r.reach, offer);
     // Where a hundred pieces lie within reach, no crossing can be meant.
     constexpr std::size_t most = 60;
     if (pieces.size() > most) pieces.erase(pieces.begin() + most, pieces.end());

@@ -51,7 +51,7 @@ void addViewCommands(CommandDesk& at)
         at.add("language-" + code, tr("Language: %1").arg(name), "", view, [&at, code] { at.parts.useLanguage(code); });
     }
     // For who works on the program itself.
-    at.add("frame-meter", tr("Frame meter"), "Ctrl+Alt+F12", view, [&at, meter = new FrameMeter(&at.window), strip = QPointer<FrameStrip>()]() mutable {
+    at.add("frame-meter", tr("Frame meter"), "Ctrl+Alt+Shift+B", view, [&at, meter = new FrameMeter(&at.window), strip = QPointer<FrameStrip>()]() mutable {
         meter->watch(!meter->watching());
         delete strip;
         if (!meter->watching()) return;

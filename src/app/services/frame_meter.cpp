@@ -1,6 +1,5 @@
 #include "app/services/frame_meter.h"
 
-#include <QAbstractEventDispatcher>
 #include <QThread>
 
 #include <algorithm>
@@ -23,36 +22,42 @@ FrameMeter::~FrameMeter()
 void FrameMeter::watch(bool on)
 {
     if (on == watching()) return;
-    QAbstractEventDispatcher* loop = QAbstractEventDispatcher::instance();
-    if (!on) {
-        running_ = nullptr;
-        if (loop) loop->disconnect(this);
-        frames_.clear();
-        open_.clear();
+    running_ = on ? this : nullptr;
+    depth_ = 0;
+    ended_ = -1;
+    now_ = {};
+    frames_.clear();
+    open_.clear();
+}
+
+FrameMeter::Turn::Turn() : meter_(running_)
+{
+    if (meter_ && QThread::currentThread() != meter_->thread()) meter_ = nullptr;
+    if (!meter_ || meter_->depth_++ > 0) return;
+    constexpr double pause = 0.5; // ms: what follows sooner is still the same frame
+    const double now = meter_->ms();
+    if (meter_->ended_ >= 0 && now - meter_->ended_ < pause && !meter_->frames_.empty() && meter_->began_ > 0) {
+        meter_->now_ = std::move(meter_->frames_.back());
+        meter_->frames_.pop_back();
         return;
     }
-    if (!loop) return;
-    running_ = this;
-    woke_ = -1;
-    connect(loop, &QAbstractEventDispatcher::awake, this, &FrameMeter::wake);
-    connect(loop, &QAbstractEventDispatcher::aboutToBlock, this, &FrameMeter::rest);
+    meter_->began_ = now;
+    meter_->now_ = {};
 }
 
-void FrameMeter::wake()
+FrameMeter::Turn::~Turn()
 {
-    if (woke_ >= 0) return; // a loop within a loop
-    woke_ = ms();
-    now_ = {};
-}
-
-void FrameMeter::rest()
-{
-    if (woke_ < 0) return;
-    now_.ms = ms() - std::exchange(woke_, -1);
-    constexpr double worthTelling = 0.3; // ms: the loop wakes for many a trifle
-    if (now_.ms < worthTelling) return;
-    frames_.push_back(std::exchange(now_, {}));
-    if (frames_.size() > kept) frames_.pop_front();
+    if (!meter_ || meter_ != running_ || meter_->depth_ == 0 || --meter_->depth_ > 0) return;
+    FrameMeter& m = *meter_;
+    m.ended_ = m.ms();
+    m.now_.ms = m.ended_ - m.began_;
+    constexpr double worthTelling = 0.3; // ms: most events are trifles
+    if (m.now_.ms < worthTelling) {
+        m.ended_ = -1; // nothing goes on from it
+        return;
+    }
+    m.frames_.push_back(std::exchange(m.now_, {}));
+    if (m.frames_.size() > kept) m.frames_.pop_front();
 }
 
 void FrameMeter::add(const char* what, double ms)

@@ -1,7 +1,8 @@
 // What the interface thread spends its frames on, for who works on the speed of the program. Off unless asked for; then it costs a look
 // at a pointer.
 //
-// A frame is the time from when the event loop wakes until it waits again: until then nothing that the hand does is seen.
+// A frame is an event with all that is done for it at once, and the events that follow it without a pause: until its end nothing that the
+// hand does is seen.
 #pragma once
 
 #include <QElapsedTimer>
@@ -43,6 +44,18 @@ public:
         FrameMeter* meter_;
     };
 
+    // Around the handling of each event (guard.h).
+    class Turn {
+    public:
+        Turn();
+        ~Turn();
+        Turn(const Turn&) = delete;
+        Turn& operator=(const Turn&) = delete;
+
+    private:
+        FrameMeter* meter_;
+    };
+
 private:
     struct Open {
         const char* what;
@@ -50,15 +63,14 @@ private:
     };
     static FrameMeter* running_; // on the interface thread alone
     QElapsedTimer clock_;
-    double woke_ = -1;
+    int depth_ = 0; // events within events
+    double began_ = 0, ended_ = -1;
     std::vector<Open> open_;
     Frame now_;
     std::deque<Frame> frames_;
 
     double ms() const { return static_cast<double>(clock_.nsecsElapsed()) / 1e6; }
     void add(const char* what, double ms);
-    void wake();
-    void rest();
 };
 
 } // namespace softrope::app

@@ -1,5 +1,6 @@
 #include "app/services/guard.h"
 
+#include "app/services/frame_meter.h"
 #include "app/services/jobs.h"
 
 #include <QTimer>
@@ -8,6 +9,7 @@ namespace softrope::app {
 
 bool Application::notify(QObject* receiver, QEvent* event)
 {
+    const FrameMeter::Turn turn;
     try {
         return QApplication::notify(receiver, event);
     } catch (...) {

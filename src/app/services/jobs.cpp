@@ -3,19 +3,36 @@
 #include <QDeadlineTimer>
 #include <QThread>
 
+#pragma push_macro("emit") // Qt's, which is a name in there
+#undef emit
+#include <tbb/task_scheduler_observer.h>
+#pragma pop_macro("emit")
+
 #include <algorithm>
 #include <sys/resource.h>
 
 namespace softrope::app {
 
 namespace {
-// Long work gives way to the interface and to drawing: nice 10 is a tenth of their share when both want the processor. Under Linux
-// this is a property of the thread.
-constexpr int patience = 10;
+// All of it gives way to the interface, long work to drawing as well: nice 10 is a tenth of the share of nice 0 when both want the
+// processor, nice 5 a third. Under Linux this is a property of the thread.
+constexpr int patience = 10, drawingPatience = 5;
+
+// So do the threads that share out a picture or a trace among the processors.
+class PatientWorkers : public tbb::task_scheduler_observer {
+public:
+    PatientWorkers() { observe(true); }
+    ~PatientWorkers() override { observe(false); }
+    void on_scheduler_entry(bool worker) override
+    {
+        if (worker) ::setpriority(PRIO_PROCESS, 0, drawingPatience);
+    }
+};
 } // namespace
 
 Jobs::Jobs(QObject* parent) : QObject(parent)
 {
+    static PatientWorkers patient;
     // One picture of the sheet for each of the two panes.
     lanes_[static_cast<std::size_t>(Lane::drawing)].setMaxThreadCount(2);
     lanes_[static_cast<std::size_t>(Lane::keeping)].setMaxThreadCount(1);
@@ -37,7 +54,7 @@ void Jobs::start(Lane lane, const Progress& progress, bool ofPiece, std::functio
         stops_.push_back({progress.stopped, ofPiece});
     }
     lanes_[static_cast<std::size_t>(lane)].start([lane, body = std::move(body)] {
-        if (lane == Lane::working) ::setpriority(PRIO_PROCESS, 0, patience);
+        ::setpriority(PRIO_PROCESS, 0, lane == Lane::drawing ? drawingPatience : patience);
         body();
     });
 }
