@@ -11,11 +11,27 @@
 #include <QTimer>
 
 #include <cstdlib>
+#include <malloc.h>
+#include <sys/resource.h>
 
 using namespace softrope::app;
 
+namespace {
+
+// Each thread that asks for memory reserves 128 MB of addresses for itself. Where those are limited, that leaves little for what is
+// opened, and libraries that do not look whether they got some end the program.
+void shareMemory()
+{
+    constexpr rlim_t plenty = rlim_t{4} << 30;
+    rlimit limit{};
+    if (getrlimit(RLIMIT_AS, &limit) == 0 && limit.rlim_cur < plenty) mallopt(M_ARENA_MAX, 1);
+}
+
+} // namespace
+
 int main(int argc, char** argv)
 {
+    shareMemory();
     Application application(argc, argv);
     QApplication::setApplicationName("soft-rope");
     QApplication::setOrganizationName("soft-rope");
