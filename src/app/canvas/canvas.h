@@ -163,6 +163,8 @@ private:
     bool allEnds_ = true;
     std::vector<art::ItemPtr> held_, lingering_;
     Carried carried_{session_};
+    // What is held and not carried.
+    const std::vector<art::ItemPtr>& heldOneByOne() const;
     bool carries_ = false; // else what is carried has landed, and stays in sight until the picture has it
     quint64 version_ = 1, lingerUntil_ = 0;
     std::optional<art::Document> instead_;

@@ -36,6 +36,12 @@ bool Canvas::picksInPicture() const
            !tool_->showsNodes();
 }
 
+const std::vector<art::ItemPtr>& Canvas::heldOneByOne() const
+{
+    static const std::vector<art::ItemPtr> none;
+    return carries_ ? none : held_;
+}
+
 bool Canvas::settled() const
 {
     return std::none_of(bases_.begin(), bases_.end(), [](const Base& b) { return b.working; });
@@ -189,7 +195,7 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
     p.setRenderHint(QPainter::Antialiasing);
     if (pane.artwork) {
         for (const art::ItemPtr& i : lingering_) paintHeld(p, *i, toScreen, 1);
-        for (const art::ItemPtr& i : carries_ ? std::vector<art::ItemPtr>{} : held_) paintHeld(p, *i, toScreen, 1);
+        for (const art::ItemPtr& i : heldOneByOne()) paintHeld(p, *i, toScreen, 1);
     }
     if (carried_.any() && (pane.artwork || placing_)) carried_.paint(p, pane.rect, toScreen, devicePixelRatioF());
     if (comparesIn(pane)) {
@@ -204,7 +210,7 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
         return;
     }
     // A reference or an island that is being moved follows as its frame.
-    for (const art::ItemPtr& i : carries_ ? std::vector<art::ItemPtr>{} : held_)
+    for (const art::ItemPtr& i : heldOneByOne())
         if (const art::Reference* r = i->reference()) {
             Marks m(p, toScreen, pane.rect);
             m.line({curve::polyline(art::frame(*r), true)}, marks().geometry, 2, Qt::DashLine);
