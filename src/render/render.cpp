@@ -221,10 +221,7 @@ private:
     bool vectors_;
     Box clip_;
 
-    bool leftOut(const art::Item& i) const
-    {
-        return !i.shown || i.opacity <= 0 || o_.without.count(i.id) != 0 || (o_.cancelled && o_.cancelled());
-    }
+    bool leftOut(const art::Item& i) const { return !i.shown || i.opacity <= 0 || o_.without.count(i.id) != 0 || (o_.cancelled && o_.cancelled()); }
 
     // Whether a thing is painted by more than one stroke of the brush, so that it has to fade as one.
     static bool composed(const art::Item& i)
