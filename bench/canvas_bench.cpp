@@ -1,14 +1,10 @@
 // Frames of the interface thread with many nodes on the sheet: panning, zooming, dragging a node, moving the pointer, clicking.
 //   QT_QPA_PLATFORM=offscreen build/release/bench_canvas [nodes, 20000] [busy]
 // "busy": two pages of 9 megapixels are traced over and over meanwhile.
-#include "app/services/guard.h"
-#include "app/theme/theme.h"
-#include "app/window/window.h"
+#include "interface.h"
+
 #include "trace/lines.h"
 
-#include <QApplication>
-#include <QMouseEvent>
-#include <QTemporaryDir>
 #include <QWheelEvent>
 
 #include <algorithm>
@@ -41,16 +37,10 @@ pixel::Grey page()
 
 int main(int argc, char** argv)
 {
-    const QTemporaryDir home;
-    qputenv("XDG_CONFIG_HOME", home.path().toUtf8());
-    qputenv("XDG_STATE_HOME", home.path().toUtf8());
-    app::Application application(argc, argv);
+    bench::Interface program(argc, argv, {1280, 800});
+    app::Window& window = program.window();
     const int wanted = argc > 1 ? std::max(1000, std::atoi(argv[1])) : 20000;
     const bool busy = argc > 2;
-    app::applyTheme(app::Theme::day);
-    app::Window window;
-    window.resize(1280, 800);
-    window.show();
     art::Document d = art::newDocument();
     const int lines = wanted / 20, across = static_cast<int>(std::ceil(std::sqrt(lines)));
     const double cell = 1056.0 / across;
@@ -84,10 +74,7 @@ int main(int argc, char** argv)
         const double ms = static_cast<double>(t.nsecsElapsed()) / 1e6;
         return ms;
     };
-    const auto send = [&](QEvent::Type type, QPointF at, Qt::MouseButton b, Qt::MouseButtons bs) {
-        QMouseEvent e(type, at, canvas.mapToGlobal(at), b, bs, Qt::NoModifier);
-        QApplication::sendEvent(&canvas, &e);
-    };
+    const auto send = [&](QEvent::Type type, QPointF at, Qt::MouseButton b, Qt::MouseButtons bs) { bench::send(canvas, type, at, b, bs); };
     for (int i = 0; i < 20; ++i) frame([] {});
     if (busy)
         for (int k = 0; k < 2; ++k)
@@ -141,7 +128,5 @@ int main(int argc, char** argv)
         }));
     }
     report("click", click);
-    window.session().jobs().stop();
-    window.session().keeper().forget();
     return 0;
 }

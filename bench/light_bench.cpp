@@ -1,16 +1,11 @@
 // Frames while the light is turned over areas with a crescent each, and while blurred shades are panned.
 //   QT_QPA_PLATFORM=offscreen build/release/bench_light [followers, 200]
 // For the light: the time from a move of the pointer to the picture that shows it, and the share of it on the interface thread.
-#include "app/services/guard.h"
-#include "app/theme/theme.h"
-#include "app/window/window.h"
+#include "interface.h"
+
 #include "art/looks.h"
 #include "art/shades.h"
 #include "curve/figures.h"
-
-#include <QApplication>
-#include <QMouseEvent>
-#include <QTemporaryDir>
 
 #include <algorithm>
 #include <cmath>
@@ -57,20 +52,11 @@ art::Document shaded(int count, art::Ready ready, double blur)
 
 int main(int argc, char** argv)
 {
-    const QTemporaryDir home;
-    qputenv("XDG_CONFIG_HOME", home.path().toUtf8());
-    qputenv("XDG_STATE_HOME", home.path().toUtf8());
-    app::Application application(argc, argv);
+    bench::Interface program(argc, argv, {1400, 1000});
+    app::Window& window = program.window();
     const int followers = argc > 1 ? std::max(1, std::atoi(argv[1])) : 200;
-    app::applyTheme(app::Theme::day);
-    app::Window window;
-    window.resize(1400, 1000);
-    window.show();
     app::Canvas& canvas = window.canvas();
-    const auto send = [&](QEvent::Type type, QPointF at, Qt::MouseButton b, Qt::MouseButtons bs) {
-        QMouseEvent e(type, at, canvas.mapToGlobal(at), b, bs, Qt::NoModifier);
-        QApplication::sendEvent(&canvas, &e);
-    };
+    const auto send = [&](QEvent::Type type, QPointF at, Qt::MouseButton b, Qt::MouseButtons bs) { bench::send(canvas, type, at, b, bs); };
     const auto settle = [&] {
         while (!canvas.settled() || !window.session().jobs().waitForAll(0)) QApplication::processEvents();
     };
@@ -133,7 +119,5 @@ int main(int argc, char** argv)
     }
     send(QEvent::MouseButtonRelease, {400, 300}, Qt::MiddleButton, Qt::NoButton);
     report("ten blurred by 12 px, panned", pan);
-    window.session().jobs().stop();
-    window.session().keeper().forget();
     return 0;
 }

@@ -3,14 +3,9 @@
 // A figure is what the interface thread works from the event until it is idle and the frame is painted, ms of its own time, so that it stands
 // on a busy machine too. The growth is the power of the number
 // of items that the last two rows differ by: 1 is in proportion.
-#include "app/services/guard.h"
-#include "app/theme/theme.h"
-#include "app/window/window.h"
-#include "files/svg.h"
+#include "interface.h"
 
-#include <QApplication>
-#include <QMouseEvent>
-#include <QTemporaryDir>
+#include "files/svg.h"
 
 #include <algorithm>
 #include <cmath>
@@ -129,9 +124,7 @@ private:
     }
     void send(QEvent::Type type, QPointF at, Qt::MouseButtons down)
     {
-        const Qt::MouseButton button = type == QEvent::MouseMove ? Qt::NoButton : Qt::LeftButton;
-        QMouseEvent e(type, at, canvas_.mapToGlobal(at), button, type == QEvent::MouseButtonRelease ? Qt::NoButton : down, Qt::NoModifier);
-        QApplication::sendEvent(&canvas_, &e);
+        bench::send(canvas_, type, at, type == QEvent::MouseMove ? Qt::NoButton : Qt::LeftButton, type == QEvent::MouseButtonRelease ? Qt::NoButton : down);
     }
     void move(QPointF at, bool down) { send(QEvent::MouseMove, at, down ? Qt::MouseButtons(Qt::LeftButton) : Qt::MouseButtons()); }
 
@@ -155,10 +148,8 @@ private:
 
 int main(int argc, char** argv)
 {
-    const QTemporaryDir home;
-    qputenv("XDG_CONFIG_HOME", home.path().toUtf8());
-    qputenv("XDG_STATE_HOME", home.path().toUtf8());
-    app::Application application(argc, argv);
+    bench::Interface program(argc, argv, {1280, 800});
+    app::Window& window = program.window();
     std::vector<int> sizes;
     bool json = false;
     for (int k = 1; k < argc; ++k) {
@@ -168,11 +159,6 @@ int main(int argc, char** argv)
             sizes.push_back(std::max(10, std::atoi(argv[k])));
     }
     if (sizes.empty()) sizes = {100, 1000, 10000};
-    app::applyTheme(app::Theme::day);
-    app::Window window;
-    window.resize(1280, 800);
-    window.show();
-    QApplication::processEvents();
     std::vector<std::map<std::string, double>> all;
     for (const int n : sizes) all.push_back(Bench(window, n).run());
     if (json) std::printf("{\"rows\": [\n");
@@ -192,7 +178,5 @@ int main(int argc, char** argv)
         first = false;
     }
     if (json) std::printf("\n]}\n");
-    window.session().jobs().stop();
-    window.session().keeper().forget();
     return 0;
 }

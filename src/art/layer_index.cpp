@@ -1,7 +1,7 @@
 #include "art/layer_index.h"
 
-#include <array>
-#include <memory>
+#include "art/per_layer.h"
+
 #include <optional>
 #include <unordered_map>
 
@@ -31,8 +31,6 @@ void list(const std::vector<ItemPtr>& in, const Item* parent, Places& to)
 }
 
 struct Known {
-    std::weak_ptr<const Layer> layer; // it alone tells whether another one has come to lie at the same place
-    const Layer* at = nullptr;
     unsigned asked = 0;
     std::optional<Places> places;
 };
@@ -42,22 +40,15 @@ struct Known {
 Place placeOn(const LayerPtr& layer, Id item)
 {
     constexpr unsigned worthIt = 8; // questions: a walk costs less than a tenth of making the list
-    static thread_local std::array<Known, 6> known;
-    static thread_local std::size_t next = 0;
-    Known* mine = nullptr;
-    for (Known& k : known)
-        if (k.at == layer.get() && !k.layer.expired()) mine = &k;
-    if (!mine) {
-        mine = &known[next++ % known.size()];
-        *mine = {layer.pointer(), layer.get(), 0, std::nullopt};
+    static thread_local PerLayer<Known> known;
+    Known& mine = known.of(layer);
+    if (!mine.places) {
+        if (++mine.asked <= worthIt) return found(layer->items, nullptr, item);
+        mine.places.emplace();
+        list(layer->items, nullptr, *mine.places);
     }
-    if (!mine->places) {
-        if (++mine->asked <= worthIt) return found(layer->items, nullptr, item);
-        mine->places.emplace();
-        list(layer->items, nullptr, *mine->places);
-    }
-    const auto at = mine->places->find(item);
-    return at == mine->places->end() ? Place{} : at->second;
+    const auto at = mine.places->find(item);
+    return at == mine.places->end() ? Place{} : at->second;
 }
 
 } // namespace softrope::art

@@ -12,7 +12,6 @@
 #include "files/path_data.h"
 #include "files/svg_artwork.h"
 #include "files/svg_image.h"
-#include "files/svg_words.h"
 #include "files/view_box.h"
 #include "files/xml.h"
 #include "render/island.h"
@@ -189,7 +188,8 @@ void Items::drawn(pugi::xml_node n, const Style& style, const Affine& parent, Li
 {
     const Affine m = parent * transformOf(n.attribute("transform").value());
     const std::optional<Clip> clip = style.clip.empty() || depth > deepestItems ? std::nullopt : clipOf(reading_.named, n, style, m);
-    const std::string what = apart_ ? std::string() : beyond(n, style, m, clip.has_value());
+    words_ = localName(n) == "text" ? textLines(n, style, m, apart_ ? Typefaces::nearest : Typefaces::asked) : std::nullopt;
+    const std::string what = apart_ ? std::string() : beyond(n, style, clip.has_value());
     if (!what.empty() && island(n, style, parent, what, to)) return;
     if (!style.mask.empty()) reading_.missed.add(words::marked("%n mask(s) (drawn without)"));
     if (!style.clip.empty() && !clip) reading_.missed.add(words::marked("%n clip path(s) (drawn without)"));
@@ -201,7 +201,7 @@ void Items::drawn(pugi::xml_node n, const Style& style, const Affine& parent, Li
 
 // -- islands --------------------------------------------------------------------------------------------------------------------------
 
-std::string Items::beyond(pugi::xml_node n, const Style& style, const Affine& m, bool clips) const
+std::string Items::beyond(pugi::xml_node n, const Style& style, bool clips) const
 {
     std::string out;
     if (reading_.working) return out;
@@ -215,7 +215,7 @@ std::string Items::beyond(pugi::xml_node n, const Style& style, const Affine& m,
         if (sigma < 0 || cutOff(n, filter, sigma, style.lengths)) add("filter");
     }
     if (is(style.clip, "clipPath") && !clips) add("clip-path");
-    if (name == "text" && !textLines(n, style, m, Typefaces::asked)) add("text");
+    if (name == "text" && !words_) add("text");
     if (name == "image" && std::strncmp(hrefOf(n), "data:", 5) == 0) add("image");
     const bool line = name == "path" || name == "line" || name == "polyline" || name == "polygon";
     if (line || name == "rect" || name == "circle" || name == "ellipse") {
@@ -310,7 +310,7 @@ void Items::unclipped(pugi::xml_node n, const Style& style, const Affine& m, Lis
 // Lettering; of several lines a group.
 bool Items::text(pugi::xml_node n, const Style& style, const Affine& m, List& to, int depth)
 {
-    auto lines = textLines(n, style, m, apart_ ? Typefaces::nearest : Typefaces::asked);
+    auto lines = std::exchange(words_, std::nullopt);
     if (!lines) return false;
     Style s = style;
     Item i = traitsOf(n, s, m);
@@ -322,7 +322,7 @@ bool Items::text(pugi::xml_node n, const Style& style, const Affine& m, List& to
             reading_.missed.add(words::marked("%n shape(s) with numbers out of range"));
             continue;
         }
-        if (!line.asked.empty()) reading_.missed.add(words::marked("%n line(s) of words set in %1"), line.lettering.type.family);
+        if (line.standsIn) reading_.missed.add(words::marked("%n line(s) of words set in %1"), line.lettering.type.family);
         Item one;
         one.name = art::nameOf(line.lettering);
         one.shown = !line.style.hidden;

@@ -7,6 +7,7 @@
 #include "files/recipes.h"
 #include "files/svg_reading.h"
 #include "files/svg_style.h"
+#include "files/svg_words.h"
 
 namespace softrope::files {
 
@@ -35,8 +36,9 @@ private:
     bool apart_ = false;
     std::vector<pugi::xml_node> round_; // elements that the one being read lies in, outermost first; those that show it again among them
     std::size_t islandBytes_ = 0;
-    int again_ = 0;                     // elements shown again so far
-    std::vector<pugi::xml_node> using_; // those that are being shown again: none shows itself
+    std::optional<std::vector<TextLine>> words_; // of the text that is being drawn, where lettering can set it
+    int again_ = 0;                              // elements shown again so far
+    std::vector<pugi::xml_node> using_;          // those that are being shown again: none shows itself
 
     // What the element says of the item itself. Its effects are taken out of the style: they are not inherited.
     art::Item traitsOf(pugi::xml_node n, Style& style, const curve::Affine& m);
@@ -44,7 +46,7 @@ private:
     void put(pugi::xml_node n, art::Item i, List& to);
 
     // What of the element itself the document has no notion of: names for people and for the card; nothing when it has one.
-    std::string beyond(pugi::xml_node n, const Style& style, const curve::Affine& m, bool clips) const; // `clips`: its clip path is an area
+    std::string beyond(pugi::xml_node n, const Style& style, bool clips) const; // `clips`: its clip path is an area
     bool island(pugi::xml_node n, const Style& style, const curve::Affine& parent, const std::string& what, List& to);
     void ownIsland(pugi::xml_node n, const Style& style, const curve::Affine& m, List& to);
     void drawn(pugi::xml_node n, const Style& style, const curve::Affine& parent, List& to, int depth);

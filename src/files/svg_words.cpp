@@ -98,23 +98,29 @@ private:
     bool afterBlank() const { return runs_.empty() || (!runs_.back().kept && runs_.back().words.back() == ' '); }
 };
 
+struct Chosen {
+    std::string family;
+    bool standsIn = false;
+};
+
 // The first of the families asked for that is here; or what the machine puts in the place of the first.
-std::optional<std::string> familyOf(const std::string& asked, Typefaces by)
+std::optional<Chosen> familyOf(const std::string& asked, Typefaces by)
 {
+    std::string first;
     std::string_view rest = asked;
-    bool first = true;
     while (!rest.empty()) {
         const auto comma = rest.find(',');
         std::string_view one = trimmed(rest.substr(0, comma));
         rest = comma == std::string_view::npos ? std::string_view{} : rest.substr(comma + 1);
         if (one.size() >= 2 && (one.front() == '\'' || one.front() == '"') && one.back() == one.front()) one = one.substr(1, one.size() - 2);
         if (one.empty()) continue;
-        if (letter::family(std::string(one))) return std::string(one);
+        if (letter::family(std::string(one))) return Chosen{std::string(one)};
         // What the machine puts in the first one's place may be none of the others.
-        if (first && by == Typefaces::asked) return std::nullopt;
-        first = false;
+        if (by == Typefaces::asked) return std::nullopt;
+        if (first.empty()) first = one;
     }
-    return by == Typefaces::nearest ? letter::standIn(asked.substr(0, asked.find(','))) : std::nullopt;
+    const auto other = by == Typefaces::nearest ? letter::standIn(first) : std::nullopt;
+    return other ? std::optional(Chosen{*other, true}) : std::nullopt;
 }
 
 // Whether the family has the face itself: programs thicken and slant letters where it has not.
@@ -127,12 +133,16 @@ bool hasFace(const letter::Type& t)
 }
 
 // How a run is set. The size is about that on the sheet: a drawing in metres has type of some thousandths.
-std::optional<letter::Type> typeOf(const Style& s, double scale, Typefaces by)
+struct Setting {
+    letter::Type type;
+    bool standsIn = false;
+};
+std::optional<Setting> settingOf(const Style& s, double scale, Typefaces by)
 {
-    const auto family = familyOf(s.type.family, by);
-    if (!family) return std::nullopt;
+    const auto chosen = familyOf(s.type.family, by);
+    if (!chosen) return std::nullopt;
     letter::Type t;
-    t.family = *family;
+    t.family = chosen->family;
     t.weight = s.type.weight;
     t.italic = s.type.italic;
     t.size = s.lengths.font * scale;
@@ -146,18 +156,8 @@ std::optional<letter::Type> typeOf(const Style& s, double scale, Typefaces by)
     if (by == Typefaces::asked && !hasFace(t)) return std::nullopt;
     const auto face = letter::faceOf(t);
     if (!face || (t.smallCaps && by == Typefaces::asked && !face->offers("smcp"))) return std::nullopt;
-    return t;
+    return Setting{t, chosen->standsIn};
 }
-
-std::string withoutBlanks(const std::string& s)
-{
-    return std::string(trimmed(s));
-}
-
-struct Placed {
-    letter::Type type;
-    double width = 0; // px of the user space
-};
 
 bool samePaint(const Style::Paint& a, const Style::Paint& b)
 {
@@ -165,9 +165,9 @@ bool samePaint(const Style::Paint& a, const Style::Paint& b)
 }
 bool sameLook(const TextLine& a, const TextLine& b)
 {
-    return a.lettering.type == b.lettering.type && a.asked == b.asked && samePaint(a.style.fill, b.style.fill) && samePaint(a.style.stroke, b.style.stroke) &&
-           a.style.strokeWidth == b.style.strokeWidth && a.style.fillOpacity == b.style.fillOpacity && a.style.strokeOpacity == b.style.strokeOpacity &&
-           a.style.hidden == b.style.hidden;
+    return a.lettering.type == b.lettering.type && a.standsIn == b.standsIn && samePaint(a.style.fill, b.style.fill) &&
+           samePaint(a.style.stroke, b.style.stroke) && a.style.strokeWidth == b.style.strokeWidth && a.style.fillOpacity == b.style.fillOpacity &&
+           a.style.strokeOpacity == b.style.strokeOpacity && a.style.hidden == b.style.hidden;
 }
 
 class Setter {
@@ -214,17 +214,21 @@ private:
     {
         if (runs[from].x) pen_.x = *runs[from].x;
         if (runs[from].y) pen_.y = *runs[from].y;
+        struct Placed {
+            Setting set;
+            double width = 0; // px of the user space
+        };
         std::vector<Placed> placed;
         double all = 0;
         const bool alone = to - from == 1;
         for (std::size_t k = from; k < to; ++k) {
             const Style& s = runs[k].style;
             if (!s.fill.server.empty() || !s.stroke.server.empty()) return false;
-            const auto type = typeOf(s, scale_, by_);
-            if (!type) return false;
-            const auto width = widthOf(runs[k].words, *type, alone && s.type.anchor == Anchor::middle);
+            const auto set = settingOf(s, scale_, by_);
+            if (!set) return false;
+            const auto width = widthOf(runs[k].words, set->type, alone && s.type.anchor == Anchor::middle);
             if (!width) return false;
-            placed.push_back({*type, *width});
+            placed.push_back({*set, *width});
             all += *width + (k > from ? runs[k].dx : 0);
         }
         const Anchor anchor = runs[from].style.type.anchor;
@@ -235,24 +239,25 @@ private:
             const Run& r = runs[k];
             pen_ = pen_ + Vec2{k > from ? r.dx : 0, r.dy};
             const Placed& p = placed[k - from];
-            if (!run(r, p, alone ? anchor : Anchor::start)) return false;
+            if (!run(r, p.set, alone ? anchor : Anchor::start)) return false;
             pen_.x += p.width;
         }
         return true;
     }
 
     // The pen is at the run's left end.
-    bool run(const Run& r, const Placed& p, Anchor anchor)
+    bool run(const Run& r, const Setting& set, Anchor anchor)
     {
         TextLine out;
-        out.lettering.words = withoutBlanks(r.words);
+        out.lettering.words = trimmed(r.words);
         if (out.lettering.words.empty()) return true;
         out.style = r.style;
         out.style.evenOdd = false;
-        out.lettering.type = p.type;
+        out.lettering.type = set.type;
+        out.standsIn = set.standsIn;
         // Blanks before and after count in the place of a line, and are no words.
         const std::string untilWords = r.words.substr(0, r.words.find(out.lettering.words.front()));
-        const auto before = widthOf(untilWords, p.type, false), own = widthOf(out.lettering.words, p.type, true);
+        const auto before = widthOf(untilWords, set.type, false), own = widthOf(out.lettering.words, set.type, true);
         if (!before || !own) return false;
         Vec2 at = pen_ + Vec2{*before, 0};
         if (anchor == Anchor::middle) {
@@ -263,8 +268,6 @@ private:
             at.x += *own;
         }
         out.lettering.place = m_ * curve::translation(at) * curve::scaling(1 / scale_, 1 / scale_);
-        const std::string asked = withoutBlanks(r.style.type.family);
-        if (by_ == Typefaces::nearest && asked.find(p.type.family) == std::string::npos) out.asked = asked.substr(0, asked.find(','));
         lines_.push_back(std::move(out));
         at_.push_back(at);
         return true;

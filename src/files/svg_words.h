@@ -6,7 +6,6 @@
 #include "files/svg_style.h"
 
 #include <optional>
-#include <string>
 #include <vector>
 
 namespace softrope::files {
@@ -14,7 +13,7 @@ namespace softrope::files {
 struct TextLine {
     art::Lettering lettering; // with its place on the sheet; set in a typeface of this machine
     Style style;              // its paint
-    std::string asked;        // the family asked for, where another stands in
+    bool standsIn = false;    // its typeface is not the one asked for
 };
 enum class Typefaces {
     asked,  // those asked for alone: what comes of it looks as it was meant

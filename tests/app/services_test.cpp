@@ -11,7 +11,14 @@
 #include <QTemporaryDir>
 #include <QTimer>
 
+#pragma push_macro("emit") // Qt's, which is a name in there
+#undef emit
+#include <tbb/parallel_for.h>
+#pragma pop_macro("emit")
+
+#include <mutex>
 #include <set>
+#include <sys/resource.h>
 #include <thread>
 
 using namespace softrope;
@@ -271,4 +278,36 @@ TEST_CASE("from a picture to an exported drawing by keys alone")
         filled += a.fill.colour && *a.fill.colour == h.document().inks[0].colour;
     });
     CHECK(filled >= 2);
+}
+
+TEST_CASE("drawing, long work and the threads they share their work with give way to the interface")
+{
+    app::Window w;
+    for (const app::Lane lane : {app::Lane::drawing, app::Lane::working}) {
+        struct Seen {
+            int own = 0;
+            std::set<int> workers;
+        };
+        std::optional<Seen> seen;
+        w.session().jobs().run<Seen>(
+            lane, &w,
+            [](const app::Progress&) {
+                Seen out;
+                out.own = ::getpriority(PRIO_PROCESS, 0);
+                const auto mine = std::this_thread::get_id();
+                std::mutex mutex;
+                tbb::parallel_for(0, 400, [&](int) {
+                    rest(1);
+                    if (std::this_thread::get_id() == mine) return;
+                    const std::lock_guard lock(mutex);
+                    out.workers.insert(::getpriority(PRIO_PROCESS, 0));
+                });
+                return out;
+            },
+            [&](const std::optional<Seen>& s) { seen = s; }, app::Jobs::For::anyPiece);
+        REQUIRE(waitFor([&] { return seen.has_value(); }));
+        CHECK(seen->own >= 5);
+        for (const int nice : seen->workers) CHECK(nice >= 5);
+    }
+    CHECK(::getpriority(PRIO_PROCESS, 0) == 0);
 }

@@ -73,11 +73,10 @@ void Canvas::hold(std::vector<art::ItemPtr> items)
 
 void Canvas::carry(const std::vector<art::Id>& items, const curve::Affine& by)
 {
-    const bool same = carries_ && held_.size() == items.size();
-    carried_.take(items);
+    const bool others = carried_.take(items) || !carries_;
     carried_.moveTo(by);
     carries_ = true;
-    if (same) {
+    if (!others) {
         QWidget::update();
         return;
     }

@@ -33,14 +33,15 @@ Box common(const Box& a, const Box& b)
 
 } // namespace
 
-void Carried::take(const std::vector<art::Id>& items)
+bool Carried::take(const std::vector<art::Id>& items)
 {
-    if (items == items_ && of_ == session_.document()) return;
+    if (items == items_ && of_ == session_.document()) return false;
     drop();
     items_ = items;
     of_ = session_.document();
     only_ = art::fragmentOf(of_, items);
     box_ = art::bounds(only_);
+    return true;
 }
 
 void Carried::drop()

@@ -17,8 +17,8 @@ class Carried : public QObject {
 public:
     explicit Carried(Session& session) : session_(session) {}
 
-    // The things as they lie in the document; nothing is painted anew while they are the same ones.
-    void take(const std::vector<art::Id>& items);
+    // The things as they lie in the document; nothing is painted anew while they are the same ones. Whether they are others.
+    bool take(const std::vector<art::Id>& items);
     void moveTo(const curve::Affine& by) { by_ = by; }
     void drop();
     bool any() const { return !items_.empty(); }

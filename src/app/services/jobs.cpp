@@ -18,7 +18,7 @@ namespace {
 // processor, nice 5 a third. Under Linux this is a property of the thread.
 constexpr int patience = 10, drawingPatience = 5;
 
-// So do the threads that share out a picture or a trace among the processors.
+// So do the threads that share out a picture or a trace among the processors: those that serve the thread which makes one of these.
 class PatientWorkers : public tbb::task_scheduler_observer {
 public:
     PatientWorkers() { observe(true); }
@@ -32,7 +32,6 @@ public:
 
 Jobs::Jobs(QObject* parent) : QObject(parent)
 {
-    static PatientWorkers patient;
     // One picture of the sheet for each of the two panes.
     lanes_[static_cast<std::size_t>(Lane::drawing)].setMaxThreadCount(2);
     lanes_[static_cast<std::size_t>(Lane::keeping)].setMaxThreadCount(1);
@@ -54,6 +53,7 @@ void Jobs::start(Lane lane, const Progress& progress, bool ofPiece, std::functio
         stops_.push_back({progress.stopped, ofPiece});
     }
     lanes_[static_cast<std::size_t>(lane)].start([lane, body = std::move(body)] {
+        static thread_local const PatientWorkers patient;
         ::setpriority(PRIO_PROCESS, 0, lane == Lane::drawing ? drawingPatience : patience);
         body();
     });
