@@ -8481,6 +8481,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Knoten auf dem Blatt</translation>
   </message>
   <message>
+   <source>nodes picked, %1 on the sheet</source>
+   <translation>Knoten gewählt, %1 auf dem Blatt</translation>
+  </message>
+  <message>
    <source>none</source>
    <translation>keine</translation>
   </message>

@@ -8481,6 +8481,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>nodos en la hoja</translation>
   </message>
   <message>
+   <source>nodes picked, %1 on the sheet</source>
+   <translation>nodos elegidos, %1 en la hoja</translation>
+  </message>
+  <message>
    <source>none</source>
    <translation>ninguna</translation>
   </message>

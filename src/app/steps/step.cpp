@@ -13,7 +13,8 @@ const std::vector<std::unique_ptr<Step>>& steps()
 {
     static const auto all = [] {
         std::vector<std::unique_ptr<Step>> list;
-        for (const auto make : {makePlaceStep, makeTraceStep, makeBuildStep, makeToneStep, makeColourStep, makeShadeStep, makeProofStep}) list.push_back(make());
+        for (const auto make : {makePlaceStep, makeTraceStep, makeBuildStep, makeToneStep, makeColourStep, makeShadeStep, makeProofStep})
+            list.push_back(make());
         return list;
     }();
     return all;
@@ -57,7 +58,13 @@ std::vector<Reading> Step::lineReadings(const Situation& s)
             mine += curve::nodeCount(i->artwork()->paths);
             off = std::max(off, art::strayOf(*i->artwork()).value_or(-1));
         }
-    r.push_back({"nodes", {}, QString::number(mine ? mine : all), mine ? tr("nodes in this line, %1 on the sheet").arg(all) : tr("nodes on the sheet")});
+    const bool one = s.session.selection().items.size() == 1;
+    r.push_back({"nodes",
+                 {},
+                 QString::number(mine ? mine : all),
+                 !mine ? tr("nodes on the sheet")
+                 : one ? tr("nodes in this line, %1 on the sheet").arg(all)
+                       : tr("nodes picked, %1 on the sheet").arg(all)});
     if (off >= 0) r.push_back({"", tr("Furthest off"), pxText(off), {}});
     return r;
 }
