@@ -160,6 +160,14 @@
    <translation>%1 hat %2 Megapixel; höchstens 100 können geöffnet werden.</translation>
   </message>
   <message>
+   <source>%1 has no page %2.</source>
+   <translation>%1 hat keine Seite %2.</translation>
+  </message>
+  <message>
+   <source>%1 has no pages.</source>
+   <translation>%1 hat keine Seiten.</translation>
+  </message>
+  <message>
    <source>%1 hidden.</source>
    <translation>%1 ausgeblendet.</translation>
   </message>
@@ -242,6 +250,14 @@
    <translation>%1 ist größer als 2 GB.</translation>
   </message>
   <message>
+   <source>%1 is locked with a password. Open it elsewhere and save it without one.</source>
+   <translation>%1 ist mit einem Passwort gesperrt. Anderswo öffnen und ohne Passwort sichern.</translation>
+  </message>
+  <message>
+   <source>%1 is no PDF that can be read.</source>
+   <translation>%1 ist kein lesbares PDF.</translation>
+  </message>
+  <message>
    <source>%1 is no colour.</source>
    <translation>%1 ist keine Farbe.</translation>
   </message>
@@ -264,6 +280,10 @@
   <message>
    <source>%1 is not a picture that can be read (PNG, JPEG, WebP, TIFF, BMP or GIF).</source>
    <translation>%1 ist kein lesbares Bild (PNG, JPEG, WebP, TIFF, BMP oder GIF).</translation>
+  </message>
+  <message>
+   <source>%1 is open in another window: save under another name, or close that one first.</source>
+   <translation>%1 ist in einem anderen Fenster offen: unter anderem Namen sichern oder jenes zuerst schließen.</translation>
   </message>
   <message>
    <source>%1 is out of range.</source>
@@ -407,6 +427,10 @@
    <translation>%1 Töne</translation>
   </message>
   <message>
+   <source>%1 was changed by another program since it was opened here. Saving writes over that.</source>
+   <translation>%1 wurde von einem anderen Programm geändert, seit es hier geöffnet wurde. Sichern überschreibt das.</translation>
+  </message>
+  <message>
    <source>%1 was loaded only in part, %2 of %3 rows.</source>
    <translation>%1 wurde nur teilweise geladen, %2 von %3 Zeilen.</translation>
   </message>
@@ -478,6 +502,10 @@
   <message>
    <source>%1, current, %2</source>
    <translation>%1, jetzt, %2</translation>
+  </message>
+  <message>
+   <source>%1, page %2</source>
+   <translation>%1, Seite %2</translation>
   </message>
   <message>
    <source>%1, reference</source>
@@ -1070,6 +1098,22 @@
    </translation>
   </message>
   <message>
+   <source>&amp;Author</source>
+   <translation>&amp;Urheber</translation>
+  </message>
+  <message>
+   <source>&amp;Description</source>
+   <translation>&amp;Beschreibung</translation>
+  </message>
+  <message>
+   <source>&amp;Licence</source>
+   <translation>&amp;Lizenz</translation>
+  </message>
+  <message>
+   <source>&amp;Title</source>
+   <translation>&amp;Titel</translation>
+  </message>
+  <message>
    <source>, %1 across gaps</source>
    <translation>, %1 über Lücken</translation>
   </message>
@@ -1120,6 +1164,18 @@
   <message>
    <source>210 × 297 mm</source>
    <translation>210 × 297 mm</translation>
+  </message>
+  <message>
+   <source>24 × 24 px</source>
+   <translation>24 × 24 px</translation>
+  </message>
+  <message>
+   <source>300 × 400 mm</source>
+   <translation>300 × 400 mm</translation>
+  </message>
+  <message>
+   <source>58 mm across</source>
+   <translation>58 mm Durchmesser</translation>
   </message>
   <message>
    <source>&lt;b&gt;Alike&lt;/b&gt; picks everything with the same fill as what you click; Shift: the same line colour, Alt: the same weight.</source>
@@ -1294,12 +1350,28 @@
    <translation>Ein Kreis dahinter</translation>
   </message>
   <message>
+   <source>A click drops the ink in hand into an area.</source>
+   <translation>Ein Klick gibt die Farbe in der Hand in eine Fläche.</translation>
+  </message>
+  <message>
+   <source>A click goes to how it was then. Nothing is lost until something else is done from there.</source>
+   <translation>Ein Klick führt dahin, wie es da war. Nichts geht verloren, bis von dort aus etwas anderes getan wird.</translation>
+  </message>
+  <message>
+   <source>A click sets a cut at the tone under it.</source>
+   <translation>Ein Klick setzt einen Schnitt beim Ton darunter.</translation>
+  </message>
+  <message>
    <source>A click takes the stretch between two crossings; a drag takes all it crosses; Shift takes the piece between two nodes.</source>
    <translation>Ein Klick nimmt das Stück zwischen zwei Kreuzungen; Ziehen nimmt alles Gekreuzte; Umschalt nimmt das Stück zwischen zwei Knoten.</translation>
   </message>
   <message>
    <source>A colour drop's area opened: it stays as it was, the ring shows where. Close the gap, or drop again.</source>
    <translation>Die Fläche eines Farbtropfens ist offen: Sie bleibt, wie sie war, der Ring zeigt, wo. Die Lücke schließen oder neu tropfen.</translation>
+  </message>
+  <message>
+   <source>A command of the menu %1.</source>
+   <translation>Ein Befehl des Menüs %1.</translation>
   </message>
   <message>
    <source>A copy of the outline, out or (negative) in</source>
@@ -1316,6 +1388,10 @@
   <message>
    <source>A cut runs from border to border of one piece.</source>
    <translation>Ein Schnitt läuft von Rand zu Rand eines Stücks.</translation>
+  </message>
+  <message>
+   <source>A drop runs out through a gap; colours that looked right apart fall together when seen from afar; one green is three greens.</source>
+   <translation>Ein Tropfen läuft durch eine Lücke aus; Farben, die einzeln stimmten, fallen von weitem zusammen; ein Grün sind drei Grün.</translation>
   </message>
   <message>
    <source>A ground of the light's complement, lighter towards the light, on a layer under everything</source>
@@ -1370,6 +1446,10 @@
    <translation>Ein Foto aus einer Datei</translation>
   </message>
   <message>
+   <source>A photo in five tones, live.</source>
+   <translation>Ein Foto in fünf Tönen, noch änderbar.</translation>
+  </message>
+  <message>
    <source>A photo is cut into flat tones here. Bring one in first.</source>
    <translation>Ein Foto wird hier in flache Töne geteilt. Zuerst eines holen.</translation>
   </message>
@@ -1402,6 +1482,10 @@
    <translation>Eine Vorlage ist noch zu sehen</translation>
   </message>
   <message>
+   <source>A scanned page, crooked and grey.</source>
+   <translation>Eine gescannte Seite, schief und grau.</translation>
+  </message>
+  <message>
    <source>A shadow colour that suits the warm one: of the far hue, darker</source>
    <translation>Eine Schattenfarbe, die zur warmen passt: vom fernen Ton, dunkler</translation>
   </message>
@@ -1412,6 +1496,10 @@
   <message>
    <source>A shape of several outlines into single ones</source>
    <translation>Eine Form aus mehreren Umrissen in einzelne</translation>
+  </message>
+  <message>
+   <source>A sheet to begin with</source>
+   <translation>Ein Blatt für den Anfang</translation>
   </message>
   <message>
    <source>A shield of straights behind it</source>
@@ -1436,6 +1524,14 @@
   <message>
    <source>About Soft Rope</source>
    <translation>Über Soft Rope</translation>
+  </message>
+  <message>
+   <source>About this piece</source>
+   <translation>Über dieses Stück</translation>
+  </message>
+  <message>
+   <source>About this piece…</source>
+   <translation>Über dieses Stück …</translation>
   </message>
   <message>
    <source>Above the line</source>
@@ -1501,6 +1597,13 @@
    <source>Alike</source>
    <translation>Gleiche</translation>
   </message>
+  <message numerus="yes">
+   <source>All %n of last time</source>
+   <translation>
+    <numerusform>Das eine vom letzten Mal</numerusform>
+    <numerusform>Alle %n vom letzten Mal</numerusform>
+   </translation>
+  </message>
   <message>
    <source>All alike</source>
    <translation>Alle gleich</translation>
@@ -1538,8 +1641,16 @@
    <translation>Alle Teile als eines</translation>
   </message>
   <message>
+   <source>All rights reserved</source>
+   <translation>Alle Rechte vorbehalten</translation>
+  </message>
+  <message>
    <source>All shades follow the light.</source>
    <translation>Alle Schattierungen folgen dem Licht.</translation>
+  </message>
+  <message>
+   <source>All that is safe was mended in one act.</source>
+   <translation>Alles Gefahrlose wurde auf einmal behoben.</translation>
   </message>
   <message>
    <source>All the way down</source>
@@ -1680,6 +1791,10 @@
   <message>
    <source>As it was at %1. Undo leads forward again.</source>
    <translation>Wie es bei %1 war. Rückgängig führt wieder vorwärts.</translation>
+  </message>
+  <message>
+   <source>As it was opened</source>
+   <translation>Wie es geöffnet wurde</translation>
   </message>
   <message>
    <source>As large as the lowest shape and the margin allow</source>
@@ -1918,6 +2033,10 @@
    <translation>Die Skizze oder das Foto holen, nach dem gearbeitet wird. Es wird aufs Blatt eingepasst, gedämpft und gesperrt.</translation>
   </message>
   <message>
+   <source>Bring the sketch or photo in: drop it on the sheet, choose a file, paste it, or scan a page. It is fitted, dimmed and locked in one act, so that no click ever moves it by accident. Clean the page squares it to its paper, evens the light and lifts the paper to white.</source>
+   <translation>Skizze oder Foto hereinholen: aufs Blatt ziehen, eine Datei wählen, einfügen oder eine Seite scannen. Sie wird in einem Zug eingepasst, abgedunkelt und gesperrt, damit kein Klick sie aus Versehen verschiebt. „Seite säubern“ richtet sie am Papier aus, gleicht das Licht aus und macht das Papier weiß.</translation>
+  </message>
+  <message>
    <source>Brush</source>
    <translation>Pinsel</translation>
   </message>
@@ -1928,6 +2047,10 @@
   <message>
    <source>Build</source>
    <translation>Bauen</translation>
+  </message>
+  <message>
+   <source>Build: lines become closed shapes</source>
+   <translation>Bauen: Linien werden geschlossene Formen</translation>
   </message>
   <message>
    <source>By its side</source>
@@ -1968,6 +2091,10 @@
   <message>
    <source>Card</source>
    <translation>Karte</translation>
+  </message>
+  <message>
+   <source>Card and layers at the left or right hand</source>
+   <translation>Karte und Ebenen links oder rechts</translation>
   </message>
   <message>
    <source>Carve</source>
@@ -2014,6 +2141,10 @@
    <translation>Abstände ändern</translation>
   </message>
   <message>
+   <source>Changed elsewhere</source>
+   <translation>Anderswo geändert</translation>
+  </message>
+  <message>
    <source>Char</source>
    <translation>Kohle</translation>
   </message>
@@ -2030,6 +2161,14 @@
    <translation>Bild wählen</translation>
   </message>
   <message>
+   <source>Choose how many tones, then drag the cuts between them on the histogram while you look at the sheet. A patch makes one spot lighter or darker; Sweep clears specks.</source>
+   <translation>Die Zahl der Töne wählen, dann die Schnitte dazwischen auf dem Histogramm ziehen und dabei aufs Blatt sehen. Ein Flicken macht eine Stelle heller oder dunkler; Fegen räumt Flecken weg.</translation>
+  </message>
+  <message>
+   <source>Choose the process card of the print shop first: its limits are what is looked for. Mend all that is safe, then look at the rest one by one; what is meant so is said so, and not told again.</source>
+   <translation>Zuerst die Verfahrenskarte der Druckerei wählen: Nach ihren Grenzen wird gesucht. Alles Gefahrlose beheben, dann den Rest einzeln ansehen; was so gemeint ist, wird so gesagt und nicht mehr gemeldet.</translation>
+  </message>
+  <message>
    <source>Choose…</source>
    <translation>Wählen …</translation>
   </message>
@@ -2042,8 +2181,16 @@
    <translation>Sauberes SVG (*.svg);;PDF (*.pdf);;PNG (*.png)</translation>
   </message>
   <message>
+   <source>Clean first, then trace: each part of it can be changed on the card afterwards. Hold W to see only the picture. Drag the paper's corners where its edge was not seen.</source>
+   <translation>Erst säubern, dann nachzeichnen: Jeder Teil davon lässt sich danach auf der Karte ändern. W halten zeigt nur das Bild. Die Ecken des Papiers ziehen, wo sein Rand nicht erkannt wurde.</translation>
+  </message>
+  <message>
    <source>Clean the page</source>
    <translation>Blatt säubern</translation>
+  </message>
+  <message>
+   <source>Clean the page: straight, even, white.</source>
+   <translation>Seite säubern: gerade, gleichmäßig, weiß.</translation>
   </message>
   <message>
    <source>Cleaned: square to the paper, light evened, paper white. Each can be changed on the card.</source>
@@ -2126,6 +2273,10 @@
    <translation>Sie schließen</translation>
   </message>
   <message>
+   <source>Close window</source>
+   <translation>Fenster schließen</translation>
+  </message>
+  <message>
    <source>Closed shapes are filled with %1 from now on. %2 lets it go.</source>
    <translation>Geschlossene Formen werden ab jetzt mit %1 gefüllt. %2 lässt los.</translation>
   </message>
@@ -2168,6 +2319,10 @@
   <message>
    <source>Colour of a piece</source>
    <translation>Farbe eines Stücks</translation>
+  </message>
+  <message>
+   <source>Colour: inks in areas</source>
+   <translation>Farbe: Farben in Flächen</translation>
   </message>
   <message>
    <source>Colours of the stack</source>
@@ -2528,8 +2683,16 @@
    <translation>Dämpfen und sperren</translation>
   </message>
   <message>
+   <source>Dimmed, so that what you draw stands out.</source>
+   <translation>Abgedunkelt, damit sich das Gezeichnete abhebt.</translation>
+  </message>
+  <message>
    <source>Distance from what was drawn, along the line</source>
    <translation>Abstand vom Gezeichneten, entlang der Linie</translation>
+  </message>
+  <message>
+   <source>Do it</source>
+   <translation>Tun</translation>
   </message>
   <message>
    <source>Do the last move, size or turn again</source>
@@ -2619,9 +2782,16 @@
    <source>Drag up or down inside the patch for its strength. Up and Down change it by one level.</source>
    <translation>Im Fleck auf- oder abziehen für seine Stärke. Auf und Ab ändern sie um eine Stufe.</translation>
   </message>
+  <message numerus="yes">
+   <source>Drawing %n page(s) of %1</source>
+   <translation>
+    <numerusform>%n Seite von %1 wird gezeichnet</numerusform>
+    <numerusform>%n Seiten von %1 werden gezeichnet</numerusform>
+   </translation>
+  </message>
   <message>
-   <source>Drawings (*.svg);;All files (*)</source>
-   <translation>Zeichnungen (*.svg);;Alle Dateien (*)</translation>
+   <source>Drawings (*.svg *.svgz);;All files (*)</source>
+   <translation>Zeichnungen (*.svg *.svgz);;Alle Dateien (*)</translation>
   </message>
   <message>
    <source>Drawn with</source>
@@ -2728,6 +2898,10 @@
    <translation>Jeder Buchstabe ist jetzt eine Form. Rückgängig bringt die Wörter zurück.</translation>
   </message>
   <message>
+   <source>Each page comes in as a picture of 300 dots an inch. Shift and Ctrl pick several.</source>
+   <translation>Jede Seite kommt als Bild mit 300 Punkten je Zoll herein. Umschalt und Strg wählen mehrere.</translation>
+  </message>
+  <message>
    <source>Each pixel goes to the nearest colour of a palette</source>
    <translation>Jedes Pixel geht zur nächsten Farbe einer Palette</translation>
   </message>
@@ -2746,6 +2920,10 @@
   <message>
    <source>Edge light in the picked areas</source>
    <translation>Randlicht in die gewählten Flächen</translation>
+  </message>
+  <message>
+   <source>Edge of the badge</source>
+   <translation>Rand der Plakette</translation>
   </message>
   <message>
    <source>Edges</source>
@@ -2790,6 +2968,10 @@
   <message>
    <source>Ends stop %1 short of each other</source>
    <translation>Enden bleiben %1 auseinander</translation>
+  </message>
+  <message>
+   <source>Ends that nearly meet leave an area open; lines that cross leave stubs; halves drawn apart meet in a kink at the axis.</source>
+   <translation>Enden, die sich fast treffen, lassen eine Fläche offen; kreuzende Linien lassen Stümpfe; getrennt gezeichnete Hälften treffen sich an der Achse mit Knick.</translation>
   </message>
   <message>
    <source>Enter</source>
@@ -2864,6 +3046,10 @@
    <translation>Jeder Teil für sich</translation>
   </message>
   <message>
+   <source>Every part is lit from another side; shades are so close to the colour beneath that nothing is seen of them in print.</source>
+   <translation>Jeder Teil ist von anderer Seite beleuchtet; Schatten liegen der Farbe darunter so nahe, dass im Druck nichts davon zu sehen ist.</translation>
+  </message>
+  <message>
    <source>Every second one mirrored</source>
    <translation>Jedes zweite gespiegelt</translation>
   </message>
@@ -2874,6 +3060,10 @@
   <message>
    <source>Everything in working colours gets the darkest or lightest tone</source>
    <translation>Alles in Arbeitsfarben bekommt den dunkelsten oder hellsten Ton</translation>
+  </message>
+  <message>
+   <source>Everything that the lines enclose is a shape now, under them.</source>
+   <translation>Alles, was die Linien umschließen, ist jetzt eine Form darunter.</translation>
   </message>
   <message>
    <source>Everything with the same fill</source>
@@ -2936,6 +3126,10 @@
    <translation>Exportieren…</translation>
   </message>
   <message>
+   <source>F12 shows what ignores the light.</source>
+   <translation>F12 zeigt, was das Licht missachtet.</translation>
+  </message>
+  <message>
    <source>Facet %1</source>
    <translation>Facette %1</translation>
   </message>
@@ -2982,6 +3176,10 @@
   <message>
    <source>Fewer nodes: how far it may move</source>
    <translation>Weniger Knoten: wie weit er sich bewegen darf</translation>
+  </message>
+  <message>
+   <source>Fewer tones say more: three, then four. Raise what is calmed before you touch single specks. Cover what is messy in the working colours and turn them at the end.</source>
+   <translation>Weniger Töne sagen mehr: drei, dann vier. Erst stärker beruhigen, dann einzelne Flecken anfassen. Unruhiges in den Arbeitsfarben zudecken und sie am Ende umwandeln.</translation>
   </message>
   <message>
    <source>Fewer where it is lit</source>
@@ -3188,6 +3386,10 @@
    <translation>Vergessen</translation>
   </message>
   <message>
+   <source>Forget recent pieces</source>
+   <translation>Zuletzt geöffnete Stücke vergessen</translation>
+  </message>
+  <message>
    <source>Forgets the kept swell of that name</source>
    <translation>Vergisst den behaltenen Schwellzug dieses Namens</translation>
   </message>
@@ -3222,6 +3424,10 @@
   <message>
    <source>Freehand: %1.</source>
    <translation>Freihand: %1.</translation>
+  </message>
+  <message>
+   <source>Freehand: drawn with a shaky hand, calmed as it lands.</source>
+   <translation>Freihand: mit zittriger Hand gezeichnet, beim Absetzen beruhigt.</translation>
   </message>
   <message>
    <source>From</source>
@@ -3339,6 +3545,10 @@
    <translation>Dahin zurück</translation>
   </message>
   <message>
+   <source>Go on with</source>
+   <translation>Weitermachen mit</translation>
+  </message>
+  <message>
    <source>Go on without saving</source>
    <translation>Weiter ohne zu speichern</translation>
   </message>
@@ -3411,6 +3621,10 @@
    <translation>Rinnstein</translation>
   </message>
   <message>
+   <source>Half a moth, and its axis.</source>
+   <translation>Ein halber Falter und seine Achse.</translation>
+  </message>
+  <message>
    <source>Harbour flags</source>
    <translation>Hafenflaggen</translation>
   </message>
@@ -3463,6 +3677,14 @@
    <translation>Gewähltes verbergen</translation>
   </message>
   <message>
+   <source>History</source>
+   <translation>Verlauf</translation>
+  </message>
+  <message>
+   <source>History…</source>
+   <translation>Verlauf …</translation>
+  </message>
+  <message>
    <source>How</source>
    <translation>Wie</translation>
   </message>
@@ -3487,6 +3709,10 @@
    <translation>Wie stark die Vorlage durchscheint ([ und ])</translation>
   </message>
   <message>
+   <source>How the job goes</source>
+   <translation>Wie die Arbeit geht</translation>
+  </message>
+  <message>
    <source>How the next ones lie</source>
    <translation>Wie die nächsten liegen</translation>
   </message>
@@ -3501,6 +3727,10 @@
   <message>
    <source>Hue</source>
    <translation>Farbton</translation>
+  </message>
+  <message>
+   <source>Icon</source>
+   <translation>Symbol</translation>
   </message>
   <message>
    <source>Icons</source>
@@ -3731,6 +3961,10 @@
    <translation>Verbindet sofort innerhalb</translation>
   </message>
   <message>
+   <source>Keep</source>
+   <translation>Behalten</translation>
+  </message>
+  <message>
    <source>Keep a stage</source>
    <translation>Stand behalten</translation>
   </message>
@@ -3781,6 +4015,10 @@
   <message>
    <source>Keep width</source>
    <translation>Breite halten</translation>
+  </message>
+  <message>
+   <source>Keep within</source>
+   <translation>Innerhalb bleiben</translation>
   </message>
   <message>
    <source>Keeps its width when scaled</source>
@@ -3963,6 +4201,10 @@
    <translation>Füllung in der Hand loslassen</translation>
   </message>
   <message>
+   <source>Let the program trace the whole picture: lines of pencil and ink, dark shapes, or tones. Or draw: the rope hugs an edge between your clicks, freehand calms the hand, straights are pulled into curves with Bow. Then look at the nodes: few and well placed is what makes a line easy to change.</source>
+   <translation>Das ganze Bild nachzeichnen lassen: Linien aus Bleistift und Tusche, dunkle Formen oder Töne. Oder zeichnen: Das Seil schmiegt sich zwischen den Klicks an eine Kante, Freihand beruhigt die Hand, Geraden werden mit Bogen zu Kurven gezogen. Dann die Knoten ansehen: Wenige, gut gesetzte machen eine Linie leicht änderbar.</translation>
+  </message>
+  <message>
    <source>Lets go of the patch (Esc)</source>
    <translation>Lässt den Fleck los (Esc)</translation>
   </message>
@@ -4075,8 +4317,16 @@
    <translation>Zeilen haben ihre Mitte, wo sie hingesetzt wurden</translation>
   </message>
   <message>
+   <source>Lines lie on top while you shade.</source>
+   <translation>Beim Schattieren liegen die Linien obenauf.</translation>
+  </message>
+  <message>
    <source>Lines on top</source>
    <translation>Linien oben</translation>
+  </message>
+  <message>
+   <source>Lines too thin to print, gaps too narrow to cut, open ends, double shapes, a picture left underneath.</source>
+   <translation>Linien zu dünn zum Drucken, Lücken zu eng zum Schneiden, offene Enden, doppelte Formen, ein Bild, das darunter liegen blieb.</translation>
   </message>
   <message>
    <source>Liquorice</source>
@@ -4153,6 +4403,10 @@
   <message>
    <source>Look %1</source>
    <translation>Aussehen %1</translation>
+  </message>
+  <message>
+   <source>Look at it at its real size, in one ink, reversed, and as people see it who see colours otherwise. Go through what the proof found; mend what can be mended. Then deliver: every file a client needs in one act.</source>
+   <translation>Ansehen in wirklicher Größe, in einer Farbe, umgekehrt, und wie es Menschen sehen, die Farben anders sehen. Durchgehen, was die Prüfung fand; beheben, was sich beheben lässt. Dann ausliefern: alle Dateien, die der Kunde braucht, in einem Zug.</translation>
   </message>
   <message>
    <source>Look of shades</source>
@@ -4351,6 +4605,10 @@
    <translation>Spiegel</translation>
   </message>
   <message>
+   <source>Mirror a half drawing and weld it: the halves become one line at the axis. Put areas under everything that the lines enclose, or carve along an outline. Unite, cut and split shapes, live if you like, so that their parts can still be moved.</source>
+   <translation>Eine halbe Zeichnung spiegeln und verschweißen: Die Hälften werden an der Achse eine Linie. Flächen unter alles legen, was die Linien umschließen, oder einen Umriss entlang schnitzen. Formen vereinen, abziehen und teilen, auf Wunsch so, dass ihre Teile beweglich bleiben.</translation>
+  </message>
+  <message>
    <source>Mirror axis</source>
    <translation>Spiegelachse</translation>
   </message>
@@ -4507,6 +4765,10 @@
    <translation>Bewegt den nächsten Schnitt, bis Dunkel den gewünschten Anteil hat: in der Grenze oder den gewählten Formen</translation>
   </message>
   <message>
+   <source>Moving pictures of the tools, or none</source>
+   <translation>Bewegte Bilder der Werkzeuge oder keine</translation>
+  </message>
+  <message>
    <source>Multiply</source>
    <translation>Multiplizieren</translation>
   </message>
@@ -4539,6 +4801,14 @@
    <translation>Nachbarn</translation>
   </message>
   <message>
+   <source>New from a template</source>
+   <translation>Neu aus einer Vorlage</translation>
+  </message>
+  <message>
+   <source>New from a template: %1</source>
+   <translation>Neu aus einer Vorlage: %1</translation>
+  </message>
+  <message>
    <source>New from this</source>
    <translation>Neu aus dieser</translation>
   </message>
@@ -4557,6 +4827,10 @@
   <message>
    <source>New sheet</source>
    <translation>Neues Blatt</translation>
+  </message>
+  <message>
+   <source>New window</source>
+   <translation>Neues Fenster</translation>
   </message>
   <message>
    <source>Next finding</source>
@@ -4651,6 +4925,10 @@
    <translation>Keine Linie hat ein offenes Ende.</translation>
   </message>
   <message>
+   <source>No piece was opened or saved yet.</source>
+   <translation>Noch wurde kein Stück geöffnet oder gesichert.</translation>
+  </message>
+  <message>
    <source>No red cones</source>
    <translation>Ohne Rotzapfen</translation>
   </message>
@@ -4677,6 +4955,10 @@
   <message>
    <source>Nodes at the extremes</source>
    <translation>Knoten an den Extremen</translation>
+  </message>
+  <message>
+   <source>Noise becomes a hundred specks; a face falls apart where the light is flat; too many tones, and nothing is said by any of them.</source>
+   <translation>Rauschen wird zu hundert Flecken; ein Gesicht zerfällt, wo das Licht flach ist; zu viele Töne, und keiner sagt mehr etwas.</translation>
   </message>
   <message>
    <source>None</source>
@@ -4721,6 +5003,10 @@
   <message>
    <source>Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines.</source>
    <translation>Es wird nichts nachgezeichnet. Strg+T beginnt mit Formen, Strg+L mit Linien.</translation>
+  </message>
+  <message>
+   <source>Nothing is called so. Try another word.</source>
+   <translation>So heißt nichts. Ein anderes Wort versuchen.</translation>
   </message>
   <message>
    <source>Nothing is called that.</source>
@@ -4891,6 +5177,10 @@
    <translation>Eine Tinte</translation>
   </message>
   <message>
+   <source>One light, and everything follows it.</source>
+   <translation>Ein Licht, und alles folgt ihm.</translation>
+  </message>
+  <message>
    <source>One more click on a picked node does the same (C)</source>
    <translation>Noch ein Klick auf einen gewählten Knoten tut dasselbe (C)</translation>
   </message>
@@ -4977,6 +5267,10 @@
   <message>
    <source>Open a piece of the demo…</source>
    <translation>Ein Stück der Vorführung öffnen…</translation>
+  </message>
+  <message>
+   <source>Open a recent piece…</source>
+   <translation>Zuletzt geöffnetes Stück öffnen …</translation>
   </message>
   <message>
    <source>Open as new</source>
@@ -5085,6 +5379,18 @@
   <message>
    <source>PNG widths</source>
    <translation>PNG-Breiten</translation>
+  </message>
+  <message>
+   <source>Page %1</source>
+   <translation>Seite %1</translation>
+  </message>
+  <message>
+   <source>Page %2 of %1 cannot be drawn.</source>
+   <translation>Seite %2 von %1 lässt sich nicht zeichnen.</translation>
+  </message>
+  <message>
+   <source>Pages of %1</source>
+   <translation>Seiten von %1</translation>
   </message>
   <message>
    <source>Paint</source>
@@ -5363,8 +5669,8 @@
    <translation>Bilder</translation>
   </message>
   <message>
-   <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;All files (*)</source>
-   <translation>Bilder (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;Alle Dateien (*)</translation>
+   <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif *.pdf);;All files (*)</source>
+   <translation>Bilder (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif *.pdf);;Alle Dateien (*)</translation>
   </message>
   <message>
    <source>Pictures and pages have a ground</source>
@@ -5403,12 +5709,20 @@
    <translation>Stelle auf der Länge</translation>
   </message>
   <message>
+   <source>Place: put the sketch on the sheet</source>
+   <translation>Auflegen: die Skizze aufs Blatt legen</translation>
+  </message>
+  <message>
    <source>Plain shapes from now on</source>
    <translation>Von nun an einfache Formen</translation>
   </message>
   <message>
    <source>Plain shapes that no longer follow the lines</source>
    <translation>Einfache Formen, die den Linien nicht mehr folgen</translation>
+  </message>
+  <message>
+   <source>Plays the act in a window of its own, on a copy of the demo</source>
+   <translation>Spielt den Vorgang in einem eigenen Fenster vor, an einer Kopie der Beispiele</translation>
   </message>
   <message>
    <source>Plum</source>
@@ -5467,6 +5781,10 @@
    <translation>Prüfbord</translation>
   </message>
   <message>
+   <source>Proof: see it as it will be, and deliver</source>
+   <translation>Prüfen: sehen, wie es wird, und ausliefern</translation>
+  </message>
+  <message>
    <source>Propose cuts</source>
    <translation>Schnitte vorschlagen</translation>
   </message>
@@ -5523,6 +5841,10 @@
    <translation>Regen</translation>
   </message>
   <message>
+   <source>Raise the slack on the card until the line calms down: the picture of how far off it is (E) tells what that costs. Redraw a part over the line instead of moving its nodes one by one. Every open end wears a ring; a click on it goes on from there.</source>
+   <translation>Den Spielraum auf der Karte erhöhen, bis sich die Linie beruhigt: Das Bild der Abweichung (E) sagt, was das kostet. Einen Teil über der Linie neu zeichnen, statt ihre Knoten einzeln zu schieben. Jedes offene Ende trägt einen Ring; ein Klick darauf macht dort weiter.</translation>
+  </message>
+  <message>
    <source>Raspberry</source>
    <translation>Himbeere</translation>
   </message>
@@ -5543,8 +5865,16 @@
    <translation>Messwerte</translation>
   </message>
   <message>
+   <source>Ready palettes are on the shelf; these are the inks of the drawing.</source>
+   <translation>Fertige Paletten stehen im Regal; das hier sind die Farben der Zeichnung.</translation>
+  </message>
+  <message>
    <source>Real width</source>
    <translation>Wahre Breite</translation>
+  </message>
+  <message>
+   <source>Recent pieces</source>
+   <translation>Zuletzt geöffnet</translation>
   </message>
   <message>
    <source>Recorded strokes</source>
@@ -5682,6 +6012,10 @@
    <translation>Alle Ecken runden</translation>
   </message>
   <message>
+   <source>Round badge</source>
+   <translation>Runde Plakette</translation>
+  </message>
+  <message>
    <source>Round corners</source>
    <translation>Ecken runden</translation>
   </message>
@@ -5774,6 +6108,10 @@
    <translation>Tinten als Design-Tokens speichern…</translation>
   </message>
   <message>
+   <source>Save over it</source>
+   <translation>Überschreiben</translation>
+  </message>
+  <message>
    <source>Saved %1.</source>
    <translation>%1 gespeichert.</translation>
   </message>
@@ -5796,6 +6134,10 @@
   <message>
    <source>Scanning %1</source>
    <translation>%1 wird gescannt</translation>
+  </message>
+  <message>
+   <source>Scans are crooked, grey and darker at one side; photos of a page lean backwards. Traced so, every straight leans and shadows become shapes.</source>
+   <translation>Scans sind schief, grau und auf einer Seite dunkler; Fotos einer Seite kippen nach hinten. So nachgezeichnet steht jede Gerade schief, und Schatten werden Formen.</translation>
   </message>
   <message>
    <source>Scatter</source>
@@ -5898,6 +6240,10 @@
    <translation>Form festsetzen</translation>
   </message>
   <message>
+   <source>Set where the light comes from. Drag an edge light or a core shade in an area: it lies inside it and never spills. Scatter gives grain and dots; one thing casts its shade on another.</source>
+   <translation>Festlegen, woher das Licht kommt. Ein Kantenlicht oder einen Kernschatten in eine Fläche ziehen: Er liegt darin und läuft nie über. Streuung gibt Körnung und Punkte; ein Ding wirft seinen Schatten auf ein anderes.</translation>
+  </message>
+  <message>
    <source>Set. The stack is kept.</source>
    <translation>Festgesetzt. Der Stapel bleibt erhalten.</translation>
   </message>
@@ -5920,6 +6266,10 @@
   <message>
    <source>Shade facet</source>
    <translation>Facette tönen</translation>
+  </message>
+  <message>
+   <source>Shade: one light for the whole drawing</source>
+   <translation>Schatten: ein Licht für die ganze Zeichnung</translation>
   </message>
   <message>
    <source>Shadow</source>
@@ -5978,6 +6328,10 @@
    <translation>Umschalt gehalten</translation>
   </message>
   <message>
+   <source>Shirt front</source>
+   <translation>Hemdbrust</translation>
+  </message>
+  <message>
    <source>Shop window</source>
    <translation>Schaufenster</translation>
   </message>
@@ -6010,6 +6364,10 @@
    <translation>Leck zeigen</translation>
   </message>
   <message>
+   <source>Show me</source>
+   <translation>Zeigen</translation>
+  </message>
+  <message>
    <source>Show next</source>
    <translation>Nächste zeigen</translation>
   </message>
@@ -6036,6 +6394,10 @@
   <message>
    <source>Show whole picture</source>
    <translation>Ganzes Bild zeigen</translation>
+  </message>
+  <message>
+   <source>Shown on a copy of the demo. Nothing of yours is changed.</source>
+   <translation>Gezeigt an einer Kopie der Beispiele. Nichts Eigenes ändert sich.</translation>
   </message>
   <message>
    <source>Shown on the sheet first; nothing changes until you take it.</source>
@@ -6304,6 +6666,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Blinzeln</translation>
   </message>
   <message>
+   <source>Squint (hold Q) shows whether light and dark still read. The leak is marked where it runs out. Paint with inks and their tints only: the list tells what is painted with none.</source>
+   <translation>Blinzeln (Q halten) zeigt, ob Hell und Dunkel noch tragen. Das Leck ist markiert, wo es ausläuft. Nur mit Farben und ihren Abstufungen malen: Die Liste sagt, was mit keiner gemalt ist.</translation>
+  </message>
+  <message>
    <source>Squint: blurred, while held</source>
    <translation>Blinzeln: unscharf, solange gehalten</translation>
   </message>
@@ -6358,6 +6724,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Steps</source>
    <translation>Schritte</translation>
+  </message>
+  <message>
+   <source>Steps and commands</source>
+   <translation>Schritte und Befehle</translation>
   </message>
   <message>
    <source>Still tracing; it can be taken when the last pass is done.</source>
@@ -6488,6 +6858,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Lebende Form auseinandernehmen</translation>
   </message>
   <message>
+   <source>Take a palette from the shelf or from a picture, then drop inks into the areas that lines enclose. An ink that is mixed anew changes everything painted with it. Pick all that is alike and change it at once.</source>
+   <translation>Eine Palette aus dem Regal oder einem Bild nehmen, dann Farben in die Flächen geben, die die Linien umschließen. Eine neu gemischte Farbe ändert alles, was mit ihr gemalt ist. Alles Gleiche wählen und auf einmal ändern.</translation>
+  </message>
+  <message>
    <source>Take apart</source>
    <translation>Auseinandernehmen</translation>
   </message>
@@ -6584,6 +6958,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Herausgeholt; es liegt neben seiner Fläche, am selben Platz.</translation>
   </message>
   <message>
+   <source>Taken: few nodes, smooth between corners.</source>
+   <translation>Übernommen: wenige Knoten, glatt zwischen den Ecken.</translation>
+  </message>
+  <message>
    <source>Takes the fill away</source>
    <translation>Nimmt die Füllung weg</translation>
   </message>
@@ -6655,6 +7033,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Das Werk über der Vorlage; die Taste geht zur nächsten Ansicht</translation>
   </message>
   <message>
+   <source>The card says how wide a gap would close how many more areas: one click takes it. Trim takes stubs away up to the next crossing. The half-beads on the axis show which seams become smooth.</source>
+   <translation>Die Karte sagt, welche Lückenweite wie viele Flächen mehr schlösse: Ein Klick nimmt sie. Stutzen nimmt Stümpfe bis zur nächsten Kreuzung weg. Die halben Perlen auf der Achse zeigen, welche Nähte glatt werden.</translation>
+  </message>
+  <message>
    <source>The closed line is opened at the picked node</source>
    <translation>Die geschlossene Linie wird am gewählten Knoten geöffnet</translation>
   </message>
@@ -6669,6 +7051,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>The colour stays as it was</source>
    <translation>Die Farbe bleibt, wie sie war</translation>
+  </message>
+  <message>
+   <source>The demo is not installed here.</source>
+   <translation>Die Beispiele sind hier nicht installiert.</translation>
   </message>
   <message>
    <source>The drag makes it fade out</source>
@@ -6803,6 +7189,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die Linien bleiben, wie sie sind</translation>
   </message>
   <message>
+   <source>The list of recent pieces is empty.</source>
+   <translation>Die Liste der zuletzt geöffneten Stücke ist leer.</translation>
+  </message>
+  <message>
    <source>The live shape takes the others in as its parts</source>
    <translation>Die lebendige Form nimmt die anderen als ihre Teile auf</translation>
   </message>
@@ -6914,6 +7304,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Das Bild wird noch gelesen. Gleich noch einmal versuchen.</translation>
   </message>
   <message>
+   <source>The pointer on a tool shows what it does.</source>
+   <translation>Der Zeiger auf einem Werkzeug zeigt, was es tut.</translation>
+  </message>
+  <message>
+   <source>The proof marks every fault it finds.</source>
+   <translation>Die Prüfung markiert jeden Fehler, den sie findet.</translation>
+  </message>
+  <message>
    <source>The same again with a copy</source>
    <translation>Dasselbe noch einmal mit einer Kopie</translation>
   </message>
@@ -6940,6 +7338,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>The stage is a piece by itself now. Save it under a name of its own.</source>
    <translation>Der Stand ist nun ein eigenes Stück. Speichere es unter eigenem Namen.</translation>
+  </message>
+  <message>
+   <source>The step</source>
+   <translation>Der Schritt</translation>
   </message>
   <message>
    <source>The stroke has to end on the line too. Nothing was changed.</source>
@@ -7302,12 +7704,20 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Tonstapel</translation>
   </message>
   <message>
+   <source>Tone: a photo becomes a few flat tones</source>
+   <translation>Ton: ein Foto wird wenige flache Töne</translation>
+  </message>
+  <message>
    <source>Tones</source>
    <translation>Töne</translation>
   </message>
   <message>
    <source>Tones live again</source>
    <translation>Töne wieder lebend</translation>
+  </message>
+  <message>
+   <source>Too many nodes, because the slack was too small for a trembling hand; corners that were meant sharp come out round; a line ends just short of another and no area closes.</source>
+   <translation>Zu viele Knoten, weil der Spielraum für eine zitternde Hand zu klein war; spitz gemeinte Ecken werden rund; eine Linie endet kurz vor der anderen, und keine Fläche schließt sich.</translation>
   </message>
   <message>
    <source>Took %1 inks from the picture. Ctrl+Z drops them.</source>
@@ -7324,6 +7734,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Tools</source>
    <translation>Werkzeuge</translation>
+  </message>
+  <message>
+   <source>Tools stand still.</source>
+   <translation>Werkzeuge stehen still.</translation>
   </message>
   <message>
    <source>Top</source>
@@ -7358,6 +7772,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Linien des Bildes nachzeichnen</translation>
   </message>
   <message>
+   <source>Trace lines: pencil strokes of several passes become one line.</source>
+   <translation>Linien nachzeichnen: Bleistiftstriche in mehreren Zügen werden eine Linie.</translation>
+  </message>
+  <message>
    <source>Trace shapes</source>
    <translation>Formen nachzeichnen</translation>
   </message>
@@ -7372,6 +7790,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Trace what was kept whole</source>
    <translation>Ganz Gelassenes nachzeichnen</translation>
+  </message>
+  <message>
+   <source>Trace: what is seen becomes lines</source>
+   <translation>Nachzeichnen: was man sieht, wird Linie</translation>
   </message>
   <message>
    <source>Tracing, %1 %</source>
@@ -7424,6 +7846,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Turn picture</source>
    <translation>Bild drehen</translation>
+  </message>
+  <message>
+   <source>Turn the view left</source>
+   <translation>Ansicht nach links drehen</translation>
+  </message>
+  <message>
+   <source>Turn the view right</source>
+   <translation>Ansicht nach rechts drehen</translation>
   </message>
   <message>
    <source>Turn them</source>
@@ -7586,6 +8016,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Ansicht</translation>
   </message>
   <message>
+   <source>View upright again</source>
+   <translation>Ansicht wieder aufrecht</translation>
+  </message>
+  <message>
    <source>Vinyl cutter</source>
    <translation>Folienschneider</translation>
   </message>
@@ -7654,6 +8088,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Gespiegelte Hälften verschweißen</translation>
   </message>
   <message>
+   <source>Welded: both halves are one line.</source>
+   <translation>Verschweißt: Beide Hälften sind eine Linie.</translation>
+  </message>
+  <message>
    <source>Welds ends within</source>
    <translation>Verschweißt Enden innerhalb</translation>
   </message>
@@ -7690,12 +8128,24 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Was möchten Sie tun?</translation>
   </message>
   <message>
+   <source>What goes wrong</source>
+   <translation>Was schiefgeht</translation>
+  </message>
+  <message>
    <source>What happened</source>
    <translation>Was geschah</translation>
   </message>
   <message>
+   <source>What helps</source>
+   <translation>Was hilft</translation>
+  </message>
+  <message>
    <source>What ignores it is drawn by hand: draw it on the other side.</source>
    <translation>Was es missachtet, ist von Hand gezeichnet: auf der anderen Seite zeichnen.</translation>
+  </message>
+  <message>
+   <source>What ignores the light is found by F12 and turned by Shift+F12. Keep a look by name and give it to all that are alike: change it once and all follow. For print, flatten turns blends into plain areas.</source>
+   <translation>Was das Licht missachtet, findet F12 und dreht Umschalt+F12. Ein Aussehen mit Namen behalten und allem Gleichen geben: einmal ändern, und alles folgt. Für den Druck macht Verflachen aus Überblendungen schlichte Flächen.</translation>
   </message>
   <message>
    <source>What is darker stays darker, by about as much; locked layers stay</source>
@@ -7752,6 +8202,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>What the shop or cutter can hold: thinnest line, narrowest gap, inks, sizes</source>
    <translation>Was Druckerei oder Schneider halten: dünnste Linie, engste Lücke, Tinten, Größen</translation>
+  </message>
+  <message>
+   <source>What to do</source>
+   <translation>Was zu tun ist</translation>
   </message>
   <message>
    <source>What was kept cannot be read: %1</source>
@@ -7920,6 +8374,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Die Formen werden errechnet, %1 %</translation>
   </message>
   <message>
+   <source>Written into SVG and PDF files as their metadata.</source>
+   <translation>Wird als Metadaten in SVG- und PDF-Dateien geschrieben.</translation>
+  </message>
+  <message>
    <source>Your own · %1</source>
    <translation>Dein eigenes · %1</translation>
   </message>
@@ -7974,6 +8432,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>above</source>
    <translation>oben</translation>
+  </message>
+  <message>
+   <source>add nodes bounds</source>
+   <translation>Knoten ergänzen Grenzen</translation>
   </message>
   <message>
    <source>against the light</source>
@@ -8091,12 +8553,28 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Mitte</translation>
   </message>
   <message>
+   <source>centre lines rulers</source>
+   <translation>Mittellinien Lineale</translation>
+  </message>
+  <message>
    <source>change</source>
    <translation>Änderung</translation>
   </message>
   <message>
    <source>changes nothing</source>
    <translation>ändert nichts</translation>
+  </message>
+  <message>
+   <source>check preflight print export pdf png eps</source>
+   <translation>prüfen Druckvorstufe drucken exportieren pdf png eps</translation>
+  </message>
+  <message>
+   <source>clip mask clipping inside</source>
+   <translation>beschneiden Maske Schnittmaske innen</translation>
+  </message>
+  <message>
+   <source>close path</source>
+   <translation>Pfad schließen</translation>
   </message>
   <message>
    <source>closed</source>
@@ -8123,8 +8601,20 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Farbe %1 von %2, %3</translation>
   </message>
   <message>
+   <source>combine together</source>
+   <translation>zusammenfassen bündeln</translation>
+  </message>
+  <message>
+   <source>common overlap boolean</source>
+   <translation>gemeinsam Schnittmenge überlappen boolesch</translation>
+  </message>
+  <message>
    <source>composition aid</source>
    <translation>Kompositionshilfe</translation>
+  </message>
+  <message>
+   <source>connect ends close path</source>
+   <translation>Enden verbinden Pfad schließen</translation>
   </message>
   <message>
    <source>cool</source>
@@ -8147,6 +8637,22 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>dunkler</translation>
   </message>
   <message>
+   <source>deskew perspective whiten levels contrast crop</source>
+   <translation>entzerren Perspektive weißen Tonwerte Kontrast zuschneiden</translation>
+  </message>
+  <message>
+   <source>deskew rotate level</source>
+   <translation>geraderichten drehen waagerecht</translation>
+  </message>
+  <message>
+   <source>divide break pieces fragment boolean</source>
+   <translation>zerlegen teilen Stücke boolesch</translation>
+  </message>
+  <message>
+   <source>document properties metadata author licence title</source>
+   <translation>Dokumenteigenschaften Metadaten Urheber Lizenz Titel</translation>
+  </message>
+  <message>
    <source>drag to zoom</source>
    <translation>ziehen zum Zoomen</translation>
   </message>
@@ -8167,6 +8673,22 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>gleichmäßig</translation>
   </message>
   <message>
+   <source>expand stroke outline stroke to path</source>
+   <translation>Kontur umwandeln Strich zu Pfad</translation>
+  </message>
+  <message>
+   <source>expand transparency simplify</source>
+   <translation>umwandeln Transparenz vereinfachen</translation>
+  </message>
+  <message>
+   <source>export all package files</source>
+   <translation>alles exportieren Paket Dateien</translation>
+  </message>
+  <message>
+   <source>eyedropper extract swatches</source>
+   <translation>Pipette auslesen Farbfelder</translation>
+  </message>
+  <message>
    <source>fewer that way</source>
    <translation>dorthin weniger</translation>
   </message>
@@ -8176,12 +8698,36 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Füllung</translation>
   </message>
   <message>
+   <source>fill paint swatch palette recolour</source>
+   <translation>füllen malen Farbfeld Palette umfärben</translation>
+  </message>
+  <message>
+   <source>fill regions flatting base colours</source>
+   <translation>Flächen füllen Grundfarben</translation>
+  </message>
+  <message>
    <source>findings</source>
    <translation>Befunde</translation>
   </message>
   <message>
    <source>finish the line</source>
    <translation>die Linie beenden</translation>
+  </message>
+  <message>
+   <source>fit page zoom all</source>
+   <translation>Seite einpassen alles zeigen</translation>
+  </message>
+  <message>
+   <source>fix repair preflight</source>
+   <translation>reparieren richten Druckvorstufe</translation>
+  </message>
+  <message>
+   <source>flip direction</source>
+   <translation>Richtung umkehren</translation>
+  </message>
+  <message>
+   <source>flip reflect symmetry</source>
+   <translation>kippen umklappen Symmetrie</translation>
   </message>
   <message>
    <source>free to move</source>
@@ -8212,6 +8758,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Lücke geschlossen</translation>
   </message>
   <message>
+   <source>gap tolerance leak</source>
+   <translation>Lücke Toleranz Leck</translation>
+  </message>
+  <message>
    <source>gaps closed</source>
    <translation>Lücken geschlossen</translation>
   </message>
@@ -8222,6 +8772,14 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>gradient</source>
    <translation>Verlauf</translation>
+  </message>
+  <message>
+   <source>gradient mask transparency</source>
+   <translation>Verlauf Maske Transparenz</translation>
+  </message>
+  <message>
+   <source>grain texture halftone dots noise stipple</source>
+   <translation>Körnung Textur Raster Punkte Rauschen punktieren</translation>
   </message>
   <message>
    <source>guide</source>
@@ -8240,12 +8798,20 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>hoch</translation>
   </message>
   <message>
+   <source>highlight rim light shine</source>
+   <translation>Glanzlicht Streiflicht</translation>
+  </message>
+  <message>
    <source>in Nodes: smooth or corner</source>
    <translation>in Knoten: glatt oder Ecke</translation>
   </message>
   <message>
    <source>in hand</source>
    <translation>in der Hand</translation>
+  </message>
+  <message>
+   <source>inset outset expand contract grow shrink contour</source>
+   <translation>einrücken ausrücken erweitern schrumpfen Kontur</translation>
   </message>
   <message>
    <source>inside %1</source>
@@ -8258,6 +8824,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>into %1</source>
    <translation>in %1</translation>
+  </message>
+  <message>
+   <source>invert fill stroke</source>
+   <translation>Füllung Kontur vertauschen</translation>
   </message>
   <message>
    <source>it has no name.</source>
@@ -8361,6 +8931,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>unten rechts</translation>
   </message>
   <message>
+   <source>magnet snap align</source>
+   <translation>Magnet einrasten ausrichten</translation>
+  </message>
+  <message>
    <source>mark</source>
    <translation>Marke</translation>
   </message>
@@ -8369,8 +8943,16 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Markern auf einer Linie</translation>
   </message>
   <message>
+   <source>merge halves stitch sew</source>
+   <translation>Hälften verbinden nähen</translation>
+  </message>
+  <message>
    <source>middle</source>
    <translation>Mitte</translation>
+  </message>
+  <message>
+   <source>mirror flip weld join unite merge boolean shape close</source>
+   <translation>spiegeln kippen verschweißen verbinden vereinen boolesch Form schließen</translation>
   </message>
   <message>
    <source>mm</source>
@@ -8553,6 +9135,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>oder gleich zeichnen: 2 drücken, dann S</translation>
   </message>
   <message>
+   <source>outline text convert type to shapes</source>
+   <translation>Text in Pfade umwandeln Schrift</translation>
+  </message>
+  <message>
    <source>over</source>
    <translation>über</translation>
   </message>
@@ -8579,6 +9165,14 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>patch · no change</source>
    <translation>Fleck · keine Änderung</translation>
+  </message>
+  <message>
+   <source>posterize threshold separate levels screen print</source>
+   <translation>tontrennen Posterisierung Schwellwert Stufen Siebdruck</translation>
+  </message>
+  <message>
+   <source>posterize vectorize colours quantize</source>
+   <translation>tontrennen Posterisierung vektorisieren Farben</translation>
   </message>
   <message>
    <source>pt</source>
@@ -8613,8 +9207,32 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>bereit zum Liefern</translation>
   </message>
   <message>
+   <source>release mask unclip</source>
+   <translation>Maske lösen</translation>
+  </message>
+  <message>
    <source>right</source>
    <translation>rechts</translation>
+  </message>
+  <message>
+   <source>save as png pdf svg</source>
+   <translation>speichern als png pdf svg</translation>
+  </message>
+  <message>
+   <source>scan import photo straighten crop perspective</source>
+   <translation>scannen importieren Foto geraderichten zuschneiden Perspektive</translation>
+  </message>
+  <message>
+   <source>select same colour</source>
+   <translation>gleiche Farbe auswählen</translation>
+  </message>
+  <message>
+   <source>select same stroke</source>
+   <translation>gleiche Kontur auswählen</translation>
+  </message>
+  <message>
+   <source>select same width thickness</source>
+   <translation>gleiche Breite Stärke auswählen</translation>
   </message>
   <message>
    <source>set: the shapes are artwork now</source>
@@ -8627,6 +9245,14 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>shades, all inside</source>
    <translation>Schattierungen, alle darin</translation>
+  </message>
+  <message>
+   <source>shadow</source>
+   <translation>Schatten</translation>
+  </message>
+  <message>
+   <source>shadow highlight gradient light blend multiply</source>
+   <translation>Schatten Glanzlicht Verlauf Licht überblenden multiplizieren</translation>
   </message>
   <message>
    <source>shapes</source>
@@ -8665,6 +9291,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>kleines Stück, %1 px²</translation>
   </message>
   <message>
+   <source>smooth relax clean up curve</source>
+   <translation>glätten beruhigen Kurve säubern</translation>
+  </message>
+  <message>
    <source>steps of 15°, or along one axis</source>
    <translation>Schritte von 15°, oder entlang einer Achse</translation>
   </message>
@@ -8673,12 +9303,32 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>Marke %1 von %2 bei %3 %, %4</translation>
   </message>
   <message>
+   <source>subtract minus cut out punch boolean</source>
+   <translation>abziehen minus ausschneiden stanzen boolesch</translation>
+  </message>
+  <message>
    <source>survey</source>
    <translation>Übersicht</translation>
   </message>
   <message>
+   <source>swatches colour scheme</source>
+   <translation>Farbfelder Farbschema</translation>
+  </message>
+  <message>
+   <source>symbols library components</source>
+   <translation>Symbole Bibliothek Komponenten</translation>
+  </message>
+  <message>
+   <source>symmetry centre line</source>
+   <translation>Symmetrie Mittellinie</translation>
+  </message>
+  <message>
    <source>take back the last node</source>
    <translation>den letzten Knoten zurücknehmen</translation>
+  </message>
+  <message>
+   <source>taken back</source>
+   <translation>zurückgenommen</translation>
   </message>
   <message>
    <source>the lines</source>
@@ -8687,6 +9337,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>the picture</source>
    <translation>dem Bild</translation>
+  </message>
+  <message>
+   <source>the present state</source>
+   <translation>der jetzige Stand</translation>
   </message>
   <message>
    <source>this area</source>
@@ -8709,6 +9363,14 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>oben</translation>
   </message>
   <message>
+   <source>undo list steps states</source>
+   <translation>rückgängig Liste Schritte Stände</translation>
+  </message>
+  <message>
+   <source>unite merge add combine fuse boolean</source>
+   <translation>vereinigen verschmelzen addieren boolesch</translation>
+  </message>
+  <message>
    <source>upper left</source>
    <translation>oben links</translation>
   </message>
@@ -8719,6 +9381,26 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>value %1 of 255</source>
    <translation>Wert %1 von 255</translation>
+  </message>
+  <message>
+   <source>vectorize centerline skeleton ink pencil</source>
+   <translation>vektorisieren Mittellinie Skelett Tusche Bleistift</translation>
+  </message>
+  <message>
+   <source>vectorize outline pencil ink pen bezier smooth simplify</source>
+   <translation>vektorisieren Umriss Bleistift Tusche Feder Bézier glätten vereinfachen</translation>
+  </message>
+  <message>
+   <source>vectorize silhouette threshold outline</source>
+   <translation>vektorisieren Silhouette Schwellwert Umriss</translation>
+  </message>
+  <message>
+   <source>version snapshot</source>
+   <translation>Version Schnappschuss</translation>
+  </message>
+  <message>
+   <source>versions snapshots</source>
+   <translation>Versionen Schnappschüsse</translation>
   </message>
   <message>
    <source>wanted %1</source>
@@ -8748,6 +9430,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>words</source>
    <translation>Wörtern</translation>
+  </message>
+  <message>
+   <source>xor knock out boolean</source>
+   <translation>xor aussparen boolesch</translation>
   </message>
   <message>
    <source>{title}, {variant}, {layer} and {date} are replaced</source>

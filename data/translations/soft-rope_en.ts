@@ -634,6 +634,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>All %n of last time</source>
+   <translation>
+    <numerusform>All %n of last time</numerusform>
+    <numerusform>All %n of last time</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>Crescents follow the light now; %n drawn shade(s) do not.</source>
    <translation>
     <numerusform>Crescents follow the light now; %n drawn shade do not.</numerusform>
@@ -645,6 +652,13 @@
    <translation>
     <numerusform>Deleted %n thing. Ctrl+Z brings it back.</numerusform>
     <numerusform>Deleted %n things. Ctrl+Z brings them back.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>Drawing %n page(s) of %1</source>
+   <translation>
+    <numerusform>Drawing %n page of %1</numerusform>
+    <numerusform>Drawing %n pages of %1</numerusform>
    </translation>
   </message>
   <message numerus="yes">

@@ -160,6 +160,14 @@
    <translation>%1 tiene %2 megapíxeles; se pueden abrir 100 como mucho.</translation>
   </message>
   <message>
+   <source>%1 has no page %2.</source>
+   <translation>%1 no tiene la página %2.</translation>
+  </message>
+  <message>
+   <source>%1 has no pages.</source>
+   <translation>%1 no tiene páginas.</translation>
+  </message>
+  <message>
    <source>%1 hidden.</source>
    <translation>%1: oculto.</translation>
   </message>
@@ -242,6 +250,14 @@
    <translation>%1 supera los 2 GB.</translation>
   </message>
   <message>
+   <source>%1 is locked with a password. Open it elsewhere and save it without one.</source>
+   <translation>%1 está protegido con contraseña. Ábralo en otro sitio y guárdelo sin ella.</translation>
+  </message>
+  <message>
+   <source>%1 is no PDF that can be read.</source>
+   <translation>%1 no es un PDF que se pueda leer.</translation>
+  </message>
+  <message>
    <source>%1 is no colour.</source>
    <translation>%1 no es un color.</translation>
   </message>
@@ -264,6 +280,10 @@
   <message>
    <source>%1 is not a picture that can be read (PNG, JPEG, WebP, TIFF, BMP or GIF).</source>
    <translation>%1 no es una imagen legible (PNG, JPEG, WebP, TIFF, BMP o GIF).</translation>
+  </message>
+  <message>
+   <source>%1 is open in another window: save under another name, or close that one first.</source>
+   <translation>%1 está abierto en otra ventana: guarde con otro nombre o ciérrela antes.</translation>
   </message>
   <message>
    <source>%1 is out of range.</source>
@@ -407,6 +427,10 @@
    <translation>%1 tonos</translation>
   </message>
   <message>
+   <source>%1 was changed by another program since it was opened here. Saving writes over that.</source>
+   <translation>Otro programa cambió %1 desde que se abrió aquí. Guardar lo sobrescribe.</translation>
+  </message>
+  <message>
    <source>%1 was loaded only in part, %2 of %3 rows.</source>
    <translation>%1 se cargó solo en parte, %2 de %3 filas.</translation>
   </message>
@@ -478,6 +502,10 @@
   <message>
    <source>%1, current, %2</source>
    <translation>%1, actual, %2</translation>
+  </message>
+  <message>
+   <source>%1, page %2</source>
+   <translation>%1, página %2</translation>
   </message>
   <message>
    <source>%1, reference</source>
@@ -1070,6 +1098,22 @@
    </translation>
   </message>
   <message>
+   <source>&amp;Author</source>
+   <translation>&amp;Autor</translation>
+  </message>
+  <message>
+   <source>&amp;Description</source>
+   <translation>&amp;Descripción</translation>
+  </message>
+  <message>
+   <source>&amp;Licence</source>
+   <translation>&amp;Licencia</translation>
+  </message>
+  <message>
+   <source>&amp;Title</source>
+   <translation>&amp;Título</translation>
+  </message>
+  <message>
    <source>, %1 across gaps</source>
    <translation>, %1 a través de huecos</translation>
   </message>
@@ -1120,6 +1164,18 @@
   <message>
    <source>210 × 297 mm</source>
    <translation>210 × 297 mm</translation>
+  </message>
+  <message>
+   <source>24 × 24 px</source>
+   <translation>24 × 24 px</translation>
+  </message>
+  <message>
+   <source>300 × 400 mm</source>
+   <translation>300 × 400 mm</translation>
+  </message>
+  <message>
+   <source>58 mm across</source>
+   <translation>58 mm de diámetro</translation>
   </message>
   <message>
    <source>&lt;b&gt;Alike&lt;/b&gt; picks everything with the same fill as what you click; Shift: the same line colour, Alt: the same weight.</source>
@@ -1294,12 +1350,28 @@
    <translation>Un círculo detrás</translation>
   </message>
   <message>
+   <source>A click drops the ink in hand into an area.</source>
+   <translation>Un clic echa la tinta en mano en un área.</translation>
+  </message>
+  <message>
+   <source>A click goes to how it was then. Nothing is lost until something else is done from there.</source>
+   <translation>Un clic lleva a como estaba entonces. Nada se pierde hasta que desde ahí se hace otra cosa.</translation>
+  </message>
+  <message>
+   <source>A click sets a cut at the tone under it.</source>
+   <translation>Un clic pone un corte en el tono que hay debajo.</translation>
+  </message>
+  <message>
    <source>A click takes the stretch between two crossings; a drag takes all it crosses; Shift takes the piece between two nodes.</source>
    <translation>Un clic quita el trecho entre dos cruces; arrastrar quita todo lo cruzado; Mayús quita el tramo entre dos nodos.</translation>
   </message>
   <message>
    <source>A colour drop's area opened: it stays as it was, the ring shows where. Close the gap, or drop again.</source>
    <translation>Se abrió el área de una gota de color: queda como estaba, el anillo muestra dónde. Cierre el hueco o ponga otra gota.</translation>
+  </message>
+  <message>
+   <source>A command of the menu %1.</source>
+   <translation>Una orden del menú %1.</translation>
   </message>
   <message>
    <source>A copy of the outline, out or (negative) in</source>
@@ -1316,6 +1388,10 @@
   <message>
    <source>A cut runs from border to border of one piece.</source>
    <translation>Un corte va de borde a borde de una pieza.</translation>
+  </message>
+  <message>
+   <source>A drop runs out through a gap; colours that looked right apart fall together when seen from afar; one green is three greens.</source>
+   <translation>Una gota se sale por un hueco; colores que parecían bien por separado se confunden de lejos; un verde son tres verdes.</translation>
   </message>
   <message>
    <source>A ground of the light's complement, lighter towards the light, on a layer under everything</source>
@@ -1370,6 +1446,10 @@
    <translation>Una foto de un archivo</translation>
   </message>
   <message>
+   <source>A photo in five tones, live.</source>
+   <translation>Una foto en cinco tonos, todavía viva.</translation>
+  </message>
+  <message>
    <source>A photo is cut into flat tones here. Bring one in first.</source>
    <translation>Aquí una foto se divide en tonos planos. Traiga una primero.</translation>
   </message>
@@ -1402,6 +1482,10 @@
    <translation>Todavía se ve una referencia</translation>
   </message>
   <message>
+   <source>A scanned page, crooked and grey.</source>
+   <translation>Una página escaneada, torcida y gris.</translation>
+  </message>
+  <message>
    <source>A shadow colour that suits the warm one: of the far hue, darker</source>
    <translation>Un color de sombra que va con el cálido: del tono opuesto, más oscuro</translation>
   </message>
@@ -1412,6 +1496,10 @@
   <message>
    <source>A shape of several outlines into single ones</source>
    <translation>Una forma de varios contornos en formas sueltas</translation>
+  </message>
+  <message>
+   <source>A sheet to begin with</source>
+   <translation>Una hoja para empezar</translation>
   </message>
   <message>
    <source>A shield of straights behind it</source>
@@ -1436,6 +1524,14 @@
   <message>
    <source>About Soft Rope</source>
    <translation>Acerca de Soft Rope</translation>
+  </message>
+  <message>
+   <source>About this piece</source>
+   <translation>Acerca de esta pieza</translation>
+  </message>
+  <message>
+   <source>About this piece…</source>
+   <translation>Acerca de esta pieza…</translation>
   </message>
   <message>
    <source>Above the line</source>
@@ -1501,6 +1597,13 @@
    <source>Alike</source>
    <translation>Iguales</translation>
   </message>
+  <message numerus="yes">
+   <source>All %n of last time</source>
+   <translation>
+    <numerusform>La de la última vez</numerusform>
+    <numerusform>Las %n de la última vez</numerusform>
+   </translation>
+  </message>
   <message>
    <source>All alike</source>
    <translation>Todas iguales</translation>
@@ -1538,8 +1641,16 @@
    <translation>Todas las partes como una</translation>
   </message>
   <message>
+   <source>All rights reserved</source>
+   <translation>Todos los derechos reservados</translation>
+  </message>
+  <message>
    <source>All shades follow the light.</source>
    <translation>Todas las sombras siguen la luz.</translation>
+  </message>
+  <message>
+   <source>All that is safe was mended in one act.</source>
+   <translation>Todo lo seguro se arregló de una vez.</translation>
   </message>
   <message>
    <source>All the way down</source>
@@ -1680,6 +1791,10 @@
   <message>
    <source>As it was at %1. Undo leads forward again.</source>
    <translation>Como estaba en %1. Deshacer vuelve adelante.</translation>
+  </message>
+  <message>
+   <source>As it was opened</source>
+   <translation>Como se abrió</translation>
   </message>
   <message>
    <source>As large as the lowest shape and the margin allow</source>
@@ -1918,6 +2033,10 @@
    <translation>Traiga el boceto o la foto de partida. Se ajusta a la hoja, se atenúa y se bloquea.</translation>
   </message>
   <message>
+   <source>Bring the sketch or photo in: drop it on the sheet, choose a file, paste it, or scan a page. It is fitted, dimmed and locked in one act, so that no click ever moves it by accident. Clean the page squares it to its paper, evens the light and lifts the paper to white.</source>
+   <translation>Traiga el boceto o la foto: suéltelo en la hoja, elija un archivo, péguelo o escanee una página. Se ajusta, atenúa y bloquea de una vez, para que ningún clic lo mueva sin querer. «Limpiar la página» la endereza según el papel, iguala la luz y deja el papel blanco.</translation>
+  </message>
+  <message>
    <source>Brush</source>
    <translation>Pincel</translation>
   </message>
@@ -1928,6 +2047,10 @@
   <message>
    <source>Build</source>
    <translation>Construir</translation>
+  </message>
+  <message>
+   <source>Build: lines become closed shapes</source>
+   <translation>Construir: las líneas se vuelven formas cerradas</translation>
   </message>
   <message>
    <source>By its side</source>
@@ -1968,6 +2091,10 @@
   <message>
    <source>Card</source>
    <translation>Ficha</translation>
+  </message>
+  <message>
+   <source>Card and layers at the left or right hand</source>
+   <translation>Ficha y capas a la izquierda o la derecha</translation>
   </message>
   <message>
    <source>Carve</source>
@@ -2014,6 +2141,10 @@
    <translation>Cambiar pasos</translation>
   </message>
   <message>
+   <source>Changed elsewhere</source>
+   <translation>Cambiado en otro sitio</translation>
+  </message>
+  <message>
    <source>Char</source>
    <translation>Carbón</translation>
   </message>
@@ -2030,6 +2161,14 @@
    <translation>Elegir una imagen</translation>
   </message>
   <message>
+   <source>Choose how many tones, then drag the cuts between them on the histogram while you look at the sheet. A patch makes one spot lighter or darker; Sweep clears specks.</source>
+   <translation>Elija cuántos tonos y arrastre los cortes en el histograma mirando la hoja. Un parche aclara u oscurece un sitio; Barrer quita las motas.</translation>
+  </message>
+  <message>
+   <source>Choose the process card of the print shop first: its limits are what is looked for. Mend all that is safe, then look at the rest one by one; what is meant so is said so, and not told again.</source>
+   <translation>Elija primero la ficha del taller: sus límites son lo que se busca. Arregle todo lo seguro y mire el resto uno por uno; lo que va así se dice y no se vuelve a avisar.</translation>
+  </message>
+  <message>
    <source>Choose…</source>
    <translation>Elegir…</translation>
   </message>
@@ -2042,8 +2181,16 @@
    <translation>SVG limpio (*.svg);;PDF (*.pdf);;PNG (*.png)</translation>
   </message>
   <message>
+   <source>Clean first, then trace: each part of it can be changed on the card afterwards. Hold W to see only the picture. Drag the paper's corners where its edge was not seen.</source>
+   <translation>Primero limpiar, luego trazar: cada parte se puede cambiar después en la ficha. Mantenga W para ver solo la imagen. Arrastre las esquinas del papel donde no se vio su borde.</translation>
+  </message>
+  <message>
    <source>Clean the page</source>
    <translation>Limpiar la página</translation>
+  </message>
+  <message>
+   <source>Clean the page: straight, even, white.</source>
+   <translation>Limpiar la página: recta, pareja, blanca.</translation>
   </message>
   <message>
    <source>Cleaned: square to the paper, light evened, paper white. Each can be changed on the card.</source>
@@ -2126,6 +2273,10 @@
    <translation>Cerrarlos</translation>
   </message>
   <message>
+   <source>Close window</source>
+   <translation>Cerrar ventana</translation>
+  </message>
+  <message>
    <source>Closed shapes are filled with %1 from now on. %2 lets it go.</source>
    <translation>A partir de ahora las formas cerradas se rellenan con %1. %2 lo suelta.</translation>
   </message>
@@ -2168,6 +2319,10 @@
   <message>
    <source>Colour of a piece</source>
    <translation>Color de una pieza</translation>
+  </message>
+  <message>
+   <source>Colour: inks in areas</source>
+   <translation>Color: tintas en las áreas</translation>
   </message>
   <message>
    <source>Colours of the stack</source>
@@ -2528,8 +2683,16 @@
    <translation>Atenuar y bloquear</translation>
   </message>
   <message>
+   <source>Dimmed, so that what you draw stands out.</source>
+   <translation>Atenuada, para que destaque lo que se dibuja.</translation>
+  </message>
+  <message>
    <source>Distance from what was drawn, along the line</source>
    <translation>Distancia de lo dibujado, a lo largo de la línea</translation>
+  </message>
+  <message>
+   <source>Do it</source>
+   <translation>Hacerlo</translation>
   </message>
   <message>
    <source>Do the last move, size or turn again</source>
@@ -2619,9 +2782,16 @@
    <source>Drag up or down inside the patch for its strength. Up and Down change it by one level.</source>
    <translation>Arrastre arriba o abajo dentro del parche para su fuerza. Arriba y Abajo la cambian un nivel.</translation>
   </message>
+  <message numerus="yes">
+   <source>Drawing %n page(s) of %1</source>
+   <translation>
+    <numerusform>Dibujando %n página de %1</numerusform>
+    <numerusform>Dibujando %n páginas de %1</numerusform>
+   </translation>
+  </message>
   <message>
-   <source>Drawings (*.svg);;All files (*)</source>
-   <translation>Dibujos (*.svg);;Todos los archivos (*)</translation>
+   <source>Drawings (*.svg *.svgz);;All files (*)</source>
+   <translation>Dibujos (*.svg *.svgz);;Todos los archivos (*)</translation>
   </message>
   <message>
    <source>Drawn with</source>
@@ -2728,6 +2898,10 @@
    <translation>Cada letra es ahora una forma. Deshacer devuelve las palabras.</translation>
   </message>
   <message>
+   <source>Each page comes in as a picture of 300 dots an inch. Shift and Ctrl pick several.</source>
+   <translation>Cada página entra como imagen de 300 puntos por pulgada. Mayús y Ctrl eligen varias.</translation>
+  </message>
+  <message>
    <source>Each pixel goes to the nearest colour of a palette</source>
    <translation>Cada píxel va al color más cercano de una paleta</translation>
   </message>
@@ -2746,6 +2920,10 @@
   <message>
    <source>Edge light in the picked areas</source>
    <translation>Luz de borde en las áreas elegidas</translation>
+  </message>
+  <message>
+   <source>Edge of the badge</source>
+   <translation>Borde de la chapa</translation>
   </message>
   <message>
    <source>Edges</source>
@@ -2790,6 +2968,10 @@
   <message>
    <source>Ends stop %1 short of each other</source>
    <translation>Los extremos quedan a %1</translation>
+  </message>
+  <message>
+   <source>Ends that nearly meet leave an area open; lines that cross leave stubs; halves drawn apart meet in a kink at the axis.</source>
+   <translation>Extremos que casi se tocan dejan un área abierta; líneas que se cruzan dejan sobras; mitades dibujadas aparte se juntan con un quiebro en el eje.</translation>
   </message>
   <message>
    <source>Enter</source>
@@ -2864,6 +3046,10 @@
    <translation>Cada parte por separado</translation>
   </message>
   <message>
+   <source>Every part is lit from another side; shades are so close to the colour beneath that nothing is seen of them in print.</source>
+   <translation>Cada parte recibe luz de otro lado; las sombras se parecen tanto al color de debajo que impresas no se ven.</translation>
+  </message>
+  <message>
    <source>Every second one mirrored</source>
    <translation>Uno de cada dos, reflejado</translation>
   </message>
@@ -2874,6 +3060,10 @@
   <message>
    <source>Everything in working colours gets the darkest or lightest tone</source>
    <translation>Todo lo que está en colores de trabajo recibe el tono más oscuro o más claro</translation>
+  </message>
+  <message>
+   <source>Everything that the lines enclose is a shape now, under them.</source>
+   <translation>Todo lo que las líneas encierran es ahora una forma debajo de ellas.</translation>
   </message>
   <message>
    <source>Everything with the same fill</source>
@@ -2936,6 +3126,10 @@
    <translation>Exportar…</translation>
   </message>
   <message>
+   <source>F12 shows what ignores the light.</source>
+   <translation>F12 muestra lo que no hace caso de la luz.</translation>
+  </message>
+  <message>
    <source>Facet %1</source>
    <translation>Faceta %1</translation>
   </message>
@@ -2982,6 +3176,10 @@
   <message>
    <source>Fewer nodes: how far it may move</source>
    <translation>Menos nodos: cuánto puede moverse</translation>
+  </message>
+  <message>
+   <source>Fewer tones say more: three, then four. Raise what is calmed before you touch single specks. Cover what is messy in the working colours and turn them at the end.</source>
+   <translation>Menos tonos dicen más: tres, luego cuatro. Calme más antes de tocar motas sueltas. Tape lo confuso con los colores de trabajo y conviértalos al final.</translation>
   </message>
   <message>
    <source>Fewer where it is lit</source>
@@ -3188,6 +3386,10 @@
    <translation>Olvidar</translation>
   </message>
   <message>
+   <source>Forget recent pieces</source>
+   <translation>Olvidar las piezas recientes</translation>
+  </message>
+  <message>
    <source>Forgets the kept swell of that name</source>
    <translation>Olvida el modulado guardado con ese nombre</translation>
   </message>
@@ -3222,6 +3424,10 @@
   <message>
    <source>Freehand: %1.</source>
    <translation>A mano: %1.</translation>
+  </message>
+  <message>
+   <source>Freehand: drawn with a shaky hand, calmed as it lands.</source>
+   <translation>A mano alzada: trazada con pulso tembloroso, calmada al soltar.</translation>
   </message>
   <message>
    <source>From</source>
@@ -3339,6 +3545,10 @@
    <translation>Volver a ella</translation>
   </message>
   <message>
+   <source>Go on with</source>
+   <translation>Seguir con</translation>
+  </message>
+  <message>
    <source>Go on without saving</source>
    <translation>Seguir sin guardar</translation>
   </message>
@@ -3411,6 +3621,10 @@
    <translation>Cuneta</translation>
   </message>
   <message>
+   <source>Half a moth, and its axis.</source>
+   <translation>Media polilla y su eje.</translation>
+  </message>
+  <message>
    <source>Harbour flags</source>
    <translation>Banderas del puerto</translation>
   </message>
@@ -3463,6 +3677,14 @@
    <translation>Ocultar lo elegido</translation>
   </message>
   <message>
+   <source>History</source>
+   <translation>Historial</translation>
+  </message>
+  <message>
+   <source>History…</source>
+   <translation>Historial…</translation>
+  </message>
+  <message>
    <source>How</source>
    <translation>Cómo</translation>
   </message>
@@ -3487,6 +3709,10 @@
    <translation>Cuánto se transparenta la referencia ([ y ])</translation>
   </message>
   <message>
+   <source>How the job goes</source>
+   <translation>Cómo va el trabajo</translation>
+  </message>
+  <message>
    <source>How the next ones lie</source>
    <translation>Cómo quedarán los siguientes</translation>
   </message>
@@ -3501,6 +3727,10 @@
   <message>
    <source>Hue</source>
    <translation>Matiz</translation>
+  </message>
+  <message>
+   <source>Icon</source>
+   <translation>Icono</translation>
   </message>
   <message>
    <source>Icons</source>
@@ -3731,6 +3961,10 @@
    <translation>Une al momento dentro de</translation>
   </message>
   <message>
+   <source>Keep</source>
+   <translation>Conservar</translation>
+  </message>
+  <message>
    <source>Keep a stage</source>
    <translation>Guardar una etapa</translation>
   </message>
@@ -3781,6 +4015,10 @@
   <message>
    <source>Keep width</source>
    <translation>Mantener grosor</translation>
+  </message>
+  <message>
+   <source>Keep within</source>
+   <translation>No pasar de aquí</translation>
   </message>
   <message>
    <source>Keeps its width when scaled</source>
@@ -3963,6 +4201,10 @@
    <translation>Soltar el relleno en la mano</translation>
   </message>
   <message>
+   <source>Let the program trace the whole picture: lines of pencil and ink, dark shapes, or tones. Or draw: the rope hugs an edge between your clicks, freehand calms the hand, straights are pulled into curves with Bow. Then look at the nodes: few and well placed is what makes a line easy to change.</source>
+   <translation>Deje que el programa trace toda la imagen: líneas de lápiz y tinta, formas oscuras o tonos. O dibuje: la cuerda se ciñe a un borde entre los clics, la mano alzada calma el pulso, las rectas se curvan con Arco. Luego mire los nodos: pocos y bien puestos hacen que una línea sea fácil de cambiar.</translation>
+  </message>
+  <message>
    <source>Lets go of the patch (Esc)</source>
    <translation>Suelta el parche (Esc)</translation>
   </message>
@@ -4075,8 +4317,16 @@
    <translation>Las líneas tienen su centro donde se pusieron</translation>
   </message>
   <message>
+   <source>Lines lie on top while you shade.</source>
+   <translation>Las líneas quedan encima mientras se sombrea.</translation>
+  </message>
+  <message>
    <source>Lines on top</source>
    <translation>Líneas encima</translation>
+  </message>
+  <message>
+   <source>Lines too thin to print, gaps too narrow to cut, open ends, double shapes, a picture left underneath.</source>
+   <translation>Líneas demasiado finas para imprimir, huecos demasiado estrechos para cortar, extremos abiertos, formas dobles, una imagen olvidada debajo.</translation>
   </message>
   <message>
    <source>Liquorice</source>
@@ -4153,6 +4403,10 @@
   <message>
    <source>Look %1</source>
    <translation>Aspecto %1</translation>
+  </message>
+  <message>
+   <source>Look at it at its real size, in one ink, reversed, and as people see it who see colours otherwise. Go through what the proof found; mend what can be mended. Then deliver: every file a client needs in one act.</source>
+   <translation>Véalo a su tamaño real, en una tinta, invertido y como lo ven quienes ven los colores de otro modo. Repase lo que encontró la prueba; arregle lo arreglable. Luego entregue: todos los archivos que el cliente necesita, de una vez.</translation>
   </message>
   <message>
    <source>Look of shades</source>
@@ -4351,6 +4605,10 @@
    <translation>Espejo</translation>
   </message>
   <message>
+   <source>Mirror a half drawing and weld it: the halves become one line at the axis. Put areas under everything that the lines enclose, or carve along an outline. Unite, cut and split shapes, live if you like, so that their parts can still be moved.</source>
+   <translation>Refleje un medio dibujo y suéldelo: las mitades se vuelven una línea en el eje. Ponga áreas bajo todo lo que las líneas encierran, o talle siguiendo un contorno. Una, reste y divida formas, vivas si quiere, para poder mover aún sus partes.</translation>
+  </message>
+  <message>
    <source>Mirror axis</source>
    <translation>Eje del espejo</translation>
   </message>
@@ -4507,6 +4765,10 @@
    <translation>Mueve el corte más cercano hasta que lo oscuro tenga la parte deseada: dentro del límite o de las formas elegidas</translation>
   </message>
   <message>
+   <source>Moving pictures of the tools, or none</source>
+   <translation>Imágenes animadas de las herramientas, o ninguna</translation>
+  </message>
+  <message>
    <source>Multiply</source>
    <translation>Multiplicar</translation>
   </message>
@@ -4539,6 +4801,14 @@
    <translation>Vecinos</translation>
   </message>
   <message>
+   <source>New from a template</source>
+   <translation>Nuevo de una plantilla</translation>
+  </message>
+  <message>
+   <source>New from a template: %1</source>
+   <translation>Nuevo de una plantilla: %1</translation>
+  </message>
+  <message>
    <source>New from this</source>
    <translation>Nueva a partir de esta</translation>
   </message>
@@ -4557,6 +4827,10 @@
   <message>
    <source>New sheet</source>
    <translation>Hoja nueva</translation>
+  </message>
+  <message>
+   <source>New window</source>
+   <translation>Ventana nueva</translation>
   </message>
   <message>
    <source>Next finding</source>
@@ -4651,6 +4925,10 @@
    <translation>Ninguna línea tiene un extremo abierto.</translation>
   </message>
   <message>
+   <source>No piece was opened or saved yet.</source>
+   <translation>Todavía no se abrió ni guardó ninguna pieza.</translation>
+  </message>
+  <message>
    <source>No red cones</source>
    <translation>Sin conos rojos</translation>
   </message>
@@ -4677,6 +4955,10 @@
   <message>
    <source>Nodes at the extremes</source>
    <translation>Nodos en los extremos</translation>
+  </message>
+  <message>
+   <source>Noise becomes a hundred specks; a face falls apart where the light is flat; too many tones, and nothing is said by any of them.</source>
+   <translation>El ruido se vuelve cien motas; una cara se deshace donde la luz es plana; demasiados tonos, y ninguno dice nada.</translation>
   </message>
   <message>
    <source>None</source>
@@ -4721,6 +5003,10 @@
   <message>
    <source>Nothing is being traced. Ctrl+T starts with shapes, Ctrl+L with lines.</source>
    <translation>No se está calcando nada. Ctrl+T empieza con formas, Ctrl+L con líneas.</translation>
+  </message>
+  <message>
+   <source>Nothing is called so. Try another word.</source>
+   <translation>Nada se llama así. Pruebe otra palabra.</translation>
   </message>
   <message>
    <source>Nothing is called that.</source>
@@ -4891,6 +5177,10 @@
    <translation>Una tinta</translation>
   </message>
   <message>
+   <source>One light, and everything follows it.</source>
+   <translation>Una luz, y todo la sigue.</translation>
+  </message>
+  <message>
    <source>One more click on a picked node does the same (C)</source>
    <translation>Otro clic en un nodo elegido hace lo mismo (C)</translation>
   </message>
@@ -4977,6 +5267,10 @@
   <message>
    <source>Open a piece of the demo…</source>
    <translation>Abrir una pieza de la demostración…</translation>
+  </message>
+  <message>
+   <source>Open a recent piece…</source>
+   <translation>Abrir una pieza reciente…</translation>
   </message>
   <message>
    <source>Open as new</source>
@@ -5085,6 +5379,18 @@
   <message>
    <source>PNG widths</source>
    <translation>Anchos de PNG</translation>
+  </message>
+  <message>
+   <source>Page %1</source>
+   <translation>Página %1</translation>
+  </message>
+  <message>
+   <source>Page %2 of %1 cannot be drawn.</source>
+   <translation>No se puede dibujar la página %2 de %1.</translation>
+  </message>
+  <message>
+   <source>Pages of %1</source>
+   <translation>Páginas de %1</translation>
   </message>
   <message>
    <source>Paint</source>
@@ -5363,8 +5669,8 @@
    <translation>Imágenes</translation>
   </message>
   <message>
-   <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;All files (*)</source>
-   <translation>Imágenes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif);;Todos los archivos (*)</translation>
+   <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif *.pdf);;All files (*)</source>
+   <translation>Imágenes (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif *.pdf);;Todos los archivos (*)</translation>
   </message>
   <message>
    <source>Pictures and pages have a ground</source>
@@ -5403,12 +5709,20 @@
    <translation>Lugar a lo largo</translation>
   </message>
   <message>
+   <source>Place: put the sketch on the sheet</source>
+   <translation>Colocar: poner el boceto en la hoja</translation>
+  </message>
+  <message>
    <source>Plain shapes from now on</source>
    <translation>Formas simples desde ahora</translation>
   </message>
   <message>
    <source>Plain shapes that no longer follow the lines</source>
    <translation>Formas simples que ya no siguen a las líneas</translation>
+  </message>
+  <message>
+   <source>Plays the act in a window of its own, on a copy of the demo</source>
+   <translation>Muestra el acto en una ventana aparte, sobre una copia de la demo</translation>
   </message>
   <message>
    <source>Plum</source>
@@ -5467,6 +5781,10 @@
    <translation>Repisa de prueba</translation>
   </message>
   <message>
+   <source>Proof: see it as it will be, and deliver</source>
+   <translation>Probar: verlo como será, y entregar</translation>
+  </message>
+  <message>
    <source>Propose cuts</source>
    <translation>Proponer cortes</translation>
   </message>
@@ -5523,6 +5841,10 @@
    <translation>Lluvia</translation>
   </message>
   <message>
+   <source>Raise the slack on the card until the line calms down: the picture of how far off it is (E) tells what that costs. Redraw a part over the line instead of moving its nodes one by one. Every open end wears a ring; a click on it goes on from there.</source>
+   <translation>Suba la holgura en la ficha hasta que la línea se calme: la imagen de cuánto se aparta (E) dice lo que cuesta. Redibuje una parte sobre la línea en vez de mover sus nodos uno por uno. Cada extremo abierto lleva un anillo; un clic en él sigue desde ahí.</translation>
+  </message>
+  <message>
    <source>Raspberry</source>
    <translation>Frambuesa</translation>
   </message>
@@ -5543,8 +5865,16 @@
    <translation>Lecturas</translation>
   </message>
   <message>
+   <source>Ready palettes are on the shelf; these are the inks of the drawing.</source>
+   <translation>Hay paletas listas en el estante; estas son las tintas del dibujo.</translation>
+  </message>
+  <message>
    <source>Real width</source>
    <translation>Ancho real</translation>
+  </message>
+  <message>
+   <source>Recent pieces</source>
+   <translation>Piezas recientes</translation>
   </message>
   <message>
    <source>Recorded strokes</source>
@@ -5682,6 +6012,10 @@
    <translation>Redondear todas las esquinas</translation>
   </message>
   <message>
+   <source>Round badge</source>
+   <translation>Chapa redonda</translation>
+  </message>
+  <message>
    <source>Round corners</source>
    <translation>Redondear esquinas</translation>
   </message>
@@ -5774,6 +6108,10 @@
    <translation>Guardar tintas como tokens de diseño…</translation>
   </message>
   <message>
+   <source>Save over it</source>
+   <translation>Sobrescribir</translation>
+  </message>
+  <message>
    <source>Saved %1.</source>
    <translation>Se guardó %1.</translation>
   </message>
@@ -5796,6 +6134,10 @@
   <message>
    <source>Scanning %1</source>
    <translation>Escaneando %1</translation>
+  </message>
+  <message>
+   <source>Scans are crooked, grey and darker at one side; photos of a page lean backwards. Traced so, every straight leans and shadows become shapes.</source>
+   <translation>Los escaneos salen torcidos, grises y más oscuros de un lado; las fotos de una página se inclinan hacia atrás. Trazado así, toda recta se tuerce y las sombras se vuelven formas.</translation>
   </message>
   <message>
    <source>Scatter</source>
@@ -5898,6 +6240,10 @@
    <translation>Fijar forma</translation>
   </message>
   <message>
+   <source>Set where the light comes from. Drag an edge light or a core shade in an area: it lies inside it and never spills. Scatter gives grain and dots; one thing casts its shade on another.</source>
+   <translation>Fije de dónde viene la luz. Arrastre una luz de borde o una sombra propia en un área: queda dentro y nunca se sale. La dispersión da grano y puntos; una cosa proyecta su sombra sobre otra.</translation>
+  </message>
+  <message>
    <source>Set. The stack is kept.</source>
    <translation>Fijado. La pila se conserva.</translation>
   </message>
@@ -5920,6 +6266,10 @@
   <message>
    <source>Shade facet</source>
    <translation>Matizar faceta</translation>
+  </message>
+  <message>
+   <source>Shade: one light for the whole drawing</source>
+   <translation>Sombra: una luz para todo el dibujo</translation>
   </message>
   <message>
    <source>Shadow</source>
@@ -5978,6 +6328,10 @@
    <translation>Mayús pulsada</translation>
   </message>
   <message>
+   <source>Shirt front</source>
+   <translation>Frente de camiseta</translation>
+  </message>
+  <message>
    <source>Shop window</source>
    <translation>Escaparate</translation>
   </message>
@@ -6010,6 +6364,10 @@
    <translation>Mostrar fuga</translation>
   </message>
   <message>
+   <source>Show me</source>
+   <translation>Mostrármelo</translation>
+  </message>
+  <message>
    <source>Show next</source>
    <translation>Mostrar siguiente</translation>
   </message>
@@ -6036,6 +6394,10 @@
   <message>
    <source>Show whole picture</source>
    <translation>Mostrar la imagen entera</translation>
+  </message>
+  <message>
+   <source>Shown on a copy of the demo. Nothing of yours is changed.</source>
+   <translation>Mostrado sobre una copia de la demo. Nada suyo cambia.</translation>
   </message>
   <message>
    <source>Shown on the sheet first; nothing changes until you take it.</source>
@@ -6304,6 +6666,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Entornar</translation>
   </message>
   <message>
+   <source>Squint (hold Q) shows whether light and dark still read. The leak is marked where it runs out. Paint with inks and their tints only: the list tells what is painted with none.</source>
+   <translation>Entornar (mantenga Q) muestra si claro y oscuro aún se leen. La fuga se marca donde se sale. Pinte solo con tintas y sus matices: la lista dice lo que no lleva ninguna.</translation>
+  </message>
+  <message>
    <source>Squint: blurred, while held</source>
    <translation>Entornar: borroso, mientras se mantiene</translation>
   </message>
@@ -6358,6 +6724,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Steps</source>
    <translation>Pasos</translation>
+  </message>
+  <message>
+   <source>Steps and commands</source>
+   <translation>Pasos y órdenes</translation>
   </message>
   <message>
    <source>Still tracing; it can be taken when the last pass is done.</source>
@@ -6488,6 +6858,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Separar una forma viva</translation>
   </message>
   <message>
+   <source>Take a palette from the shelf or from a picture, then drop inks into the areas that lines enclose. An ink that is mixed anew changes everything painted with it. Pick all that is alike and change it at once.</source>
+   <translation>Tome una paleta del estante o de una imagen y eche tintas en las áreas que las líneas encierran. Una tinta mezclada de nuevo cambia todo lo pintado con ella. Elija todo lo igual y cámbielo de una vez.</translation>
+  </message>
+  <message>
    <source>Take apart</source>
    <translation>Separar</translation>
   </message>
@@ -6584,6 +6958,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Sacado; queda junto a su área, en el mismo sitio.</translation>
   </message>
   <message>
+   <source>Taken: few nodes, smooth between corners.</source>
+   <translation>Tomado: pocos nodos, suave entre esquinas.</translation>
+  </message>
+  <message>
    <source>Takes the fill away</source>
    <translation>Quita el relleno</translation>
   </message>
@@ -6655,6 +7033,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>La obra sobre la referencia; la tecla pasa a la vista siguiente</translation>
   </message>
   <message>
+   <source>The card says how wide a gap would close how many more areas: one click takes it. Trim takes stubs away up to the next crossing. The half-beads on the axis show which seams become smooth.</source>
+   <translation>La ficha dice qué hueco cerraría cuántas áreas más: un clic lo toma. Recortar quita las sobras hasta el siguiente cruce. Las medias cuentas del eje muestran qué costuras quedan suaves.</translation>
+  </message>
+  <message>
    <source>The closed line is opened at the picked node</source>
    <translation>La línea cerrada se abre en el nodo elegido</translation>
   </message>
@@ -6669,6 +7051,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>The colour stays as it was</source>
    <translation>El color queda como estaba</translation>
+  </message>
+  <message>
+   <source>The demo is not installed here.</source>
+   <translation>La demo no está instalada aquí.</translation>
   </message>
   <message>
    <source>The drag makes it fade out</source>
@@ -6803,6 +7189,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Las líneas quedan como están</translation>
   </message>
   <message>
+   <source>The list of recent pieces is empty.</source>
+   <translation>La lista de piezas recientes está vacía.</translation>
+  </message>
+  <message>
    <source>The live shape takes the others in as its parts</source>
    <translation>La forma viva acoge a las demás como partes</translation>
   </message>
@@ -6914,6 +7304,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>La imagen aún se está leyendo. Pruebe otra vez en un momento.</translation>
   </message>
   <message>
+   <source>The pointer on a tool shows what it does.</source>
+   <translation>El puntero sobre una herramienta muestra lo que hace.</translation>
+  </message>
+  <message>
+   <source>The proof marks every fault it finds.</source>
+   <translation>La prueba marca cada fallo que encuentra.</translation>
+  </message>
+  <message>
    <source>The same again with a copy</source>
    <translation>Lo mismo otra vez con una copia</translation>
   </message>
@@ -6940,6 +7338,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>The stage is a piece by itself now. Save it under a name of its own.</source>
    <translation>La etapa es ahora una pieza propia. Guárdala con su propio nombre.</translation>
+  </message>
+  <message>
+   <source>The step</source>
+   <translation>El paso</translation>
   </message>
   <message>
    <source>The stroke has to end on the line too. Nothing was changed.</source>
@@ -7302,12 +7704,20 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Pila de tonos</translation>
   </message>
   <message>
+   <source>Tone: a photo becomes a few flat tones</source>
+   <translation>Tono: una foto se vuelve pocos tonos planos</translation>
+  </message>
+  <message>
    <source>Tones</source>
    <translation>Tonos</translation>
   </message>
   <message>
    <source>Tones live again</source>
    <translation>Tonos vivos otra vez</translation>
+  </message>
+  <message>
+   <source>Too many nodes, because the slack was too small for a trembling hand; corners that were meant sharp come out round; a line ends just short of another and no area closes.</source>
+   <translation>Demasiados nodos, porque la holgura era poca para un pulso tembloroso; esquinas que debían ser vivas salen redondas; una línea acaba justo antes de otra y ningún área se cierra.</translation>
   </message>
   <message>
    <source>Took %1 inks from the picture. Ctrl+Z drops them.</source>
@@ -7324,6 +7734,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Tools</source>
    <translation>Herramientas</translation>
+  </message>
+  <message>
+   <source>Tools stand still.</source>
+   <translation>Las herramientas quedan quietas.</translation>
   </message>
   <message>
    <source>Top</source>
@@ -7358,6 +7772,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Calcar líneas de la imagen</translation>
   </message>
   <message>
+   <source>Trace lines: pencil strokes of several passes become one line.</source>
+   <translation>Trazar líneas: trazos de lápiz de varias pasadas se vuelven una línea.</translation>
+  </message>
+  <message>
    <source>Trace shapes</source>
    <translation>Calcar formas</translation>
   </message>
@@ -7372,6 +7790,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Trace what was kept whole</source>
    <translation>Calcar lo conservado entero</translation>
+  </message>
+  <message>
+   <source>Trace: what is seen becomes lines</source>
+   <translation>Trazar: lo que se ve se vuelve línea</translation>
   </message>
   <message>
    <source>Tracing, %1 %</source>
@@ -7424,6 +7846,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Turn picture</source>
    <translation>Girar imagen</translation>
+  </message>
+  <message>
+   <source>Turn the view left</source>
+   <translation>Girar la vista a la izquierda</translation>
+  </message>
+  <message>
+   <source>Turn the view right</source>
+   <translation>Girar la vista a la derecha</translation>
   </message>
   <message>
    <source>Turn them</source>
@@ -7586,6 +8016,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Ver</translation>
   </message>
   <message>
+   <source>View upright again</source>
+   <translation>Vista derecha de nuevo</translation>
+  </message>
+  <message>
    <source>Vinyl cutter</source>
    <translation>Cortadora de vinilo</translation>
   </message>
@@ -7654,6 +8088,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Soldar las mitades reflejadas</translation>
   </message>
   <message>
+   <source>Welded: both halves are one line.</source>
+   <translation>Soldado: las dos mitades son una línea.</translation>
+  </message>
+  <message>
    <source>Welds ends within</source>
    <translation>Suelda extremos dentro de</translation>
   </message>
@@ -7690,12 +8128,24 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>¿Qué quiere hacer?</translation>
   </message>
   <message>
+   <source>What goes wrong</source>
+   <translation>Qué sale mal</translation>
+  </message>
+  <message>
    <source>What happened</source>
    <translation>Qué pasó</translation>
   </message>
   <message>
+   <source>What helps</source>
+   <translation>Qué ayuda</translation>
+  </message>
+  <message>
    <source>What ignores it is drawn by hand: draw it on the other side.</source>
    <translation>Lo que la ignora está dibujado a mano: dibújalo en el otro lado.</translation>
+  </message>
+  <message>
+   <source>What ignores the light is found by F12 and turned by Shift+F12. Keep a look by name and give it to all that are alike: change it once and all follow. For print, flatten turns blends into plain areas.</source>
+   <translation>Lo que no hace caso de la luz se encuentra con F12 y se gira con Mayús+F12. Conserve un aspecto con nombre y délo a todo lo igual: cámbielo una vez y todo sigue. Para imprimir, aplanar convierte las mezclas en áreas simples.</translation>
   </message>
   <message>
    <source>What is darker stays darker, by about as much; locked layers stay</source>
@@ -7752,6 +8202,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>What the shop or cutter can hold: thinnest line, narrowest gap, inks, sizes</source>
    <translation>Lo que admite el taller o la cortadora: línea mínima, hueco mínimo, tintas, tamaños</translation>
+  </message>
+  <message>
+   <source>What to do</source>
+   <translation>Qué hacer</translation>
   </message>
   <message>
    <source>What was kept cannot be read: %1</source>
@@ -7920,6 +8374,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>Calculando las formas, %1 %</translation>
   </message>
   <message>
+   <source>Written into SVG and PDF files as their metadata.</source>
+   <translation>Se escribe como metadatos en los archivos SVG y PDF.</translation>
+  </message>
+  <message>
    <source>Your own · %1</source>
    <translation>Propia · %1</translation>
   </message>
@@ -7974,6 +8432,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>above</source>
    <translation>arriba</translation>
+  </message>
+  <message>
+   <source>add nodes bounds</source>
+   <translation>añadir nodos límites</translation>
   </message>
   <message>
    <source>against the light</source>
@@ -8091,12 +8553,28 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>centro</translation>
   </message>
   <message>
+   <source>centre lines rulers</source>
+   <translation>líneas centrales reglas</translation>
+  </message>
+  <message>
    <source>change</source>
    <translation>cambio</translation>
   </message>
   <message>
    <source>changes nothing</source>
    <translation>no cambia nada</translation>
+  </message>
+  <message>
+   <source>check preflight print export pdf png eps</source>
+   <translation>comprobar preimpresión imprimir exportar pdf png eps</translation>
+  </message>
+  <message>
+   <source>clip mask clipping inside</source>
+   <translation>recortar máscara dentro</translation>
+  </message>
+  <message>
+   <source>close path</source>
+   <translation>cerrar trazado</translation>
   </message>
   <message>
    <source>closed</source>
@@ -8123,8 +8601,20 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>color %1 de %2, %3</translation>
   </message>
   <message>
+   <source>combine together</source>
+   <translation>combinar juntar</translation>
+  </message>
+  <message>
+   <source>common overlap boolean</source>
+   <translation>común solape booleana</translation>
+  </message>
+  <message>
    <source>composition aid</source>
    <translation>ayuda de composición</translation>
+  </message>
+  <message>
+   <source>connect ends close path</source>
+   <translation>conectar extremos cerrar trazado</translation>
   </message>
   <message>
    <source>cool</source>
@@ -8147,6 +8637,22 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>más oscuro</translation>
   </message>
   <message>
+   <source>deskew perspective whiten levels contrast crop</source>
+   <translation>enderezar perspectiva blanquear niveles contraste recortar</translation>
+  </message>
+  <message>
+   <source>deskew rotate level</source>
+   <translation>enderezar girar nivelar</translation>
+  </message>
+  <message>
+   <source>divide break pieces fragment boolean</source>
+   <translation>dividir romper piezas booleana</translation>
+  </message>
+  <message>
+   <source>document properties metadata author licence title</source>
+   <translation>propiedades del documento metadatos autor licencia título</translation>
+  </message>
+  <message>
    <source>drag to zoom</source>
    <translation>arrastre para ampliar</translation>
   </message>
@@ -8167,6 +8673,22 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>parejo</translation>
   </message>
   <message>
+   <source>expand stroke outline stroke to path</source>
+   <translation>expandir trazo contornear trazo a forma</translation>
+  </message>
+  <message>
+   <source>expand transparency simplify</source>
+   <translation>expandir transparencia simplificar</translation>
+  </message>
+  <message>
+   <source>export all package files</source>
+   <translation>exportar todo paquete archivos</translation>
+  </message>
+  <message>
+   <source>eyedropper extract swatches</source>
+   <translation>cuentagotas extraer muestras</translation>
+  </message>
+  <message>
    <source>fewer that way</source>
    <translation>menos hacia allí</translation>
   </message>
@@ -8176,12 +8698,36 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>relleno</translation>
   </message>
   <message>
+   <source>fill paint swatch palette recolour</source>
+   <translation>rellenar pintar muestra paleta recolorear</translation>
+  </message>
+  <message>
+   <source>fill regions flatting base colours</source>
+   <translation>rellenar regiones colores base</translation>
+  </message>
+  <message>
    <source>findings</source>
    <translation>hallazgos</translation>
   </message>
   <message>
    <source>finish the line</source>
    <translation>acabar la línea</translation>
+  </message>
+  <message>
+   <source>fit page zoom all</source>
+   <translation>ajustar página ver todo</translation>
+  </message>
+  <message>
+   <source>fix repair preflight</source>
+   <translation>reparar corregir preimpresión</translation>
+  </message>
+  <message>
+   <source>flip direction</source>
+   <translation>invertir dirección</translation>
+  </message>
+  <message>
+   <source>flip reflect symmetry</source>
+   <translation>voltear reflejar simetría</translation>
   </message>
   <message>
    <source>free to move</source>
@@ -8212,6 +8758,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>hueco cerrado</translation>
   </message>
   <message>
+   <source>gap tolerance leak</source>
+   <translation>hueco tolerancia fuga</translation>
+  </message>
+  <message>
    <source>gaps closed</source>
    <translation>huecos cerrados</translation>
   </message>
@@ -8222,6 +8772,14 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>gradient</source>
    <translation>degradado</translation>
+  </message>
+  <message>
+   <source>gradient mask transparency</source>
+   <translation>degradado máscara transparencia</translation>
+  </message>
+  <message>
+   <source>grain texture halftone dots noise stipple</source>
+   <translation>grano textura semitono puntos ruido</translation>
   </message>
   <message>
    <source>guide</source>
@@ -8240,12 +8798,20 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>alta</translation>
   </message>
   <message>
+   <source>highlight rim light shine</source>
+   <translation>brillo luz de contorno</translation>
+  </message>
+  <message>
    <source>in Nodes: smooth or corner</source>
    <translation>en Nodos: suave o esquina</translation>
   </message>
   <message>
    <source>in hand</source>
    <translation>en mano</translation>
+  </message>
+  <message>
+   <source>inset outset expand contract grow shrink contour</source>
+   <translation>hacia dentro hacia fuera expandir contraer contorno</translation>
   </message>
   <message>
    <source>inside %1</source>
@@ -8258,6 +8824,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>into %1</source>
    <translation>en %1</translation>
+  </message>
+  <message>
+   <source>invert fill stroke</source>
+   <translation>invertir relleno trazo</translation>
   </message>
   <message>
    <source>it has no name.</source>
@@ -8361,6 +8931,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>abajo a la derecha</translation>
   </message>
   <message>
+   <source>magnet snap align</source>
+   <translation>imán ajustar alinear</translation>
+  </message>
+  <message>
    <source>mark</source>
    <translation>marca</translation>
   </message>
@@ -8369,8 +8943,16 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>marcadores en una línea</translation>
   </message>
   <message>
+   <source>merge halves stitch sew</source>
+   <translation>unir mitades coser</translation>
+  </message>
+  <message>
    <source>middle</source>
    <translation>medio</translation>
+  </message>
+  <message>
+   <source>mirror flip weld join unite merge boolean shape close</source>
+   <translation>reflejar voltear soldar unir fusionar booleana forma cerrar</translation>
   </message>
   <message>
    <source>mm</source>
@@ -8553,6 +9135,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>o empiece a dibujar: pulse 2 y luego S</translation>
   </message>
   <message>
+   <source>outline text convert type to shapes</source>
+   <translation>convertir texto en formas contornear</translation>
+  </message>
+  <message>
    <source>over</source>
    <translation>en</translation>
   </message>
@@ -8579,6 +9165,14 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>patch · no change</source>
    <translation>parche · sin cambio</translation>
+  </message>
+  <message>
+   <source>posterize threshold separate levels screen print</source>
+   <translation>posterizar umbral separar niveles serigrafía</translation>
+  </message>
+  <message>
+   <source>posterize vectorize colours quantize</source>
+   <translation>posterizar vectorizar colores</translation>
   </message>
   <message>
    <source>pt</source>
@@ -8613,8 +9207,32 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>listo para entregar</translation>
   </message>
   <message>
+   <source>release mask unclip</source>
+   <translation>soltar máscara</translation>
+  </message>
+  <message>
    <source>right</source>
    <translation>derecha</translation>
+  </message>
+  <message>
+   <source>save as png pdf svg</source>
+   <translation>guardar como png pdf svg</translation>
+  </message>
+  <message>
+   <source>scan import photo straighten crop perspective</source>
+   <translation>escanear importar foto enderezar recortar perspectiva</translation>
+  </message>
+  <message>
+   <source>select same colour</source>
+   <translation>seleccionar mismo color</translation>
+  </message>
+  <message>
+   <source>select same stroke</source>
+   <translation>seleccionar mismo trazo</translation>
+  </message>
+  <message>
+   <source>select same width thickness</source>
+   <translation>seleccionar mismo grosor</translation>
   </message>
   <message>
    <source>set: the shapes are artwork now</source>
@@ -8627,6 +9245,14 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>shades, all inside</source>
    <translation>sombras, todas dentro</translation>
+  </message>
+  <message>
+   <source>shadow</source>
+   <translation>sombra</translation>
+  </message>
+  <message>
+   <source>shadow highlight gradient light blend multiply</source>
+   <translation>sombra brillo degradado luz mezcla multiplicar</translation>
   </message>
   <message>
    <source>shapes</source>
@@ -8665,6 +9291,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>pieza pequeña, %1 px²</translation>
   </message>
   <message>
+   <source>smooth relax clean up curve</source>
+   <translation>suavizar relajar limpiar curva</translation>
+  </message>
+  <message>
    <source>steps of 15°, or along one axis</source>
    <translation>pasos de 15°, o a lo largo de un eje</translation>
   </message>
@@ -8673,12 +9303,32 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>parada %1 de %2 al %3 %, %4</translation>
   </message>
   <message>
+   <source>subtract minus cut out punch boolean</source>
+   <translation>restar menos recortar perforar booleana</translation>
+  </message>
+  <message>
    <source>survey</source>
    <translation>recuento</translation>
   </message>
   <message>
+   <source>swatches colour scheme</source>
+   <translation>muestras esquema de color</translation>
+  </message>
+  <message>
+   <source>symbols library components</source>
+   <translation>símbolos biblioteca componentes</translation>
+  </message>
+  <message>
+   <source>symmetry centre line</source>
+   <translation>simetría línea central</translation>
+  </message>
+  <message>
    <source>take back the last node</source>
    <translation>quitar el último nodo</translation>
+  </message>
+  <message>
+   <source>taken back</source>
+   <translation>deshecho</translation>
   </message>
   <message>
    <source>the lines</source>
@@ -8687,6 +9337,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>the picture</source>
    <translation>la imagen</translation>
+  </message>
+  <message>
+   <source>the present state</source>
+   <translation>el estado actual</translation>
   </message>
   <message>
    <source>this area</source>
@@ -8709,6 +9363,14 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>arriba</translation>
   </message>
   <message>
+   <source>undo list steps states</source>
+   <translation>deshacer lista pasos estados</translation>
+  </message>
+  <message>
+   <source>unite merge add combine fuse boolean</source>
+   <translation>unir fusionar sumar combinar booleana</translation>
+  </message>
+  <message>
    <source>upper left</source>
    <translation>arriba a la izquierda</translation>
   </message>
@@ -8719,6 +9381,26 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>value %1 of 255</source>
    <translation>valor %1 de 255</translation>
+  </message>
+  <message>
+   <source>vectorize centerline skeleton ink pencil</source>
+   <translation>vectorizar línea central esqueleto tinta lápiz</translation>
+  </message>
+  <message>
+   <source>vectorize outline pencil ink pen bezier smooth simplify</source>
+   <translation>vectorizar contorno lápiz tinta pluma bézier suavizar simplificar</translation>
+  </message>
+  <message>
+   <source>vectorize silhouette threshold outline</source>
+   <translation>vectorizar silueta umbral contorno</translation>
+  </message>
+  <message>
+   <source>version snapshot</source>
+   <translation>versión instantánea</translation>
+  </message>
+  <message>
+   <source>versions snapshots</source>
+   <translation>versiones instantáneas</translation>
   </message>
   <message>
    <source>wanted %1</source>
@@ -8748,6 +9430,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>words</source>
    <translation>palabras</translation>
+  </message>
+  <message>
+   <source>xor knock out boolean</source>
+   <translation>xor calar booleana</translation>
   </message>
   <message>
    <source>{title}, {variant}, {layer} and {date} are replaced</source>

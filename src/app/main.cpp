@@ -1,12 +1,18 @@
+#include "app/window/options.h"
 #include "app/services/guard.h"
 #include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/widgets/told.h"
+#include "app/window/one_instance.h"
 #include "app/window/window.h"
+#include "app/window/windows.h"
+#include "words/version.h"
 
 #include <QCommandLineParser>
 #include <QDialog>
+#include <QFileInfo>
 #include <QPainter>
+#include <QSessionManager>
 #include <QSettings>
 #include <QTimer>
 
@@ -36,7 +42,7 @@ int main(int argc, char** argv)
     QApplication::setApplicationName("soft-rope");
     QApplication::setOrganizationName("soft-rope");
     QApplication::setApplicationDisplayName("Soft Rope");
-    QApplication::setApplicationVersion("0.1.0");
+    QApplication::setApplicationVersion(QString::fromUtf8(softrope::words::version().data()));
     QApplication::setDesktopFileName("soft-rope");
     QSettings::setDefaultFormat(QSettings::IniFormat);
 
@@ -45,33 +51,34 @@ int main(int argc, char** argv)
     parser.addHelpOption();
     parser.addVersionOption();
     parser.addPositionalArgument("files", "Drawings to open, pictures to bring in.", "[files...]");
-    const QCommandLineOption size("size", "Size of the window, as 1280x800.", "WxH");
-    const QCommandLineOption screenshot("screenshot", "Save a picture of the window there once all is painted, and end.", "FILE");
-    const QCommandLineOption theme("theme", "day, evening or desktop.", "THEME");
-    const QCommandLineOption step("step", "Start in this step.", "N");
-    const QCommandLineOption commands("run", "Run these commands (ids, parted by commas) after the start.", "IDS");
-    const QCommandLineOption replay("replay", "Play the recorded strokes of this file through the tablet stand-in.", "FILE");
-    const QCommandLineOption speed("replay-speed", "How fast, 1 = as recorded.", "FACTOR", "1");
-    const QCommandLineOption loops("replay-loops", "How often, 0 = without end.", "N", "1");
-    parser.addOptions({size, screenshot, theme, step, commands, replay, speed, loops});
+    for (const CommandLineOption& o : commandLineOptions) parser.addOption({o.name, o.text, o.value, o.otherwise});
     parser.process(application);
 
+    // Another call of a program that runs hands its files over and ends. Not when it is to do something of its own.
+    Call call{{}, parser.value("new")};
+    for (const QString& file : parser.positionalArguments()) call.files << QFileInfo(file).absoluteFilePath();
+    OneInstance instance;
+    bool alone = parser.isSet("own-process");
+    for (const CommandLineOption& o : commandLineOptions) alone = alone || (parser.isSet(o.name) && QString(o.name) != "new");
+    if (!alone && instance.handOver(call)) return 0;
+
     Theme wanted = static_cast<Theme>(QSettings().value("theme", static_cast<int>(Theme::day)).toInt());
-    if (parser.value(theme) == "evening") wanted = Theme::evening;
-    if (parser.value(theme) == "day") wanted = Theme::day;
-    if (parser.value(theme) == "desktop") wanted = Theme::desktop;
+    if (parser.value("theme") == "evening") wanted = Theme::evening;
+    if (parser.value("theme") == "day") wanted = Theme::day;
+    if (parser.value("theme") == "desktop") wanted = Theme::desktop;
     useLanguage();
     installTold();
     applyTheme(wanted);
 
-    Window window;
-    const QStringList wh = parser.value(size).split('x');
+    Windows windows;
+    Window& window = windows.another();
+    const QStringList wh = parser.value("size").split('x');
     if (wh.size() == 2 && wh[0].toInt() > 0 && wh[1].toInt() > 0)
         window.resize(wh[0].toInt(), wh[1].toInt());
     else
         window.resize(QSettings().value("window/size", QSize(1280, 800)).toSize());
     window.show();
-    const bool picture = parser.isSet(screenshot);
+    const bool picture = parser.isSet("screenshot");
     // One command after the other; each waits for long work of the one before.
     QStringList queue;
     auto* next = new QTimer(&window);
@@ -80,12 +87,12 @@ int main(int argc, char** argv)
         if (!begun || window.working() || !window.session().jobs().waitForAll(0)) return;
         if (queue.isEmpty()) {
             next->stop();
-            if (parser.isSet(replay)) {
-                const Recording r = readRecording(parser.value(replay));
+            if (parser.isSet("replay")) {
+                const Recording r = readRecording(parser.value("replay"));
                 if (!r.problem.isEmpty())
                     qWarning("%s", qPrintable(r.problem));
                 else
-                    window.replay().start(r, parser.value(speed).toDouble(), parser.value(loops).toInt());
+                    window.replay().start(r, parser.value("replay-speed").toDouble(), parser.value("replay-loops").toInt());
             }
             played = true;
             return;
@@ -96,10 +103,11 @@ int main(int argc, char** argv)
     next->start(20);
     QTimer::singleShot(0, &window, [&] {
         if (!picture) window.offerRecovered();
-        if (!parser.positionalArguments().isEmpty()) window.openFiles(parser.positionalArguments());
-        queue = parser.value(commands).split(',', Qt::SkipEmptyParts);
+        if (!call.files.isEmpty()) window.openFiles(call.files);
+        if (!call.newFrom.isEmpty() && !window.run("template-" + call.newFrom)) qWarning("There is no template %s.", qPrintable(call.newFrom));
+        queue = parser.value("run").split(',', Qt::SkipEmptyParts);
         // Once the files are open: a piece opens in the step where it was left.
-        if (const int n = parser.value(step).toInt(); n >= 1 && n <= static_cast<int>(steps().size()))
+        if (const int n = parser.value("step").toInt(); n >= 1 && n <= static_cast<int>(steps().size()))
             queue.prepend(QString("step-") + steps()[static_cast<std::size_t>(n) - 1]->key);
         begun = true;
     });
@@ -119,16 +127,30 @@ int main(int argc, char** argv)
                     p.drawRect(QRect(at, d->size()).adjusted(-1, -1, 0, 0));
                     p.drawPixmap(at, front);
                 }
-            const bool saved = seen.save(parser.value(screenshot));
-            if (!saved) qWarning("%s cannot be written.", qPrintable(parser.value(screenshot)));
+            const bool saved = seen.save(parser.value("screenshot"));
+            if (!saved) qWarning("%s cannot be written.", qPrintable(parser.value("screenshot")));
             window.session().keeper().forget();
             QApplication::exit(saved ? 0 : 1);
         });
         timer->start(200);
     }
+    if (!alone) {
+        instance.listen();
+        QObject::connect(&instance, &OneInstance::called, &windows, [&windows](const Call& asked) {
+            windows.open(asked.files);
+            if (!asked.newFrom.isEmpty()) windows.shown().run("template-" + asked.newFrom);
+        });
+    }
+    // The desktop's session brings back what was open.
+    QObject::connect(&application, &QGuiApplication::saveStateRequest, &windows, [&windows, &application](QSessionManager& session) {
+        QStringList command{QApplication::applicationFilePath()};
+        for (Window* w : windows.all())
+            if (!w->session().path().isEmpty()) command << w->session().path();
+        session.setRestartCommand(command);
+        session.setRestartHint(QSessionManager::RestartIfRunning);
+    });
     const int code = QApplication::exec();
     // Work that does not notice in time that it is not wanted any more must not keep the program from ending.
-    window.session().jobs().stop();
-    if (!window.session().jobs().waitForAll(700)) std::_Exit(code);
+    if (!windows.workEnded(700)) std::_Exit(code);
     return code;
 }

@@ -193,9 +193,16 @@ struct NamedLook {
 
 struct Stage;
 
+// What is said of a piece besides its title; written into what is exported.
+struct About {
+    std::string author, licence, description; // of the licence its name or address
+    friend bool operator==(const About&, const About&) = default;
+};
+
 // What a document holds: two are equal when this is.
 struct Content {
     std::string title;
+    About about;
     Sheet sheet;
     std::vector<LayerPtr> layers; // bottom first
     std::vector<Guide> guides;

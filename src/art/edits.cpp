@@ -588,4 +588,11 @@ Document withTitle(const Document& d, const std::string& title)
     return out;
 }
 
+Document withAbout(const Document& d, const About& about)
+{
+    Document out = d;
+    out.about = about;
+    return out;
+}
+
 } // namespace softrope::art

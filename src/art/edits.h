@@ -103,6 +103,7 @@ Document withSheet(const Document& d, const Sheet& sheet);
 Added withGuide(const Document& d, curve::Vec2 through, double angle);
 Document withoutGuide(const Document& d, Id guide);
 Document withTitle(const Document& d, const std::string& title);
+Document withAbout(const Document& d, const About& about);
 
 // -- freehand -----------------------------------------------------------------------------------------------------
 // Steadies and fits the samples of a stroke. `closes` tells that its end came near its start.

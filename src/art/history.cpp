@@ -6,7 +6,7 @@ namespace softrope::art {
 
 History::History(State start)
 {
-    steps_.push_back({std::move(start), {}, {}, {}, {}});
+    steps_.push_back({std::move(start), {}, {}, {}, {}, ++serial_});
 }
 
 void History::pack(std::size_t step, std::size_t beside)
@@ -38,6 +38,7 @@ void History::replace(const Document& d)
     if (before) unpack(at_ - 1, at_);
     if (after) unpack(at_ + 1, at_);
     steps_[at_].state.document = d;
+    steps_[at_].serial = ++serial_;
     if (before) pack(at_ - 1, at_);
     if (after) pack(at_ + 1, at_);
 }
@@ -75,7 +76,7 @@ void History::take(State next, const std::string& name, const std::string& burst
         return;
     }
     const Selection before = now().selection;
-    steps_.push_back({std::move(next), {}, before, name, burst});
+    steps_.push_back({std::move(next), {}, before, name, burst, ++serial_});
     ++at_;
     pack(at_ - 1, at_);
     open_ = true;
@@ -113,6 +114,21 @@ bool History::redo()
     pack(at_, at_ + 1);
     ++at_;
     open_ = false;
+    return true;
+}
+
+std::vector<History::Entry> History::entries() const
+{
+    std::vector<Entry> all;
+    for (const Step& s : steps_) all.push_back({s.name, s.serial});
+    return all;
+}
+
+bool History::goTo(std::size_t entry)
+{
+    if (entry >= steps_.size()) return false;
+    while (at_ > entry) undo();
+    while (at_ < entry) redo();
     return true;
 }
 

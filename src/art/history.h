@@ -6,6 +6,7 @@
 #include "art/packed.h"
 
 #include <cstddef>
+#include <cstdint>
 #include <deque>
 #include <optional>
 #include <string>
@@ -41,6 +42,16 @@ public:
     bool redo();
     std::size_t length() const { return steps_.size() - 1; }
 
+    // All states there are, the oldest first; `serial` is of one state alone, as long as it stays what it is.
+    struct Entry {
+        std::string name; // of the edit that led to it; empty for the oldest
+        std::uint64_t serial = 0;
+    };
+    std::vector<Entry> entries() const;
+    std::size_t position() const { return at_; } // of the present one among them
+    // Takes back or does again until that state is the present one. False when there is none such.
+    bool goTo(std::size_t entry);
+
     // Steps are kept up to this many bytes, counted by what states do not share; beyond it the oldest are dropped. The present
     // state and one step are always kept.
     void setLimit(std::size_t bytes);
@@ -54,9 +65,11 @@ private:
         std::optional<Packed> packed; // all but the present one
         Selection before;             // what was picked when the step was taken
         std::string name, burst;
+        std::uint64_t serial = 0;
     };
     std::deque<Step> steps_;
     std::size_t at_ = 0;
+    std::uint64_t serial_ = 0;
     bool open_ = false;
     std::size_t limit_ = std::size_t{1} << 30, bytes_ = 0, dropped_ = 0;
 

@@ -1,18 +1,21 @@
-#include "cli/areas.h"
-
 #include "art/build.h"
 #include "art/flatten.h"
 #include "art/tree.h"
+#include "cli/command.h"
+#include "cli/facts.h"
 #include "cli/streams.h"
 #include "files/pictures.h"
 #include "mirror/mirror.h"
 #include "planar/planar.h"
 #include "render/render.h"
 
+#include <CLI/CLI.hpp>
+#include <nlohmann/json.hpp>
+
 #include <algorithm>
 #include <cmath>
 #include <cstdlib>
-#include <iostream>
+#include <memory>
 #include <optional>
 
 namespace softrope::cli {
@@ -64,7 +67,26 @@ std::optional<mirror::Axis> axisFrom(const std::string& text)
     return mirror::Axis{{v[0], v[1]}, curve::angleOf(curve::Vec2{v[2] - v[0], v[3] - v[1]})};
 }
 
-} // namespace
+struct CombineArgs {
+    std::string in, out, operation;
+};
+
+struct AreasArgs {
+    std::string in, out;
+    double gap = 0; // px
+};
+
+struct MirrorArgs {
+    std::string in, out, axis = "auto";
+    double weld = 3; // px
+};
+
+struct FlattenArgs {
+    std::string in, out;
+    int steps = 12;
+    bool inks = false;
+    double slack = 0.3, overlap = 0.6; // px
+};
 
 int combine(const CombineArgs& a)
 {
@@ -78,7 +100,11 @@ int combine(const CombineArgs& a)
                          : a.operation == "intersection" ? Operation::intersection
                                                          : Operation::exclude;
     curve::Paths one = planar::combine(shapes, op);
-    if (a.out != "-") std::cerr << shapes.size() << " shapes -> " << one.size() << " contours, " << curve::nodeCount(one) << " nodes\n";
+    if (a.out != "-")
+        say(std::to_string(shapes.size()) + " shapes -> " + std::to_string(one.size()) + " contours, " + std::to_string(curve::nodeCount(one)) + " nodes");
+    tell("shapes", shapes.size());
+    tell("contours", one.size());
+    tell("nodes", curve::nodeCount(one));
     std::vector<art::Item> result;
     if (!one.empty()) {
         art::Artwork shape;
@@ -101,7 +127,12 @@ int areas(const AreasArgs& a)
     o.gap = a.gap;
     const planar::MapPtr map = planar::build(art::drawnLines(r.document).paths, o);
     std::vector<art::Item> shapes = art::areaShapes(*map);
-    if (a.out != "-") std::cerr << shapes.size() << " areas, " << map->bridges().size() << " gaps closed, " << map->slivers().size() << " slivers absorbed\n";
+    if (a.out != "-")
+        say(std::to_string(shapes.size()) + " areas, " + std::to_string(map->bridges().size()) + " gaps closed, " + std::to_string(map->slivers().size()) +
+            " slivers absorbed");
+    tell("areas", shapes.size());
+    tell("gaps_closed", map->bridges().size());
+    tell("slivers", map->slivers().size());
     return write(a.out, files::writeCleanSvg(withShapes(r.document, "Areas", std::move(shapes)), decimalsFor(r.document)));
 }
 
@@ -122,16 +153,23 @@ int mirror(const MirrorArgs& a)
                                       (found.empty() ? std::string() : " (confidence " + std::to_string(std::lround(100 * found[0].confidence)) + " %)") +
                                       "; say where it is with --axis.");
         axis = found[0].axis;
-        std::cerr << "axis through " << axis.through.x << "," << axis.through.y << " at " << curve::degrees(axis.angle) << " degrees, confidence "
-                  << std::lround(100 * found[0].confidence) << " %\n";
+        const auto short3 = [](double v) { return Json(std::round(v * 1000) / 1000).dump(); };
+        say("axis through " + short3(axis.through.x) + "," + short3(axis.through.y) + " at " + short3(curve::degrees(axis.angle)) + " degrees, confidence " +
+            std::to_string(std::lround(100 * found[0].confidence)) + " %");
+        tell("confidence", found[0].confidence);
     }
     std::vector<art::Id> shown;
     for (const art::LayerPtr& l : r.document.layers)
         if (l->shown) shown.push_back(l->id);
     const art::Welded w = art::withWelded(r.document, shown, axis, a.weld);
     if (a.out != "-")
-        std::cerr << w.seams << " seams welded, " << w.copied << " paths copied, " << w.dropped << " were there already, " << w.axisLines
-                  << " drawn as the axis left out\n";
+        say(std::to_string(w.seams) + " seams welded, " + std::to_string(w.copied) + " paths copied, " + std::to_string(w.dropped) + " were there already, " +
+            std::to_string(w.axisLines) + " drawn as the axis left out");
+    tell("axis", {{"x", axis.through.x}, {"y", axis.through.y}, {"degrees", curve::degrees(axis.angle)}});
+    tell("seams", w.seams);
+    tell("copied", w.copied);
+    tell("dropped", w.dropped);
+    tell("axis_lines", w.axisLines);
     return write(a.out, files::writeCleanSvg(w.document, decimalsFor(r.document)));
 }
 
@@ -147,11 +185,63 @@ int flatten(const FlattenArgs& a)
     if (o.inks && r.document.inks.empty()) return fail(badInput, "the drawing has no inks to take colours from.");
     const art::Flattened flat = art::flattened(r.document, o);
     if (a.out != "-") {
-        std::cerr << flat.areas << " areas in " << flat.colours << " colours\n";
-        for (const std::string& n : flat.notes) std::cerr << n << '\n';
-        for (const std::string& n : r.leftOut) std::cerr << n << '\n';
+        say(std::to_string(flat.areas) + " areas in " + std::to_string(flat.colours) + " colours");
+        for (const std::string& n : flat.notes) say(n);
+        for (const std::string& n : r.leftOut) say(n);
     }
+    tell("areas", flat.areas);
+    tell("colours", flat.colours);
+    tell("notes", flat.notes);
+    tell("left_out", r.leftOut);
     return write(a.out, files::writeCleanSvg(flat.document, std::max(3, decimalsFor(r.document))));
+}
+
+} // namespace
+
+void addCombine(CLI::App& app, Work& work)
+{
+    const auto a = std::make_shared<CombineArgs>();
+    CLI::App* c = app.add_subcommand("combine", "All shapes of a drawing become one");
+    c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
+    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    c->add_option("--op", a->operation, "difference: the first without the others; exclude: where an odd number lie")
+        ->required()
+        ->check(CLI::IsMember({"union", "difference", "intersection", "exclude"}));
+    c->callback([a, &work] { work = [a] { return combine(*a); }; });
+}
+
+void addAreas(CLI::App& app, Work& work)
+{
+    const auto a = std::make_shared<AreasArgs>();
+    CLI::App* c = app.add_subcommand("areas", "Every area that the lines of a drawing enclose becomes a shape");
+    c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
+    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    c->add_option("--gap", a->gap, "ends that come this near count as meeting, px")->capture_default_str()->check(CLI::Range(0.0, 1000.0));
+    c->callback([a, &work] { work = [a] { return areas(*a); }; });
+}
+
+void addMirror(CLI::App& app, Work& work)
+{
+    const auto a = std::make_shared<MirrorArgs>();
+    CLI::App* c = app.add_subcommand("mirror", "A half-drawn drawing becomes whole: mirrored and welded at the axis");
+    c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
+    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    c->add_option("--axis", a->axis, "auto (found from the picture or the lines), x=PX, or two points X1,Y1,X2,Y2")->capture_default_str();
+    c->add_option("--weld", a->weld, "ends this near the axis are put on it, px")->capture_default_str()->check(CLI::Range(0.0, 1000.0));
+    c->callback([a, &work] { work = [a] { return mirror(*a); }; });
+}
+
+void addFlatten(CLI::App& app, Work& work)
+{
+    const auto a = std::make_shared<FlattenArgs>();
+    CLI::App* c = app.add_subcommand("flatten", "Blends, opacity, gradients and blur become opaque areas that abut");
+    c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
+    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    c->add_option("--steps", a->steps, "flat steps of each gradient and blur")->capture_default_str()->check(CLI::Range(2, 64));
+    c->add_flag("--inks", a->inks, "every area takes the nearest ink of the drawing");
+    c->add_option("--slack", a->slack, "how far the steps of a blur may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
+    c->add_option("--overlap", a->overlap, "how far an area reaches under the next, px")->capture_default_str()->check(CLI::Range(0.0, 100.0));
+    c->callback([a, &work] { work = [a] { return flatten(*a); }; });
 }
 
 } // namespace softrope::cli

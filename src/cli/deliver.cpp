@@ -1,13 +1,23 @@
-#include "cli/deliver.h"
-
+#include "cli/command.h"
+#include "cli/facts.h"
 #include "cli/streams.h"
-#include "deliver/files.h"
-#include "proof/process.h"
+#include "cli/written.h"
 
-#include <ctime>
+#include <CLI/CLI.hpp>
+#include <nlohmann/json.hpp>
+
 #include <iostream>
+#include <memory>
 
 namespace softrope::cli {
+
+namespace {
+
+struct DeliverArgs {
+    std::string in, plan, out, date;
+    double width = 0;
+    bool replace = false;
+};
 
 int deliver(const DeliverArgs& a)
 {
@@ -24,23 +34,27 @@ int deliver(const DeliverArgs& a)
         if (!read.ok()) return fail(badInput, read.problem);
         plan = read.plan;
     }
-    if (plan.scope == deliver::Scope::picked) return fail(badInput, "on the command line nothing is picked; the plan's scope must be sheet or layers.");
-    deliver::Asked asked;
-    asked.mmPerPx = proof::mmPerPx(d, {});
-    asked.date = a.date;
-    if (asked.date.empty()) {
-        char text[16] = {};
-        const std::time_t now = std::time(nullptr);
-        std::tm local{};
-        if (localtime_r(&now, &local)) std::strftime(text, sizeof text, "%Y-%m-%d", &local);
-        asked.date = text;
-    }
-    const deliver::Made made = deliver::made(d, plan, asked);
-    if (!made.ok()) return fail(badOutput, made.problem);
-    if (made.files.empty()) return fail(badUse, "the plan asks for no files.");
-    if (const files::FileResult w = deliver::writeInto(a.out, made.files, a.replace); !w.ok()) return fail(badOutput, w.problem);
-    for (const deliver::MadeFile& f : made.files) std::cout << f.name << '\t' << f.bytes.size() << '\n';
+    const Delivered files = delivered(d, plan, a.out, a.date, a.replace);
+    if (!files.problem.empty()) return fail(static_cast<Exit>(files.code), files.problem);
+    if (!asJson())
+        for (const Json& f : files.list) std::cout << f["name"].get<std::string>() << '\t' << f["bytes"] << '\n';
+    tell("files", files.list);
     return done;
+}
+
+} // namespace
+
+void addDeliver(CLI::App& app, Work& work)
+{
+    const auto a = std::make_shared<DeliverArgs>();
+    CLI::App* c = app.add_subcommand("deliver", "Every file a client needs, and a sheet that shows them, into one new folder");
+    c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
+    c->add_option("--plan", a->plan, "JSON: variants, formats, sizes; left out, the plan the drawing keeps, or the usual one");
+    c->add_option("-o,--out", a->out, "folder; what lies in it stays")->required();
+    c->add_option("--width", a->width, "real width of the sheet, mm")->check(CLI::Range(0.1, 100000.0));
+    c->add_option("--date", a->date, "as it is written on the sheet; left out, today");
+    c->add_flag("--replace", a->replace, "files of the same names are written over");
+    c->callback([a, &work] { work = [a] { return deliver(*a); }; });
 }
 
 } // namespace softrope::cli

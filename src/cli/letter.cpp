@@ -1,11 +1,15 @@
-#include "cli/letter.h"
-
 #include "art/lettering.h"
+#include "cli/command.h"
+#include "cli/facts.h"
 #include "cli/streams.h"
 #include "letter/faces.h"
 
+#include <CLI/CLI.hpp>
+#include <nlohmann/json.hpp>
+
 #include <cmath>
 #include <iostream>
+#include <memory>
 #include <sstream>
 
 namespace softrope::cli {
@@ -40,7 +44,13 @@ std::string withLines(const std::string& text)
     return out;
 }
 
-} // namespace
+struct LetterArgs {
+    std::string words, face, out;
+    double size = 96, weight = 400, tracking = 0, leading = 1.2;
+    bool italic = false, inside = false, smallCaps = false, working = false;
+    std::string arc; // "CX,CY,R,START": px, START in degrees, 0 at the right, clockwise; empty = straight
+    std::string align = "start";
+};
 
 int letter(const LetterArgs& a)
 {
@@ -71,7 +81,8 @@ int letter(const LetterArgs& a)
     const auto laid = art::layoutOf(l, {});
     const art::Item* words = made.document.item(made.id);
     if (!words || !laid || words->artwork()->paths->empty()) return fail(badInput, "the words show nothing.");
-    if (!laid->missing.empty()) std::cerr << "soft-rope-cli: no typeface here has " << laid->missing.size() << " of the characters.\n";
+    if (!laid->missing.empty()) say("soft-rope-cli: no typeface here has " + std::to_string(laid->missing.size()) + " of the characters.");
+    tell("missing", laid->missing.size());
     // Straight words stand at the sheet's corner; on an arc they lie where they were put.
     d = made.document;
     curve::Box b = curve::bounds(words->artwork()->paths);
@@ -86,12 +97,48 @@ int letter(const LetterArgs& a)
 
 int faces()
 {
+    Json all = Json::array();
     for (const letter::Family& f : letter::families()) {
+        Json one{{"family", f.name}, {"faces", Json::array()}};
+        for (const letter::Listed& face : f.faces) one["faces"].push_back(face.style.empty() ? "variable" : face.style);
+        all.push_back(std::move(one));
+        if (asJson()) continue;
         std::cout << f.name;
         for (const letter::Listed& face : f.faces) std::cout << '\t' << (face.style.empty() ? "variable" : face.style);
         std::cout << '\n';
     }
+    tell("families", std::move(all));
     return std::cout.flush() ? done : badOutput;
+}
+
+} // namespace
+
+void addLetter(CLI::App& app, Work& work)
+{
+    const auto a = std::make_shared<LetterArgs>();
+    CLI::App* c = app.add_subcommand("letter", "Words become the outlines of their letters, straight or on an arc");
+    c->add_option("words", a->words, "what is set; \\n begins a new line")->required();
+    c->add_option("--face", a->face, "the typeface's family; left out, the first that ships");
+    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    c->add_option("--size", a->size, "px of the em")->capture_default_str()->check(CLI::Range(0.5, 20000.0));
+    c->add_option("--weight", a->weight, "100 thin, 400 regular, 700 bold, 900 black; the nearest that the family has")
+        ->capture_default_str()
+        ->check(CLI::Range(1.0, 1000.0));
+    c->add_option("--tracking", a->tracking, "space between letters, 1/1000 em")->capture_default_str()->check(CLI::Range(-500.0, 5000.0));
+    c->add_option("--leading", a->leading, "from line to line, times the size")->capture_default_str()->check(CLI::Range(0.1, 10.0));
+    c->add_option("--align", a->align, "start, centre or end")->capture_default_str()->check(CLI::IsMember({"start", "centre", "end"}));
+    c->add_option("--arc", a->arc, "CX,CY,R,START: round a centre; START in degrees, 0 at the right, clockwise, -90 on top");
+    c->add_flag("--inside", a->inside, "on the inside of the arc, running the other way");
+    c->add_flag("--italic", a->italic, "the slanted face");
+    c->add_flag("--small-caps", a->smallCaps, "small capitals, where the face has them");
+    c->add_flag("--working", a->working, "a working file that keeps the words, not outlines alone");
+    c->callback([a, &work] { work = [a] { return letter(*a); }; });
+}
+
+void addFaces(CLI::App& app, Work& work)
+{
+    CLI::App* c = app.add_subcommand("faces", "The typefaces that words can be set in, one family a line");
+    c->callback([&work] { work = faces; });
 }
 
 } // namespace softrope::cli

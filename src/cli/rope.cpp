@@ -1,10 +1,12 @@
-#include "cli/rope.h"
-
+#include "cli/command.h"
+#include "cli/facts.h"
 #include "cli/streams.h"
 #include "trace/laying.h"
 
+#include <CLI/CLI.hpp>
 #include <nlohmann/json.hpp>
 
+#include <memory>
 #include <optional>
 
 namespace softrope::cli {
@@ -34,7 +36,10 @@ std::optional<Holds> holdsFrom(const std::string& text)
     return out;
 }
 
-} // namespace
+struct RopeArgs {
+    std::string in, holds, out, follow = "edge";
+    double slack = curve::defaultSlack; // px
+};
 
 int rope(const RopeArgs& a)
 {
@@ -56,8 +61,23 @@ int rope(const RopeArgs& a)
     i.name = "Rope line";
     art::Artwork w;
     w.setPaths({trace::ropeCurve(*map, laid, holds->closed, a.slack).path});
+    tell("nodes", curve::nodeCount(w.paths));
     i.is = std::move(w);
     return writeOnPicture(a.out, p.picture.width, p.picture.height, "Rope", {std::move(i)});
+}
+
+} // namespace
+
+void addRope(CLI::App& app, Work& work)
+{
+    const auto a = std::make_shared<RopeArgs>();
+    CLI::App* c = app.add_subcommand("rope", "A rope laid through holds, as clicks of the Rope tool lay it");
+    c->add_option("picture", a->in, "PNG, JPEG, WebP, TIFF, BMP or GIF; - reads standard input")->required();
+    c->add_option("--holds", a->holds, "JSON: {\"holds\": [[x, y], ...], \"closed\": true}, px of the picture")->required();
+    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    c->add_option("--follow", a->follow, "edge, or line: the middle of dark lines")->capture_default_str()->check(CLI::IsMember({"edge", "line"}));
+    c->add_option("--slack", a->slack, "how far a curve may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
+    c->callback([a, &work] { work = [a] { return rope(*a); }; });
 }
 
 } // namespace softrope::cli

@@ -2,6 +2,9 @@
 
 #include "art/edits.h"
 #include "art/tree.h"
+#include "cli/facts.h"
+
+#include <nlohmann/json.hpp>
 
 #include <iostream>
 #include <iterator>
@@ -10,7 +13,8 @@ namespace softrope::cli {
 
 int fail(Exit code, const std::string& message)
 {
-    std::cerr << "soft-rope-cli: " << message << '\n';
+    say("soft-rope-cli: " + message);
+    tell("problem", message);
     return code;
 }
 
@@ -28,11 +32,15 @@ files::TextResult readAll(const std::string& name)
 int write(const std::string& name, std::string_view content)
 {
     if (name == "-") {
+        resultOnOutput();
         std::cout.write(content.data(), static_cast<std::streamsize>(content.size())).flush();
         return std::cout ? done : fail(badOutput, "standard output cannot be written.");
     }
     const files::FileResult r = files::saveAtomically(name, content);
-    return r.ok() ? done : fail(badOutput, r.problem);
+    if (!r.ok()) return fail(badOutput, r.problem);
+    tell("out", name);
+    tell("bytes", content.size());
+    return done;
 }
 
 files::SvgResult readDrawing(const std::string& in)
@@ -62,14 +70,19 @@ std::shared_ptr<const pixel::Picture> pictureOf(const art::Reference& r)
     return std::make_shared<const pixel::Picture>(r.paper ? pixel::squared(p.picture, *r.paper) : std::move(p.picture));
 }
 
-int writeOnPicture(const std::string& name, int width, int height, const std::string& layerName, std::vector<art::Item> items)
+art::Document onPicture(int width, int height, const std::string& layerName, std::vector<art::Item> items)
 {
     art::Document d = art::newDocument();
     d.sheet.width = width;
     d.sheet.height = height;
     const art::Id layer = d.layers.front()->id;
     d = art::withLayer(d, layer, [&](art::Layer& l) { l.name = layerName; });
-    return write(name, files::writeCleanSvg(art::withItems(d, layer, std::move(items)).document));
+    return art::withItems(d, layer, std::move(items)).document;
+}
+
+int writeOnPicture(const std::string& name, int width, int height, const std::string& layerName, std::vector<art::Item> items)
+{
+    return write(name, files::writeCleanSvg(onPicture(width, height, layerName, std::move(items))));
 }
 
 } // namespace softrope::cli

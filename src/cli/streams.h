@@ -13,7 +13,7 @@
 
 namespace softrope::cli {
 
-enum Exit { done = 0, badInput = 1, badUse = 2, badOutput = 3, faultsFound = 4 };
+enum Exit { done = 0, badInput = 1, badUse = 2, badOutput = 3, faultsFound = 4, stopped = 130 };
 
 // Says why on standard error and gives the code back.
 int fail(Exit code, const std::string& message);
@@ -25,7 +25,8 @@ files::PictureResult readPicture(const std::string& name);
 std::shared_ptr<const pixel::Picture> pictureOf(const art::Reference& r);
 files::SvgResult readDrawing(const std::string& in);
 int write(const std::string& name, std::string_view content);
-// A drawing of a picture's size with these things in one layer, as clean SVG.
+// A drawing of a picture's size with these things in one layer; written as clean SVG.
+art::Document onPicture(int width, int height, const std::string& layerName, std::vector<art::Item> items);
 int writeOnPicture(const std::string& name, int width, int height, const std::string& layerName, std::vector<art::Item> items);
 
 } // namespace softrope::cli

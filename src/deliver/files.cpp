@@ -37,6 +37,7 @@ Document pickedOnly(const Document& d, const std::vector<art::Id>& picked)
 {
     Document only = art::fragmentOf(d, picked);
     only.title = d.title;
+    only.about = d.about;
     // Mirrored layers show their other half of it as well.
     for (art::LayerPtr& l : only.layers)
         if (const art::Layer* was = d.layer(l->id); was && was->mirror) {

@@ -204,6 +204,7 @@ Document emptied(const Document& d)
 {
     Document out = art::newDocument(d.sheet);
     out.title = d.title;
+    out.about = d.about;
     out.sheet.hasBackground = false;
     return out;
 }

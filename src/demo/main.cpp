@@ -53,11 +53,12 @@ int main(int argc, char** argv)
             return 3;
         }
     }
-    if (!std::filesystem::exists(folder / "moth-scan.png")) {
+    for (const auto& [name, page, seed] :
+         {std::tuple<const char*, const char*, std::uint64_t>{"moth-scan.png", "moth", 4}, {"moth-half-scan.png", "moth-half", 6}}) {
+        if (std::filesystem::exists(folder / name)) continue;
         demo::ScanOptions o;
-        o.seed = 4;
-        const files::FileResult r =
-            files::saveAtomically((folder / "moth-scan.png").string(), files::writePng(demo::scan(demo::page("moth"), o).picture, o.dotsPerInch));
+        o.seed = seed;
+        const files::FileResult r = files::saveAtomically((folder / name).string(), files::writePng(demo::scan(demo::page(page), o).picture, o.dotsPerInch));
         if (!r.ok()) {
             std::cerr << r.problem << '\n';
             return 3;

@@ -1,5 +1,6 @@
 #include "files/pictures.h"
 
+#include "files/colour_profile.h"
 #include "files/loaded_rows.h"
 #include "words/said.h"
 
@@ -52,6 +53,14 @@ std::string formatOf(const std::vector<std::byte>& b)
     return starts({0x89, 'P', 'N', 'G'}) ? "png" : starts({0xFF, 0xD8, 0xFF}) ? "jpeg" : "";
 }
 
+// EXIF's eight ways to lie (TIFF 6.0, tag Orientation), as the decoder tells them.
+QImage turnedAs(QImage image, QImageIOHandler::Transformations how)
+{
+    const auto asked = [&](QImageIOHandler::Transformation t) { return (how & t) != 0; };
+    image = image.mirrored(asked(QImageIOHandler::TransformationMirror), asked(QImageIOHandler::TransformationFlip));
+    return asked(QImageIOHandler::TransformationRotate90) ? image.transformed(QTransform().rotate(90)) : image;
+}
+
 PictureResult failed(const std::string& why)
 {
     PictureResult r;
@@ -92,6 +101,15 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
     // Readers report 96 or 72 dpi as a stand-in; only other values say something.
     const double dpi = image.dotsPerMeterX() * 0.0254;
     r.dotsPerInch = dpi > 100 ? dpi : 0;
+    // Colours as they were meant: by the profile the file brings.
+    const std::vector<std::byte> profile = profileIn(bytes, format);
+    if (!profile.empty() && format == "jpeg" && hasFourInks(bytes)) {
+        const pixel::Picture inked = fromFourInks(bytes, profile, cancelled);
+        if (!inked.empty()) {
+            const QImage flat(reinterpret_cast<const uchar*>(inked.data.data()), inked.width, inked.height, static_cast<qsizetype>(inked.width) * 4, QImage::Format_RGBA8888);
+            image = turnedAs(flat.copy(), reader.transformation());
+        }
+    }
     image.convertTo(QImage::Format_RGBA8888);
     if (image.isNull()) return failed(words::said("There is not enough memory for %1.", {name}));
     r.picture = pixel::Picture(image.width(), image.height());
@@ -104,6 +122,7 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
             for (int y = rows; y < image.height(); ++y) std::memset(image.scanLine(y), 255, static_cast<std::size_t>(image.width()) * 4);
     }
     for (int y = 0; y < image.height(); ++y) std::memcpy(r.picture.row(y), image.constScanLine(y), static_cast<std::size_t>(image.width()) * 4);
+    if (!profile.empty()) toSrgb(r.picture, profile);
     return r;
 }
 

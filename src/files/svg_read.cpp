@@ -1,4 +1,5 @@
 #include "curve/polygon.h"
+#include "files/about.h"
 #include "files/drawing_text.h"
 #include "files/path_data.h"
 #include "files/recipes.h"
@@ -73,6 +74,8 @@ public:
                 background(n);
             else if (name == "title")
                 d_.title = n.text().get();
+            else if (name == "metadata")
+                readAbout(n, d_.title, d_.about);
             else
                 loose(n, style);
         }

@@ -1,6 +1,7 @@
 #include "art/edits.h"
 #include "art/mirrored.h"
 #include "art/tree.h"
+#include "files/about.h"
 #include "files/bytes.h"
 #include "files/island.h"
 #include "files/path_data.h"
@@ -68,6 +69,7 @@ public:
             for (const art::NamedLook& l : d_.looks) look(l);
         }
         if (!d_.title.empty()) root_.append_child("title").text().set(d_.title.c_str());
+        writeAbout(root_, d_.title, d_.about);
         if (d_.sheet.hasBackground) {
             pugi::xml_node r = root_.append_child("rect");
             if (working_) set(r, "rope:is", "background");

@@ -159,8 +159,8 @@ std::vector<EdgePoint> edgePoints(const pixel::Grey& picture, std::size_t most)
     blur(small, w, h, 1);
     std::vector<EdgePoint> all;
     const auto px = [&](int x, int y) { return small[static_cast<std::size_t>(y) * static_cast<std::size_t>(w) + static_cast<std::size_t>(x)]; };
-    // A frame of 2 % is left out: page borders and scanner shadows are no drawing.
-    const int margin = std::max(2, std::min(w, h) / 50);
+    // A frame of 2 % is left out: page borders and scanner shadows are no drawing. So is what the blur took in from beyond the border.
+    const int margin = std::max(4, std::min(w, h) / 50);
     for (int y = margin; y < h - margin; ++y)
         for (int x = margin; x < w - margin; ++x) {
             const double gx = px(x + 1, y) - px(x - 1, y), gy = px(x, y + 1) - px(x, y - 1), g = std::hypot(gx, gy);

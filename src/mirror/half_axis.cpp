@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <limits>
 
 namespace softrope::mirror {
 
@@ -357,17 +358,33 @@ bool drawnAsAxis(const Path& line, const Axis& axis, const Paths& drawing, doubl
 {
     if (line.closed || line.nodes.size() < 2) return false;
     const Vec2 way = along(axis);
-    Span own, all;
-    for (const Vec2 p : flatten(line, 0.25 * std::max(tolerance, 1e-6))) {
-        if (std::abs(offsetFrom(axis, p)) > tolerance) return false;
-        own.add(dot(p, way));
-    }
+    const double step = std::max(tolerance, 1e-6);
+    const auto onAxis = [&](Vec2 p) { return std::abs(offsetFrom(axis, p)) <= tolerance; };
+    const std::vector<Vec2> own = flatten(line, 0.25 * step);
+    if (!std::all_of(own.begin(), own.end(), onAxis)) return false;
+    Span self;
+    for (const Vec2 p : own) self.add(dot(p, way));
+    // A tracer may have led part of it on into other lines: all stretches along the axis count together.
+    constexpr double alongIt = 0.9; // of a stretch's length
+    std::vector<std::pair<double, double>> stretches;
+    Span others;
     for (const Path& p : drawing) {
-        if (&p == &line || p == line) continue;
-        for (const Vec2 q : flatten(p, std::max(tolerance, 1e-6))) all.add(dot(q, way));
+        const std::vector<Vec2> at = flatten(p, 0.25 * step);
+        for (std::size_t k = 0; k < at.size(); ++k) {
+            if (!onAxis(at[k])) others.add(dot(at[k], way));
+            if (k == 0 || !onAxis(at[k]) || !onAxis(at[k - 1])) continue;
+            const double a = dot(at[k - 1], way), b = dot(at[k], way);
+            if (std::abs(b - a) >= alongIt * distance(at[k - 1], at[k])) stretches.emplace_back(std::min(a, b), std::max(a, b));
+        }
     }
-    constexpr double nearly = 0.85;
-    return all.length() > 0 && own.length() >= nearly * all.length();
+    std::sort(stretches.begin(), stretches.end());
+    double covered = 0, until = -std::numeric_limits<double>::infinity();
+    for (const auto& [a, b] : stretches) {
+        covered += std::max(0.0, b - std::max(a, until));
+        until = std::max(until, b);
+    }
+    constexpr double nearly = 0.85, mostly = 0.5;
+    return others.length() > 0 && covered >= nearly * others.length() && self.length() >= mostly * others.length();
 }
 
 } // namespace softrope::mirror

@@ -17,7 +17,8 @@ std::vector<FoundAxis> halfAxes(const curve::Paths& lines, const std::optional<c
 // away clearly comes before a symmetry that is not clearer, since half a thing is often alike above and below.
 std::vector<FoundAxis> findAxes(const curve::Paths& lines, const std::vector<EdgePoint>& edges, const std::optional<curve::Box>& page);
 
-// True for an open line that was drawn as the axis: straight, along it within `tolerance` px, nearly as long as all the drawing is along it.
+// True for an open line that was drawn as the axis: straight, along it within `tolerance` px, at least half as long as
+// the rest of the drawing is along it, and nearly as long together with what else lies on the axis.
 bool drawnAsAxis(const curve::Path& line, const Axis& axis, const curve::Paths& drawing, double tolerance);
 
 } // namespace softrope::mirror

@@ -86,6 +86,17 @@ Vec2 sizeOf(const art::Document& d, const Page& page)
     return {(area.width() + 2 * margin) * page.ptPerPx, (area.height() + 2 * margin) * page.ptPerPx};
 }
 
+// The document information dictionary (ISO 32000-1, 14.3.3) has no place for a licence: it stands with the description.
+void tellAbout(cairo_surface_t* pdf, const art::Document& d)
+{
+    const auto tell = [&](cairo_pdf_metadata_t what, const std::string& text) {
+        if (!text.empty()) cairo_pdf_surface_set_metadata(pdf, what, text.c_str());
+    };
+    tell(CAIRO_PDF_METADATA_TITLE, d.title);
+    tell(CAIRO_PDF_METADATA_AUTHOR, d.about.author);
+    tell(CAIRO_PDF_METADATA_SUBJECT, d.about.description + (d.about.description.empty() || d.about.licence.empty() ? "" : ". ") + d.about.licence);
+}
+
 } // namespace
 
 std::vector<std::byte> renderPdf(const art::Document& d, const Page& page, const Options& o)
@@ -94,7 +105,7 @@ std::vector<std::byte> renderPdf(const art::Document& d, const Page& page, const
     const Vec2 size = sizeOf(d, page);
     SurfaceHandle pdf(cairo_pdf_surface_create_for_stream(collect, &bytes, size.x, size.y));
     if (!pdf.good()) return {};
-    if (!d.title.empty()) cairo_pdf_surface_set_metadata(pdf.surface, CAIRO_PDF_METADATA_TITLE, d.title.c_str());
+    tellAbout(pdf.surface, d);
     paintPage(pdf.surface, d, page, o);
     if (!finished(pdf.surface)) return {};
     return bytes;
@@ -106,7 +117,7 @@ std::vector<std::byte> renderPdf(const std::vector<art::Document>& pages, const 
     const Vec2 size = sizeOf(pages.front(), {});
     SurfaceHandle pdf(cairo_pdf_surface_create_for_stream(collect, &bytes, size.x, size.y));
     if (!pdf.good()) return {};
-    if (!pages.front().title.empty()) cairo_pdf_surface_set_metadata(pdf.surface, CAIRO_PDF_METADATA_TITLE, pages.front().title.c_str());
+    tellAbout(pdf.surface, pages.front());
     for (const art::Document& d : pages) {
         const Vec2 of = sizeOf(d, {});
         cairo_pdf_surface_set_size(pdf.surface, of.x, of.y);

@@ -5,6 +5,8 @@
 
 #include <catch2/catch.hpp>
 
+#include <set>
+
 using namespace softrope;
 using namespace softrope::art;
 using curve::Vec2;
@@ -214,4 +216,34 @@ TEST_CASE("a step among many things, in groups and areas too, costs what it chan
         REQUIRE(h.now().document == was[k]);
     }
     CHECK_FALSE(h.canUndo());
+}
+
+TEST_CASE("any state can be gone to and back, and each is known by a number of its own")
+{
+    art::Document d = art::newDocument();
+    art::History h({d, {}});
+    std::vector<art::Document> states{d};
+    for (int k = 0; k < 6; ++k) {
+        d = art::withTitle(d, "state " + std::to_string(k));
+        h.take({d, {}}, "Step " + std::to_string(k));
+        states.push_back(d);
+    }
+    const auto entries = h.entries();
+    REQUIRE(entries.size() == 7);
+    CHECK(entries[0].name.empty());
+    CHECK(entries[3].name == "Step 2");
+    std::set<std::uint64_t> serials;
+    for (const auto& e : entries) serials.insert(e.serial);
+    CHECK(serials.size() == 7);
+    for (const std::size_t to : {2, 6, 0, 5, 5, 1}) {
+        REQUIRE(h.goTo(to));
+        CHECK(h.position() == to);
+        CHECK(h.now().document == states[to]);
+    }
+    CHECK_FALSE(h.goTo(7));
+    // Gone on from there, what was ahead is given up; the others keep their numbers.
+    h.take({art::withTitle(h.now().document, "other"), {}}, "Other");
+    CHECK(h.entries().size() == 3);
+    CHECK(h.entries()[1].serial == entries[1].serial);
+    CHECK_FALSE(serials.count(h.entries()[2].serial));
 }

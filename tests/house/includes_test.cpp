@@ -29,7 +29,7 @@ const std::map<std::string, std::set<std::string>> mayUse{
     {"proof", {"words", "curve", "planar", "pixel", "art", "render"}},
     {"files", {"words", "letter", "curve", "planar", "pixel", "art", "render", "proof"}},
     {"deliver", {"words", "letter", "curve", "planar", "pixel", "art", "render", "files"}},
-    {"cli", {"deliver", "letter", "curve", "shade", "pixel", "trace", "art", "render", "proof", "files", "planar", "mirror", "tone"}},
+    {"cli", {"words", "deliver", "letter", "curve", "shade", "pixel", "trace", "art", "render", "proof", "files", "planar", "mirror", "tone"}},
     {"app", {"deliver", "words", "letter", "curve", "shade", "pixel", "trace", "art", "render", "proof", "files", "demo", "planar", "mirror", "tone"}},
     {"demo", {"words", "letter", "curve", "shade", "planar", "mirror", "pixel", "art", "files", "proof", "render", "trace"}},
 };

@@ -26,18 +26,25 @@ TEST_CASE("the desktop entry opens SVG, names the program and its icon")
 {
     const std::string entry = read(top / "packaging/soft-rope.desktop");
     CHECK(entry.rfind("[Desktop Entry]\n", 0) == 0);
-    for (const char* line : {"Type=Application", "Name=Soft Rope", "Exec=soft-rope %F", "Icon=soft-rope", "MimeType=image/svg+xml;"}) {
+    for (const char* line : {"Type=Application", "Name=Soft Rope", "Exec=soft-rope %F", "Icon=soft-rope", "Terminal=false"}) {
         INFO(line);
         CHECK(entry.find(std::string("\n") + line + '\n') != std::string::npos);
     }
+    for (const char* kind : {"image/svg+xml", "image/png", "image/jpeg", "image/webp", "image/tiff", "application/pdf"}) {
+        INFO(kind);
+        CHECK(std::regex_search(entry, std::regex(std::string("\nMimeType=.*") + std::regex_replace(kind, std::regex("\\+"), "\\+") + ';')));
+    }
     CHECK(fs::exists(top / "packaging/soft-rope.svg"));
+    CHECK(std::system(("desktop-file-validate '" + (top / "packaging/soft-rope.desktop").string() + "'").c_str()) == 0);
 }
 
 TEST_CASE("the metainfo names the licence and the desktop entry")
 {
-    const std::string info = read(top / "packaging/io.github.soft_rope.SoftRope.metainfo.xml");
+    const std::string info = read(top / "packaging/io.github.soft_rope.SoftRope.metainfo.xml.in");
     CHECK(info.find("<project_license>GPL-3.0-or-later</project_license>") != std::string::npos);
     CHECK(info.find("soft-rope.desktop") != std::string::npos);
+    // As it is installed, with version and date.
+    CHECK(std::system("appstreamcli validate --no-net '" SOFT_ROPE_METAINFO "' >/dev/null 2>&1") == 0);
     CHECK(read(top / "LICENSE").find("GNU GENERAL PUBLIC LICENSE") != std::string::npos);
 }
 

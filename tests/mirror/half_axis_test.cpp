@@ -79,6 +79,13 @@ TEST_CASE("a line drawn as the axis is left out at the weld, one beside it is no
     // A short straight on the axis is a part of the drawing.
     const Path mark = polyline({h.middle, h.middle + 60.0 * mirror::along(axis)}, false);
     CHECK_FALSE(mirror::drawnAsAxis(mark, axis, h.lines, 4));
+    // Traced in two, the lower part led on into another line.
+    Paths two = h.lines;
+    const Vec2 way = mirror::along(axis), top = two.back().nodes.front().at, foot = two.back().nodes.back().at;
+    two.back() = polyline({top, top + 0.72 * (foot - top)}, false);
+    two.push_back(polyline({top + 0.74 * (foot - top), foot, foot - 90.0 * perpendicular(way)}, false));
+    CHECK(mirror::drawnAsAxis(two[two.size() - 2], axis, two, 4));
+    CHECK_FALSE(mirror::drawnAsAxis(two.back(), axis, two, 4));
     mirror::WeldOptions o;
     o.tolerance = 5;
     const mirror::Welded w = mirror::weld(h.lines, axis, o);

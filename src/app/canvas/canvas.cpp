@@ -307,7 +307,7 @@ void Canvas::fitSheet()
     // The sight line floats over the top.
     pane.setTop(pane.top() + 46);
     v.fit(pane, {{0, 0}, {session_.document().sheet.width, session_.document().sheet.height}}, 14);
-    v.centre.y -= 23 / v.zoom;
+    v.pan({0, 23});
     setView(v);
 }
 
@@ -328,6 +328,14 @@ void Canvas::zoomBy(double factor)
     View v = view_;
     const QPointF at = inside_ ? pointer_.screen : panes().back().rect.center();
     v.zoomAt(paneAt(at), at, factor);
+    changeView(v);
+}
+
+void Canvas::turnBy(double angle)
+{
+    View v = view_;
+    const QPointF at = inside_ ? pointer_.screen : panes().back().rect.center();
+    v.turnAt(paneAt(at), at, angle);
     changeView(v);
 }
 

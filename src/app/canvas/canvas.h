@@ -94,6 +94,7 @@ public:
     void fitSelection();
     void zoomBy(double factor);
     void zoomTo(double zoom);
+    void turnBy(double angle); // radians, clockwise, about the pointer or the middle
     curve::Vec2 pointerOnSheet() const { return pointer_.sheet; }
     QPointF toWidget(curve::Vec2 sheet) const;      // in the pane where the artwork is
     double lastFrame() const { return lastFrame_; } // ms of the interface thread for the last picture
@@ -153,7 +154,9 @@ private:
     Tool* tool_ = nullptr;
     std::function<bool(curve::Vec2)> clicks_;
     std::function<void(Marks&)> preview_;
-    Tool* borrowedFrom_ = nullptr;
+    QString borrowedFrom_; // the tool that comes back after a stroke with the pen's other end or its button
+    void borrow(const QString& id);
+    void giveBack();
     art::Stroke look_;
     bool snapping_ = true, placing_ = true, linesOnTop_ = false;
     std::map<QString, double> settings_;

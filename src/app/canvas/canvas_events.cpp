@@ -122,7 +122,7 @@ void Canvas::pointerMove(const Pointer& p)
     inside_ = true;
     if (panning_) {
         View v = view_;
-        v.centre -= Vec2{p.screen.x() - panFrom_.x(), p.screen.y() - panFrom_.y()} / v.zoom;
+        v.pan({p.screen.x() - panFrom_.x(), p.screen.y() - panFrom_.y()});
         panFrom_ = p.screen;
         changeView(v);
         return;
@@ -207,30 +207,52 @@ void Canvas::tabletEvent(QTabletEvent* e)
     p.tiltX = static_cast<float>(e->xTilt());
     p.tiltY = static_cast<float>(e->yTilt());
     p.pen = true;
+    // The other end of the pen rubs out, its button picks; the tool in hand comes back after the stroke.
+    const bool rubs = e->pointerType() == QPointingDevice::PointerType::Eraser;
+    const Qt::MouseButton button = e->button() == Qt::RightButton ? Qt::LeftButton : e->button();
     switch (e->type()) {
     case QEvent::TabletPress:
         setFocus(Qt::MouseFocusReason);
-        pointerDown(e->button(), p);
+        if (!pressed_ && (rubs || e->button() == Qt::RightButton)) borrow(rubs ? "trim" : "pick");
+        pointerDown(button, p);
         break;
-    case QEvent::TabletRelease: pointerUp(e->button(), p); break;
+    case QEvent::TabletRelease:
+        pointerUp(button, p);
+        giveBack();
+        break;
     default: pointerMove(p);
     }
     e->accept();
 }
 
+void Canvas::borrow(const QString& id)
+{
+    if (borrowedFrom_.isEmpty() && tool_ && tool_->id() != id) {
+        const QString own = tool_->id();
+        takeTool(id);
+        borrowedFrom_ = own;
+    }
+}
+
+void Canvas::giveBack()
+{
+    if (!borrowedFrom_.isEmpty()) takeTool(std::exchange(borrowedFrom_, {}));
+}
+
 void Canvas::wheelEvent(QWheelEvent* e)
 {
+    constexpr double across = 60, notchTurn = 5; // px and degrees of a notch
     View v = view_;
     const bool touch = !e->pixelDelta().isNull() && e->source() != Qt::MouseEventNotSynthesized;
-    if (touch && !e->modifiers().testFlag(Qt::ControlModifier)) {
-        v.centre -= Vec2{double(e->pixelDelta().x()), double(e->pixelDelta().y())} / v.zoom;
-    } else {
-        const double notches = e->angleDelta().y() / 120.0;
-        if (e->modifiers().testFlag(Qt::ShiftModifier))
-            v.centre.x -= notches * 60 / v.zoom;
-        else
-            v.zoomAt(paneAt(e->position()), e->position(), std::pow(1.2, notches));
-    }
+    const double notches = e->angleDelta().y() / 120.0;
+    if (touch && !(e->modifiers() & (Qt::ControlModifier | Qt::ShiftModifier)))
+        v.pan({double(e->pixelDelta().x()), double(e->pixelDelta().y())});
+    else if (e->angleDelta().x() != 0 && notches == 0)
+        v.pan({e->angleDelta().x() / 120.0 * across, 0});
+    else if (e->modifiers().testFlag(Qt::ShiftModifier))
+        v.turnAt(paneAt(e->position()), e->position(), curve::radians(notches * notchTurn));
+    else
+        v.zoomAt(paneAt(e->position()), e->position(), std::pow(1.2, notches));
     changeView(v);
     e->accept();
 }
@@ -287,7 +309,10 @@ bool Canvas::event(QEvent* e)
         if (auto* pinch = static_cast<QPinchGesture*>(static_cast<QGestureEvent*>(e)->gesture(Qt::PinchGesture))) {
             View v = view_;
             const QPointF at = mapFromGlobal(pinch->centerPoint());
+            const QPointF moved = pinch->centerPoint() - pinch->lastCenterPoint();
+            if (!pinch->lastCenterPoint().isNull()) v.pan({moved.x(), moved.y()});
             v.zoomAt(paneAt(at), at, pinch->scaleFactor());
+            v.turnAt(paneAt(at), at, curve::radians(pinch->rotationAngle() - pinch->lastRotationAngle()));
             changeView(v);
             return true;
         }

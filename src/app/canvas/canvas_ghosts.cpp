@@ -96,8 +96,7 @@ curve::Box Canvas::paneBox() const
 {
     const QRectF pane = panes().back().rect;
     curve::Box b;
-    b.add(view_.toSheet(pane, pane.topLeft()));
-    b.add(view_.toSheet(pane, pane.bottomRight()));
+    for (const QPointF corner : {pane.topLeft(), pane.topRight(), pane.bottomRight(), pane.bottomLeft()}) b.add(view_.toSheet(pane, corner));
     return b;
 }
 

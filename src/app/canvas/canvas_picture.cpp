@@ -163,16 +163,26 @@ void Canvas::paintPane(QPainter& p, std::size_t which, const Pane& pane)
     p.setClipRect(pane.rect);
     p.fillRect(pane.rect, colours().bench);
     const art::Sheet& sheet = comparesIn(pane) ? compared_.sheet : session_.document().sheet;
-    const QRectF page(toQt(toScreen * Vec2{0, 0}), toQt(toScreen * Vec2{sheet.width, sheet.height}));
-    p.fillRect(page, colours().sheet);
-    p.setPen(QPen(colours().line, 1));
-    p.setBrush(Qt::NoBrush);
-    p.drawRect(page.adjusted(-0.5, -0.5, 0.5, 0.5));
+    if (view_.turn == 0) {
+        const QRectF page(toQt(toScreen * Vec2{0, 0}), toQt(toScreen * Vec2{sheet.width, sheet.height}));
+        p.fillRect(page, colours().sheet);
+        p.setPen(QPen(colours().line, 1));
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(page.adjusted(-0.5, -0.5, 0.5, 0.5));
+    } else {
+        QPolygonF page;
+        for (const Vec2 corner : {Vec2{0, 0}, Vec2{sheet.width, 0}, Vec2{sheet.width, sheet.height}, Vec2{0, sheet.height}}) page << toQt(toScreen * corner);
+        p.setRenderHint(QPainter::Antialiasing);
+        p.setPen(QPen(colours().line, 1));
+        p.setBrush(colours().sheet);
+        p.drawPolygon(page);
+        p.setRenderHint(QPainter::Antialiasing, false);
+    }
     if (!base.image.isNull()) {
         if (const auto back = curve::inverse(base.toImage)) {
             Affine m = toScreen * *back;
             const double ratio = devicePixelRatioF();
-            const bool exact = std::abs(m.a * ratio - 1) < 1e-9;
+            const bool exact = std::abs(m.a * ratio - 1) < 1e-9 && std::abs(m.b) < 1e-9;
             if (exact) {
                 // Moved by whole pixels, it stays sharp and is copied, not filtered.
                 m.e = std::round(m.e * ratio) / ratio;
@@ -264,7 +274,12 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
         else
             for (const art::ItemPtr& i : held_) // not round what only goes along
                 if (session_.selection().has(i->id)) box.add(art::bounds(*i));
-        if (!box.empty() && tool_ && (tool_->id() == "pick" || tool_->id() == "place")) m.brackets(QRectF(m.at(box.min), m.at(box.max)));
+        if (!box.empty() && tool_ && (tool_->id() == "pick" || tool_->id() == "place")) {
+            // Square to the sheet, however it lies.
+            QRectF around({}, QSizeF(box.width() * view_.zoom, box.height() * view_.zoom));
+            around.moveCenter(m.at(box.centre()));
+            m.brackets(around, view_.turn);
+        }
     }
     if (linesOnTop_ && pane.artwork && !view_.squint) {
         constexpr std::size_t most = 20000; // nodes: more would be in the way of the hand

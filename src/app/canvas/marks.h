@@ -37,6 +37,8 @@ public:
     void tick(curve::Vec2 at);
     void handle(curve::Vec2 node, curve::Vec2 handle, bool broken);
     void openEnd(curve::Vec2 at, bool strong);
+    // Square to the sheet, from one corner to the other.
+    QPolygonF frame(curve::Vec2 a, curve::Vec2 b) const { return QPolygonF{{at(a), at({b.x, a.y}), at(b), at({a.x, b.y})}}; }
     void brackets(const QRectF& screenBox, double turn = 0);
     void line(const curve::Paths& paths, const QColor& colour, double width, Qt::PenStyle style = Qt::SolidLine);
     // Areas lightly filled with a paint that they will have; nothing without one.

@@ -112,6 +112,7 @@ void addEditCommands(CommandDesk& at)
         [&at] { return at.session.history().canUndo(); });
     at.add(
         "redo", tr("Redo"), "Ctrl+Shift+Z", edit, [&at] { at.session.redo(); }, [&at] { return at.session.history().canRedo(); });
+    at.add("history", tr("History…"), "Ctrl+Alt+Z", edit, [&at] { at.files.history(); });
     at.add(
         "copy", tr("Copy"), "Ctrl+C", edit, [&at] { copyPicked(at); }, picked);
     at.add("paste", tr("Paste"), "Ctrl+V", edit, [&at] { pasteAnything(at); });

@@ -23,8 +23,9 @@ void addHelpCommands(CommandDesk& at)
         "replay-stop", tr("Tablet stand-in: stop"), "Shift+F4", help, [&at] { at.replay.stop(); }, [&at] { return at.replay.running(); });
     at.add("keys", tr("Keys"), "F1", help, [&at] {
         KeysPage page(at.commands, &at.window);
-        page.exec();
+        if (page.exec() == KeysPage::jobWanted) at.files.job(std::nullopt);
     });
+    at.add("job", tr("How the job goes"), "Ctrl+F1", help, [&at] { at.files.job(std::nullopt); });
     at.add("do-offered", tr("Do what the strip offers"), "Ctrl+Alt+Return", help, [&at] {
         if (!at.parts.doOffered()) at.say(tr("Nothing is offered now."));
     });

@@ -4,6 +4,7 @@
 
 #include <QHBoxLayout>
 #include <QHeaderView>
+#include <QKeyEvent>
 #include <QKeySequenceEdit>
 #include <QLabel>
 #include <QLineEdit>
@@ -147,6 +148,14 @@ void KeysPage::tell()
         says_->setText(tr("%1 is the key of \"%2\", which stays.").arg(keys, holder->name));
     else
         says_->setText(tr("%1 is the key of \"%2\" now, which would have none.").arg(keys, holder->name));
+}
+
+void KeysPage::keyPressEvent(QKeyEvent* e)
+{
+    if (e->key() == Qt::Key_F1)
+        done(jobWanted);
+    else
+        QDialog::keyPressEvent(e);
 }
 
 } // namespace softrope::app

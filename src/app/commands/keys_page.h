@@ -17,6 +17,11 @@ class KeysPage : public QDialog {
     Q_OBJECT
 public:
     KeysPage(Commands& commands, QWidget* parent);
+    // F1 on the page itself ends it with this: how the job goes is wanted.
+    static constexpr int jobWanted = 2;
+
+protected:
+    void keyPressEvent(QKeyEvent*) override;
 
 private:
     Commands& commands_;

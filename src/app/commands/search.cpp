@@ -1,5 +1,6 @@
 #include "app/commands/search.h"
 
+#include "app/commands/other_words.h"
 #include "app/theme/theme.h"
 
 #include <QKeyEvent>
@@ -104,7 +105,7 @@ void CommandSearch::filter(const QString& words)
     shown_.clear();
     const QStringList parts = words.toLower().split(' ', Qt::SkipEmptyParts);
     for (const Command& c : commands_) {
-        const QString text = (nameOf(c.group) + ' ' + c.name).toLower();
+        const QString text = (nameOf(c.group) + ' ' + c.name + ' ' + otherWords(c.id)).toLower();
         if (!std::all_of(parts.begin(), parts.end(), [&](const QString& p) { return text.contains(p); })) continue;
         const QString keys = commands_.keysOf(c);
         auto* item = new QListWidgetItem(c.name);

@@ -32,6 +32,16 @@ void addViewCommands(CommandDesk& at)
     at.add("hundred", tr("100 %"), "8", view, [&at] { at.canvas.zoomTo(1); });
     at.add("zoom-in", tr("Zoom in"), "Ctrl++", view, [&at] { at.canvas.zoomBy(1.25); });
     at.add("zoom-out", tr("Zoom out"), "Ctrl+-", view, [&at] { at.canvas.zoomBy(0.8); });
+    at.add("hint-films", tr("Moving pictures of the tools, or none"), "", view, [&at] {
+        const bool on = !QSettings().value("hints/films", true).toBool();
+        QSettings().setValue("hints/films", on);
+        at.say(on ? tr("The pointer on a tool shows what it does.") : tr("Tools stand still."));
+    });
+    at.add("side-left", tr("Card and layers at the left or right hand"), "Alt+Home", view, [&at] { at.parts.toggleSide(); });
+    constexpr double step = 15; // degrees
+    at.add("turn-left", tr("Turn the view left"), "Alt+9", view, [&at] { at.canvas.turnBy(-curve::radians(step)); });
+    at.add("turn-right", tr("Turn the view right"), "Alt+0", view, [&at] { at.canvas.turnBy(curve::radians(step)); });
+    at.add("upright", tr("View upright again"), "Alt+End", view, [&at] { at.canvas.turnBy(-at.canvas.view().turn); });
     at.add("next-end", tr("Next open end"), ".", view, [&at, next = std::make_shared<std::size_t>(0)] {
         const auto& ends = at.survey.now().ends;
         if (ends.empty()) {

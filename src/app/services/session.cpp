@@ -117,6 +117,13 @@ void Session::redo()
     emit selectionChanged();
 }
 
+void Session::goTo(std::size_t entry)
+{
+    if (entry == history_.position() || !history_.goTo(entry)) return;
+    emit documentChanged();
+    emit selectionChanged();
+}
+
 QString Session::keptText() const
 {
     const qint64 at = keeper_.keptAt();

@@ -43,6 +43,8 @@ public:
     void endBurst() { history_.endBurst(); }
     void undo();
     void redo();
+    // To any state there is (art::History::entries()).
+    void goTo(std::size_t entry);
 
     // A new piece takes the place of this one.
     void start(const art::Document& d, const QString& path, bool recovered = false);

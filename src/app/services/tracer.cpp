@@ -1,8 +1,7 @@
 #include "app/services/tracer.h"
 
 #include "app/services/in_hand.h"
-#include "curve/polygon.h"
-#include "pixel/shrink.h"
+#include "art/page.h"
 
 #include <QSettings>
 
@@ -12,53 +11,6 @@
 namespace softrope::app {
 
 using curve::Vec2;
-
-namespace {
-
-struct Page {
-    pixel::Grey grey;
-    pixel::Picture colours;
-    curve::Affine toSheet; // of the page's px
-};
-
-// The part of the picture that is to be traced, smaller by `shrink`; outside the outline it is blank.
-Page pageOf(const pixel::Picture& picture, const art::Reference& r, const std::vector<Vec2>& outline, int shrink, bool blankIsDark)
-{
-    const curve::Affine toSheet = art::placement(r);
-    const curve::Affine back = inverse(toSheet).value_or(curve::Affine{});
-    curve::Box box = art::shownPart(r);
-    std::vector<Vec2> ring;
-    for (const Vec2 p : outline) ring.push_back(back * p);
-    if (ring.size() > 2) {
-        curve::Box of;
-        for (const Vec2 p : ring) of.add(p);
-        box.min = {std::max(box.min.x, of.min.x), std::max(box.min.y, of.min.y)};
-        box.max = {std::min(box.max.x, of.max.x), std::min(box.max.y, of.max.y)};
-    }
-    const int x0 = std::clamp(static_cast<int>(std::floor(box.min.x)), 0, picture.width),
-              y0 = std::clamp(static_cast<int>(std::floor(box.min.y)), 0, picture.height);
-    const int x1 = std::clamp(static_cast<int>(std::ceil(box.max.x)), x0, picture.width),
-              y1 = std::clamp(static_cast<int>(std::ceil(box.max.y)), y0, picture.height);
-    Page page;
-    const int w = (x1 - x0) / shrink, h = (y1 - y0) / shrink;
-    if (box.empty() || w < 2 || h < 2) return page;
-    pixel::Picture cut(x1 - x0, y1 - y0);
-    for (int y = y0; y < y1; ++y) std::copy(picture.row(y) + x0, picture.row(y) + x1, cut.row(y - y0));
-    cut = pixel::shrunk(cut, shrink);
-    page.grey = pixel::greyOf(cut);
-    page.colours = std::move(cut);
-    if (ring.size() > 2)
-        for (int y = 0; y < h; ++y)
-            for (int x = 0; x < w; ++x)
-                if (!insidePolygon(ring, {x0 + (x + 0.5) * shrink, y0 + (y + 0.5) * shrink})) {
-                    page.grey.at(x, y) = blankIsDark ? 0 : 255;
-                    page.colours.at(x, y) = {255, 255, 255, 255};
-                }
-    page.toSheet = toSheet * curve::Affine{static_cast<double>(shrink), 0, 0, static_cast<double>(shrink), static_cast<double>(x0), static_cast<double>(y0)};
-    return page;
-}
-
-} // namespace
 
 Tracer::Tracer(Session& session, QObject* parent) : QObject(parent), session_(session), tracing_(session.jobs(), this)
 {
@@ -195,7 +147,7 @@ Tracer::Result Tracer::work(const std::shared_ptr<const pixel::Picture>& picture
     int shrink = 1;
     if (coarse) shrink = std::max(2, static_cast<int>(std::ceil(std::sqrt(static_cast<double>(picture->width) * picture->height / 1.2e6))));
     const bool dark = settings.what == TraceSettings::What::shapes && settings.lightOnDark;
-    const Page page = pageOf(*picture, reference, part, shrink, dark);
+    const art::TracedPage page = art::tracedPage(*picture, reference, part, shrink, dark);
     if (page.grey.empty()) {
         out.done = !progress.cancelled();
         return out;

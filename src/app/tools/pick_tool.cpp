@@ -204,10 +204,9 @@ public:
     void paint(Marks& m) override
     {
         if (act_ == Act::frame && moved_) {
-            const QRectF r = QRectF(m.at(start_), m.at(now_)).normalized();
             m.painter().setPen(QPen(marks().selection, 1.25, Qt::DashLine));
             m.painter().setBrush(Qt::NoBrush);
-            m.painter().drawRect(r);
+            m.painter().drawPolygon(m.frame(start_, now_));
         }
         if (act_ == Act::turn && moved_) m.chip(now_, QString("%1°").arg(curve::degrees(angle()), 0, 'f', 1));
         if (act_ == Act::size && moved_) m.chip(now_, QString("%1 %").arg(100 * curve::meanScale(map()), 0, 'f', 0));

@@ -1,5 +1,6 @@
 #include "app/window/tray.h"
 
+#include "app/window/tool_film.h"
 #include "app/steps/step.h"
 #include "app/theme/theme.h"
 #include <QHBoxLayout>
@@ -48,6 +49,7 @@ void Tray::setStep(StepId id_)
         tile->setFixedSize(std::max(tileWidth_, tile->minimumSizeHint().width()), 56);
         row->addWidget(tile);
         tiles_[id] = tile;
+        if (film_) film_->watch(tile, id);
         connect(tile, &QAbstractButton::clicked, this, [this, id] {
             canvas_.takeTool(id);
             showTool();
@@ -62,6 +64,12 @@ void Tray::setStep(StepId id_)
     }
     outer->insertWidget(0, row_);
     showTool();
+}
+
+void Tray::setFilm(ToolFilm* film)
+{
+    film_ = film;
+    for (auto& [id, tile] : tiles_) film_->watch(tile, id);
 }
 
 void Tray::setTileWidth(int width)

@@ -8,6 +8,8 @@
 
 namespace softrope::app {
 
+class ToolFilm;
+
 class Tray : public QWidget {
     Q_OBJECT
 public:
@@ -15,6 +17,8 @@ public:
     void setStep(StepId step);
     void setHintShown(bool shown);
     void setTileWidth(int width);
+    // What each tool does is shown by it, over the tile.
+    void setFilm(ToolFilm* film);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -23,6 +27,7 @@ private:
     Canvas& canvas_;
     QWidget* row_ = nullptr;
     QLabel* hint_;
+    ToolFilm* film_ = nullptr;
     StepId step_ = StepId::place;
     int tileWidth_ = 80;
     std::map<QString, Tile*> tiles_;

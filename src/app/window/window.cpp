@@ -12,6 +12,7 @@
 #include "app/tools/place/place_acts.h"
 #include "app/tools/table.h"
 #include "app/tools/tone/tone_tools.h"
+#include "app/window/tool_film.h"
 #include "art/drops.h"
 #include "art/edits.h"
 #include "art/tones.h"
@@ -173,6 +174,7 @@ Window::Window()
     column->addWidget(across_, 1);
     column->addWidget(strip_);
 
+    tray_->setFilm(new ToolFilm(this));
     // Tool keys go by place: those of the step in force.
     held_ = std::make_unique<HeldKeys>(*canvas_, [this](const QKeyEvent& k) {
         const Step& now = app::step(course_->current());
@@ -250,7 +252,9 @@ Window::Window()
         else
             endBusy();
     });
-    if (auto* application = qobject_cast<Application*>(qApp)) connect(application, &Application::caught, this, &Window::warn);
+    if (auto* application = qobject_cast<Application*>(qApp)) connect(application, &Application::caught, this, [this](const QString& text) {
+            if (!others_.inFront || others_.inFront()) warn(text);
+        });
     connect(canvas_, &Canvas::toolChanged, this, later);
     // Where the tray has no room for it, the strip says what the tool does.
     connect(canvas_, &Canvas::toolChanged, this, [this] {
@@ -294,6 +298,20 @@ Window::~Window()
     }
     session_.jobs().stop();
     session_.jobs().waitForAll(-1);
+}
+
+void Window::setSideLeft(bool left)
+{
+    QWidget* bench = canvas_->parentWidget();
+    const QList<int> sizes = across_->sizes();
+    const bool now = across_->indexOf(bench) == 1;
+    if (left == now) return;
+    across_->insertWidget(left ? 1 : 0, bench);
+    across_->setSizes({sizes[1], sizes[0]});
+    across_->setStretchFactor(0, left ? 0 : 1);
+    across_->setStretchFactor(1, left ? 1 : 0);
+    QSettings().setValue("window/side-left", left);
+    layOut();
 }
 
 // -- refreshing ---------------------------------------------------------------------------------------------------
@@ -362,7 +380,8 @@ void Window::refreshReadings()
         weighDocument();
     }
     const double zoom = canvas_->view().zoom * 100;
-    strip_->setReadings(now.readings(situation()), QString("%1 %").arg(zoom, 0, 'f', zoom < 10 ? 1 : 0));
+    strip_->setReadings(now.readings(situation()), QString("%1 %").arg(zoom, 0, 'f', zoom < 10 ? 1 : 0) +
+                                                     (canvas_->view().turn == 0 ? QString() : QString("  %1°").arg(curve::degrees(canvas_->view().turn), 0, 'f', 0)));
 }
 
 void Window::setStep(StepId id)
@@ -382,7 +401,9 @@ void Window::setStep(StepId id)
     if (shelf_->isVisibleTo(this) != next.proofs()) {
         // The sheet stays whole in view when the shelf takes its room, and gives it back.
         const art::Sheet& sheet = session_.document().sheet;
-        const QRectF all(canvas_->toWidget({0, 0}), canvas_->toWidget({sheet.width, sheet.height}));
+        const QRectF all = QPolygonF{{canvas_->toWidget({0, 0}), canvas_->toWidget({sheet.width, 0}), canvas_->toWidget({sheet.width, sheet.height}),
+                                      canvas_->toWidget({0, sheet.height})}}
+                               .boundingRect();
         const bool whole = shownOnce_ && QRectF(canvas_->rect()).adjusted(-2, -2, 2, 2).contains(all);
         shelf_->setVisible(next.proofs());
         if (whole) QTimer::singleShot(0, canvas_, [this] { canvas_->fitSheet(); });
@@ -429,6 +450,7 @@ void Window::showEvent(QShowEvent*)
     shownOnce_ = true;
     const int wanted = width() < 1200 ? 264 : width() >= 3000 ? 360 : width() >= 1920 ? 336 : 296;
     across_->setSizes({width() - wanted, wanted});
+    setSideLeft(QSettings().value("window/side-left").toBool());
     connect(across_, &QSplitter::splitterMoved, this, [this] { layOut(); });
     connect(down_, &QSplitter::splitterMoved, this, [this] { QSettings().setValue("window/layers", layers_->height()); });
     QTimer::singleShot(0, this, [this] {
@@ -454,6 +476,12 @@ void Window::makeTheme(Theme t)
 {
     applyTheme(t);
     QSettings().setValue("theme", static_cast<int>(t));
+    followTheme();
+    if (others_.follow) others_.follow(this);
+}
+
+void Window::followTheme()
+{
     // Everything that paints itself follows at once; labels are given their new colours.
     retint(this);
     menu_->setFont(typeface("body"));

@@ -18,6 +18,8 @@
 #include "app/window/deliver_dialog.h"
 #include "app/window/drop_follower.h"
 #include "app/window/held_keys.h"
+#include "app/window/history_dialog.h"
+#include "app/window/job_page.h"
 #include "app/window/layer_list.h"
 #include "app/window/notices.h"
 #include "app/window/parts_dialog.h"
@@ -26,6 +28,7 @@
 #include "app/window/sight_line.h"
 #include "app/window/stages_dialog.h"
 #include "app/window/tray.h"
+#include "app/window/welcome.h"
 
 class QSplitter;
 class QMenu;
@@ -38,6 +41,21 @@ class Window : public QWidget {
 public:
     Window();
     ~Window() override;
+
+    // What other windows are asked for; without them (as in tests) a drawing takes the place of the one that is open.
+    struct Others {
+        std::function<Window*()> another{};              // a new window, shown
+        std::function<bool(const QString& path)> raise{}; // the one that has the file open comes to the front; false when there is none
+        std::function<void()> quit{};
+        std::function<void(Window* but)> follow{}; // the theme has changed
+        std::function<bool()> inFront{};           // this one
+    };
+    void setOthers(Others others) { others_ = std::move(others); }
+    // Nothing was drawn, opened or brought in yet.
+    bool untouched() const;
+    // Shows the act in this window, on that piece: it is kept nowhere, and the window closes at the end without asking.
+    void play(const art::Document& piece, const JobStep& step, double speed = 1);
+    void followTheme();
 
     Session& session() { return session_; }
     Canvas& canvas() { return *canvas_; }
@@ -79,6 +97,8 @@ public:
 
 signals:
     void idle();
+    void closed(); // after all was asked
+    void stayed(); // asked to close, and did not
 
 protected:
     void closeEvent(QCloseEvent*) override;
@@ -112,9 +132,11 @@ private:
     QLabel* title_;
     Pill *undo_, *redo_, *export_;
     QSplitter *across_, *down_;
-    QWidget* welcome_ = nullptr;
+    Welcome* welcome_ = nullptr;
     QWidget* recovered_ = nullptr;
     QPointer<StagesDialog> stages_;
+    QPointer<HistoryDialog> history_;
+    QPointer<JobPage> job_;
     QPointer<PartsDialog> parts_;
     QPointer<DeliverDialog> deliver_;
     Notices* notices_;
@@ -122,6 +144,8 @@ private:
     Commands commands_;
     std::unique_ptr<CommandDesk> acting_;
     std::map<QString, QAction*> actions_;
+    Others others_;
+    QString stamp_; // of the file as it was opened or saved last
     bool busy_ = false, leaving_ = false;
     int saving_ = 0;
     bool dirty_ = false;
@@ -165,7 +189,19 @@ private:
     // Another piece takes the place of this one, seen as it was left.
     void begin(const art::Document& d, const QString& path, bool recovered = false);
     void openDemo();
+    void openRecent();
+    void beginFrom(const QString& templateId);
+    // The pages of a PDF that are asked for come in as pictures.
+    void bringPages(const QString& name, const std::shared_ptr<const std::vector<std::byte>>& pdf, int pages);
+    void noteOpen(const QString& path) const;
+    // True when the piece may be written there: nobody else has changed its file since, or it was asked about.
+    bool mayWriteOver(const QString& path);
+    void setSideLeft(bool left);
     void showStages();
+    void showHistory();
+    void showJob(std::optional<StepId> at);
+    // Plays the act in another window, on a copy of the demo.
+    void showAct(StepId step);
     void showMarks(bool on);
     void showProcesses();
     void showDeliver();

@@ -1,4 +1,5 @@
 // What the commands may ask of the window, and the menus made from them.
+#include "app/window/about_dialog.h"
 #include "app/window/shelf_dialog.h"
 #include "app/window/window.h"
 
@@ -26,15 +27,31 @@ void Window::makeCommands()
                 .deliver = [this] { showDeliver(); },
                 .openDemo = [this] { openDemo(); },
                 .openAside = [this] { openAside(); },
+                .openRecent = [this] { openRecent(); },
+                .history = [this] { showHistory(); },
                 .save = [this] { save(); },
                 .saveAs = [this] { saveAs(); },
+                .about = [this] { AboutDialog(session_, this).exec(); },
                 .shelf =
                     [this] {
                         ShelfDialog dialog(session_.jobs(), this);
                         connect(&dialog, &ShelfDialog::chosen, this, [this](const QString& id) { bringFromShelf(id); });
                         dialog.exec();
                     },
-                .quit = [this] { close(); },
+                .newWindow =
+                    [this] {
+                        if (others_.another) others_.another();
+                    },
+                .closeWindow = [this] { close(); },
+                .quit =
+                    [this] {
+                        if (others_.quit)
+                            others_.quit();
+                        else
+                            close();
+                    },
+                .beginFrom = [this](const QString& id) { beginFrom(id); },
+                .job = [this](std::optional<StepId> step) { showJob(step); },
                 .open = [this](const QString& path) { openDrawing(path); },
                 .bring = [this](const QStringList& paths) { bringPictures(paths); },
                 .openAny = [this](const QStringList& paths) { openFiles(paths); },
@@ -51,6 +68,7 @@ void Window::makeCommands()
                         canvas_->update();
                     },
                 .toggleMarks = [this] { showMarks(!marksShown_); },
+                .toggleSide = [this] { setSideLeft(across_->indexOf(canvas_->parentWidget()) == 0); },
                 .seeLarge =
                     [this] {
                         setStep(StepId::proof);
@@ -62,8 +80,8 @@ void Window::makeCommands()
                 .useLanguage = [this](const QString& code) { chooseLanguage(code); },
                 .doOffered = [this] { return strip_->doOffered(); },
                 .saidSoFar = [this] { return strip_->said(); }};
-    for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addWordCommands, addArrangeCommands, addIslandCommands,
-                           addInkCommands, addSheetCommands, addProofCommands, addViewCommands, addHelpCommands})
+    for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addWordCommands, addArrangeCommands,
+                           addIslandCommands, addInkCommands, addSheetCommands, addProofCommands, addViewCommands, addHelpCommands})
         add(at);
 }
 
@@ -96,11 +114,9 @@ void Window::makeMenus()
         Group in;
         QMenu* menu = nullptr;
     };
-    std::vector<Sub> subs{{"scan-", tr("Scan a page"), Group::file},
-                          {"theme-", tr("Theme"), Group::view},
-                          {"language-", tr("Language"), Group::view},
-                          {"align-each-", tr("Align to each other"), Group::line},
-                          {"align-", tr("Align to sheet"), Group::line}};
+    std::vector<Sub> subs{
+        {"scan-", tr("Scan a page"), Group::file},  {"template-", tr("New from a template"), Group::file},   {"theme-", tr("Theme"), Group::view},
+        {"language-", tr("Language"), Group::view}, {"align-each-", tr("Align to each other"), Group::line}, {"align-", tr("Align to sheet"), Group::line}};
     const QStringList separated{"export", "quit", "copy", "find-command", "keys", "centre-guides", "whole-sheet"};
     for (const Command& c : commands_) {
         QMenu* menu = menus.count(c.group) ? menus[c.group] : nullptr;

@@ -1,4 +1,6 @@
 // What comes in and goes out: pictures, scans, drawings, the clipboard.
+#include "app/services/recent.h"
+#include "app/window/pages_dialog.h"
 #include "app/window/window.h"
 #include "art/edits.h"
 #include "art/flatten.h"
@@ -6,6 +8,7 @@
 #include "demo/pages.h"
 #include "demo/scanner.h"
 #include "demo/shelf.h"
+#include "files/pdf_pages.h"
 #include "files/pictures.h"
 #include "files/svg.h"
 #include "render/render.h"
@@ -25,6 +28,24 @@
 #include <algorithm>
 
 namespace softrope::app {
+
+namespace {
+
+// The file's bytes where it is a PDF, whatever it is called; nothing else.
+std::shared_ptr<const std::vector<std::byte>> pdfAt(const QString& path)
+{
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) return nullptr;
+    const QByteArray head = file.peek(1024);
+    const auto bytesOf = [](const QByteArray& b) {
+        const auto* from = reinterpret_cast<const std::byte*>(b.constData());
+        return std::vector<std::byte>(from, from + b.size());
+    };
+    if (!files::isPdf(bytesOf(head))) return nullptr;
+    return std::make_shared<const std::vector<std::byte>>(bytesOf(file.readAll()));
+}
+
+} // namespace
 
 void Window::addReference(const std::shared_ptr<const art::PictureFile>& file, const QString& name, PictureStore::Picture decoded)
 {
@@ -67,6 +88,8 @@ void Window::bringPictures(const QStringList& paths)
         std::shared_ptr<const art::PictureFile> file;
         PictureStore::Picture picture;
         QString name, problem;
+        std::shared_ptr<const std::vector<std::byte>> pdf;
+        int pages = 0;
     };
     const Progress progress;
     setBusy(paths.size() == 1 ? tr("Reading %1").arg(QFileInfo(paths.front()).fileName()) : tr("Reading %1 pictures").arg(paths.size()), progress);
@@ -77,6 +100,14 @@ void Window::bringPictures(const QStringList& paths)
             for (qsizetype i = 0; i < paths.size() && !p.cancelled(); ++i) {
                 Got g;
                 g.name = QFileInfo(paths[i]).completeBaseName();
+                if (auto pdf = pdfAt(paths[i])) {
+                    const files::PdfResult r = files::pdfPages(*pdf, QFileInfo(paths[i]).fileName().toStdString());
+                    g.problem = QString::fromStdString(r.problem);
+                    g.pages = r.pages;
+                    g.pdf = std::move(pdf);
+                    all.push_back(std::move(g));
+                    continue;
+                }
                 files::PictureResult r = files::readPictureFile(
                     paths[i].toStdString(), [&p] { return p.cancelled(); },
                     [&](double share) { p.share->store((static_cast<double>(i) + share) / static_cast<double>(paths.size())); });
@@ -109,6 +140,63 @@ void Window::bringPictures(const QStringList& paths)
             }
             QStringList troubles;
             for (Got& g : *all) {
+                if (g.file) addReference(g.file, g.name, g.picture);
+                if (!g.problem.isEmpty()) troubles << g.problem;
+            }
+            if (!troubles.isEmpty()) warn(troubles.join('\n'));
+            for (const Got& g : *all)
+                if (g.pages > 0) bringPages(g.name, g.pdf, g.pages);
+        },
+        Jobs::For::thisPiece, progress);
+}
+
+void Window::bringPages(const QString& name, const std::shared_ptr<const std::vector<std::byte>>& pdf, int pages)
+{
+    std::vector<int> wanted{0};
+    if (pages > 1) {
+        PagesDialog dialog(session_.jobs(), name, pdf, pages, this);
+        if (dialog.exec() != QDialog::Accepted) return;
+        wanted = dialog.chosen();
+    }
+    struct Got {
+        std::shared_ptr<const art::PictureFile> file;
+        PictureStore::Picture picture;
+        QString name, problem;
+    };
+    const Progress progress;
+    setBusy(tr("Drawing %n page(s) of %1", nullptr, static_cast<int>(wanted.size())).arg(name), progress);
+    session_.jobs().run<std::vector<Got>>(
+        Lane::working, this,
+        [name, pdf, pages, wanted](const Progress& p) {
+            std::vector<Got> all;
+            for (const int page : wanted) {
+                if (p.cancelled()) break;
+                files::PictureResult r = files::pdfPage(*pdf, name.toStdString(), page);
+                Got g;
+                g.name = pages > 1 ? tr("%1, page %2").arg(name).arg(page + 1) : name;
+                g.problem = QString::fromStdString(r.problem);
+                if (r.ok()) {
+                    auto file = std::make_shared<art::PictureFile>();
+                    file->bytes = files::writePng(r.picture, r.dotsPerInch);
+                    file->format = "png";
+                    file->width = r.picture.width;
+                    file->height = r.picture.height;
+                    g.file = file;
+                    g.picture = std::make_shared<pixel::Picture>(std::move(r.picture));
+                }
+                all.push_back(std::move(g));
+                p.share->store(static_cast<double>(all.size()) / static_cast<double>(wanted.size()));
+            }
+            return all;
+        },
+        [this, progress](const std::optional<std::vector<Got>>& all) {
+            endBusy();
+            if (!all || progress.cancelled()) {
+                if (progress.cancelled()) say(tr("Stopped. Nothing was brought in."));
+                return;
+            }
+            QStringList troubles;
+            for (const Got& g : *all) {
                 if (g.file) addReference(g.file, g.name, g.picture);
                 if (!g.problem.isEmpty()) troubles << g.problem;
             }
@@ -235,7 +323,7 @@ QString Window::nameForFile() const
 void Window::openFiles(const QStringList& paths)
 {
     QStringList pictures, drawings;
-    for (const QString& path : paths) (QFileInfo(path).suffix().toLower() == "svg" ? drawings : pictures) << path;
+    for (const QString& path : paths) (QFileInfo(path).suffix().startsWith("svg", Qt::CaseInsensitive) ? drawings : pictures) << path;
     const auto rest = [this, pictures] {
         if (!pictures.isEmpty()) bringPictures(pictures);
     };
@@ -243,13 +331,26 @@ void Window::openFiles(const QStringList& paths)
         rest();
         return;
     }
-    if (drawings.size() > 1) warn(tr("One drawing is open at a time: %1 was opened, the others were not.").arg(QFileInfo(drawings.front()).fileName()));
-    // Pictures go into the drawing that comes with them.
-    openDrawing(drawings.front(), rest);
+    // Pictures go into the drawing that comes with them, into this window where it is still empty.
+    const bool here = !others_.another || untouched();
+    if (drawings.size() > 1 && !others_.another)
+        warn(tr("One drawing is open at a time: %1 was opened, the others were not.").arg(QFileInfo(drawings.front()).fileName()));
+    if (here)
+        openDrawing(drawings.front(), rest);
+    else
+        others_.another()->openFiles(QStringList{drawings.front()} + pictures);
+    for (qsizetype k = 1; k < drawings.size() && others_.another; ++k)
+        if (!others_.raise(drawings[k])) others_.another()->openDrawing(drawings[k]);
 }
 
 void Window::openDrawing(const QString& path, const std::function<void()>& then)
 {
+    // A piece is open in one window only: two would save over one another.
+    if (others_.raise && QFileInfo(session_.path()).canonicalFilePath() != QFileInfo(path).canonicalFilePath() && others_.raise(path)) return;
+    if (others_.another && !untouched() && QFileInfo(session_.path()).canonicalFilePath() != QFileInfo(path).canonicalFilePath()) {
+        others_.another()->openDrawing(path, then);
+        return;
+    }
     if (busy_) {
         say(tr("One thing is still being worked on."));
         return;
@@ -304,19 +405,52 @@ void Window::save(const std::function<void()>& then)
 void Window::saveAs(const std::function<void()>& then)
 {
     const QString path = askFile(false, tr("Save"), tr("Soft Rope drawing (*.svg)"), nameForFile() + ".svg");
-    if (!path.isEmpty()) saveTo(path, then);
+    if (path.isEmpty()) {
+        emit stayed();
+        return;
+    }
+    if (others_.raise && QFileInfo(path).canonicalFilePath() != QFileInfo(session_.path()).canonicalFilePath() && others_.raise(path)) {
+        warn(tr("%1 is open in another window: save under another name, or close that one first.").arg(QFileInfo(path).fileName()));
+        emit stayed();
+        return;
+    }
+    saveTo(path, then);
+}
+
+bool Window::mayWriteOver(const QString& path)
+{
+    if (path != session_.path() || stamp_.isEmpty()) return true;
+    const QString now = stampOf(path);
+    if (now.isEmpty() || now == stamp_) return true; // gone is as good as unchanged: nothing is lost
+    QMessageBox box(this);
+    box.setWindowTitle(tr("Changed elsewhere"));
+    box.setText(tr("%1 was changed by another program since it was opened here. Saving writes over that.").arg(QFileInfo(path).fileName()));
+    auto* over = box.addButton(tr("Save over it"), QMessageBox::DestructiveRole);
+    auto* other = box.addButton(tr("Save as…"), QMessageBox::AcceptRole);
+    box.addButton(tr("Stay here"), QMessageBox::RejectRole);
+    box.exec();
+    if (box.clickedButton() == static_cast<QAbstractButton*>(over)) return true;
+    if (box.clickedButton() == static_cast<QAbstractButton*>(other))
+        saveAs();
+    else
+        emit stayed();
+    return false;
 }
 
 void Window::saveTo(const QString& path, const std::function<void()>& then)
 {
+    if (!mayWriteOver(path)) return;
     ++saving_;
     rememberView(path);
     session_.save(path, [this, path, then](const QString& trouble) {
         --saving_;
         if (!trouble.isEmpty()) {
             warn(trouble);
+            emit stayed();
             return;
         }
+        stamp_ = stampOf(path);
+        noteOpen(path);
         say(tr("Saved %1.").arg(QFileInfo(path).fileName()));
         if (then) then();
     });
@@ -402,6 +536,7 @@ void Window::leaveThen(const std::function<void()>& go)
     // What was changed while it was being saved is asked about again.
     if (box.clickedButton() == static_cast<QAbstractButton*>(keep)) save([this, go] { leaveThen(go); });
     if (box.clickedButton() == static_cast<QAbstractButton*>(drop)) go();
+    if (box.clickedButton() != static_cast<QAbstractButton*>(keep) && box.clickedButton() != static_cast<QAbstractButton*>(drop)) emit stayed();
 }
 
 void Window::closeEvent(QCloseEvent* e)
@@ -410,7 +545,8 @@ void Window::closeEvent(QCloseEvent* e)
         e->ignore();
         leaveThen([this] {
             leaving_ = true;
-            close();
+            // Not from within the question: a window that is closing is not asked to close again.
+            QTimer::singleShot(0, this, &QWidget::close);
         });
         return;
     }
@@ -421,6 +557,7 @@ void Window::closeEvent(QCloseEvent* e)
     session_.jobs().stop();
     session_.keeper().forget();
     e->accept();
+    emit closed();
 }
 
 } // namespace softrope::app

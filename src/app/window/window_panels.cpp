@@ -1,9 +1,12 @@
 // The panels that float over the bench: the way in of an empty piece, and work recovered from the last time.
+#include "app/services/recent.h"
 #include "app/theme/images.h"
 #include "app/theme/theme.h"
+#include "app/window/demonstration.h"
 #include "app/window/piece_dialog.h"
 #include "app/window/process_dialog.h"
 #include "app/window/window.h"
+#include "art/templates.h"
 #include "files/svg.h"
 #include "render/render.h"
 
@@ -13,6 +16,7 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QLocale>
 #include <QMenu>
 #include <QPainter>
 #include <QSettings>
@@ -44,67 +48,80 @@ protected:
 
 } // namespace
 
+bool Window::untouched() const
+{
+    if (session_.document().layers.size() > 2 || !session_.path().isEmpty() || session_.history().canUndo()) return false;
+    // The guides of a template are nothing that was drawn.
+    for (const art::LayerPtr& l : session_.document().layers)
+        for (const art::ItemPtr& i : l->items)
+            if (!i->artwork() || !i->artwork()->guide) return false;
+    return true;
+}
+
 void Window::placeWelcome()
 {
-    bool empty = session_.document().layers.size() <= 1 && session_.path().isEmpty() && !session_.history().canUndo();
-    for (const art::LayerPtr& l : session_.document().layers) empty = empty && l->items.empty();
-    empty = empty && canvas_->tool() && (canvas_->tool()->id() == "pick" || canvas_->tool()->id() == "place");
-    if (!empty) {
+    if (!(untouched() && canvas_->tool() && (canvas_->tool()->id() == "pick" || canvas_->tool()->id() == "place"))) {
         if (welcome_) welcome_->hide();
         return;
     }
     if (!welcome_) {
-        auto* panel = new Panel(canvas_);
-        auto* column = new QVBoxLayout(panel);
-        column->setSpacing(10);
-        auto* icon = new QLabel;
-        icon->setPixmap(iconPixmap("place", colours().textMuted, 48, 2));
-        icon->setAlignment(Qt::AlignCenter);
-        // This panel lies on paper: its words keep the paper's ink in both themes.
-        auto* text = label(tr("Drop a sketch or photo here"), "title", false);
-        auto* more = label(tr("or start drawing: press 2, then S"), "small", false);
-        for (QLabel* l : {text, more}) {
-            l->setAlignment(Qt::AlignCenter);
-            QPalette q = l->palette();
-            q.setColor(QPalette::WindowText, marks().artLine);
-            l->setPalette(q);
-        }
-        auto* first = new QHBoxLayout;
-        auto* choose = new Pill("reference", tr("Choose a picture"), {}, Pill::Kind::main);
-        auto* paste = new Pill({}, tr("Paste"));
-        auto* scan = new Pill("place", tr("Scan a page"));
-        auto* demo = new Pill("open-end", tr("Open the demo"));
-        demo->setIconName("layer");
-        auto* second = new QHBoxLayout;
-        for (auto* r : {first, second}) {
-            r->setSpacing(8);
-            r->addStretch();
-        }
-        first->addWidget(choose);
-        first->addWidget(paste);
-        second->addWidget(scan);
-        second->addWidget(demo);
-        for (auto* r : {first, second}) r->addStretch();
-        column->addWidget(icon);
-        column->addWidget(text);
-        column->addLayout(first);
-        column->addLayout(second);
-        column->addWidget(more);
-        connect(choose, &QAbstractButton::clicked, this, [this] { run("bring-picture"); });
-        connect(paste, &QAbstractButton::clicked, this, [this] { run("paste"); });
-        connect(scan, &QAbstractButton::clicked, this, [this, scan] {
+        welcome_ = new Welcome(session_.jobs(), canvas_);
+        connect(welcome_, &Welcome::asks, this, [this](const QString& command) { run(command); });
+        connect(welcome_, &Welcome::asksToScan, this, [this](const QPoint& at) {
             QMenu menu;
             for (const Command& c : commands_)
                 if (c.id.startsWith("scan-")) menu.addAction(c.name.mid(c.name.indexOf(':') + 2), this, [this, id = c.id] { run(id); });
-            menu.exec(scan->mapToGlobal(QPoint(0, scan->height() + 2)));
+            menu.exec(at);
         });
-        connect(demo, &QAbstractButton::clicked, this, [this] { run("open-demo"); });
-        welcome_ = panel;
+        connect(welcome_, &Welcome::opens, this, &Window::openFiles, Qt::QueuedConnection); // the page goes with what is opened
     }
-    welcome_->adjustSize();
+    if (!welcome_->isVisible()) welcome_->refresh();
+    welcome_->fit(canvas_->size() - QSize(16, 100)); // the sight line lies over the bench
     const QPointF middle = canvas_->toWidget({session_.document().sheet.width / 2, session_.document().sheet.height / 2});
-    welcome_->move(static_cast<int>(middle.x() - welcome_->width() / 2.0), static_cast<int>(middle.y() - welcome_->height() / 2.0));
+    const int top = 60, lowest = std::max(top, canvas_->height() - welcome_->height() - 4);
+    welcome_->move(static_cast<int>(middle.x() - welcome_->width() / 2.0),
+                   std::clamp(static_cast<int>(middle.y() - welcome_->height() / 2.0), std::min(top, lowest), lowest));
     welcome_->show();
+}
+
+void Window::beginFrom(const QString& templateId)
+{
+    const art::Template* t = art::templateNamed(templateId.toStdString());
+    if (!t) return;
+    const auto fresh = [t](Window& w) {
+        w.begin(art::fromTemplate(*t), {});
+        if (t->line <= 0) return;
+        w.canvas_->look().width = t->line;
+    };
+    if (!untouched() && others_.another)
+        fresh(*others_.another());
+    else
+        leaveThen([this, fresh] { fresh(*this); });
+}
+
+void Window::openRecent()
+{
+    const std::vector<RecentPiece> all = recentPieces();
+    if (all.empty()) {
+        say(tr("No piece was opened or saved yet."));
+        return;
+    }
+    std::vector<PieceDialog::Piece> pieces;
+    for (const RecentPiece& p : all)
+        pieces.push_back(
+            {p.title.isEmpty() ? QFileInfo(p.path).completeBaseName() : p.title,
+             QString("%1 · %2").arg(QDir::toNativeSeparators(p.path), QLocale().toString(QDateTime::fromSecsSinceEpoch(p.when), QLocale::ShortFormat)),
+             [path = p.path] {
+                 return recentPicture(path, {240, 180});
+             }});
+    PieceDialog dialog(session_.jobs(), tr("Recent pieces"), std::move(pieces), this);
+    connect(&dialog, &PieceDialog::chosen, this, [this, all](int k) { openDrawing(all[static_cast<std::size_t>(k)].path); });
+    dialog.exec();
+}
+
+void Window::noteOpen(const QString& path) const
+{
+    noteRecent(path, QString::fromStdString(session_.document().title));
 }
 
 void Window::showStages()
@@ -122,6 +139,57 @@ void Window::showStages()
     stages_->show();
     stages_->raise();
     stages_->activateWindow();
+}
+
+void Window::showHistory()
+{
+    if (!history_) {
+        history_ = new HistoryDialog(session_, this);
+        history_->setAttribute(Qt::WA_DeleteOnClose);
+    }
+    history_->show();
+    history_->raise();
+    history_->activateWindow();
+}
+
+void Window::showJob(std::optional<StepId> at)
+{
+    if (!job_) {
+        job_ = new JobPage(session_, commands_, this);
+        job_->setAttribute(Qt::WA_DeleteOnClose);
+        connect(job_, &JobPage::runs, this, [this](const QString& command) {
+            activateWindow();
+            run(command);
+        });
+        connect(job_, &JobPage::shows, this, &Window::showAct);
+    }
+    job_->show(at.value_or(course_->current()));
+}
+
+void Window::showAct(StepId id)
+{
+    const auto& all = jobSteps();
+    const auto step = std::find_if(all.begin(), all.end(), [&](const JobStep& s) { return s.id == id; });
+    const QString file = step == all.end() ? QString() : demoFile(step->piece);
+    if (file.isEmpty() || !others_.another) {
+        say(tr("The demo is not installed here."));
+        return;
+    }
+    session_.jobs().run<files::SvgResult>(
+        Lane::working, this, [file](const Progress&) { return files::readSvg(files::readText(file.toStdString()).text); },
+        [this, step = *step](const std::optional<files::SvgResult>& r) {
+            if (r && r->ok()) others_.another()->play(r->document, step);
+        },
+        Jobs::For::anyPiece);
+}
+
+void Window::play(const art::Document& piece, const JobStep& step, double speed)
+{
+    begin(piece, {});
+    session_.keeper().forget();
+    leaving_ = true; // nothing here is anybody's work
+    auto* shown = new Demonstration(*this, step, speed);
+    connect(shown, &Demonstration::ended, this, &QWidget::close, Qt::QueuedConnection);
 }
 
 void Window::showMarks(bool on)
@@ -171,12 +239,8 @@ PartsDialog& Window::showParts()
 
 void Window::openDemo()
 {
-    // Beside the program, where ./demo puts it; else where an installation has it.
-    QFileInfoList files;
-    for (const QString& folder : {QApplication::applicationDirPath() + "/demo", QApplication::applicationDirPath() + "/../share/soft-rope"}) {
-        files = QDir(folder).entryInfoList({"saltglass-*.svg"}, QDir::Files, QDir::Name);
-        if (!files.isEmpty()) break;
-    }
+    const QString one = demoFile("saltglass-moth.svg");
+    const QFileInfoList files = one.isEmpty() ? QFileInfoList() : QFileInfo(one).dir().entryInfoList({"saltglass-*.svg"}, QDir::Files, QDir::Name);
     if (files.isEmpty()) {
         scanPage("moth", 150, 4);
         return;
@@ -310,6 +374,9 @@ void Window::begin(const art::Document& d, const QString& path, bool recovered)
 {
     if (!session_.path().isEmpty()) rememberView(session_.path());
     session_.start(d, path, recovered);
+    // A recovered piece is older than its file may be: whatever changed that is not known.
+    stamp_ = recovered ? QString() : stampOf(path);
+    if (!path.isEmpty() && !recovered) noteOpen(path);
     if (!path.isEmpty() && recallView(path)) return;
     bool drawn = false;
     for (const art::LayerPtr& l : d.layers)
@@ -330,13 +397,13 @@ void Window::rememberView(const QString& path) const
     kept.setValue("order", order);
     const View& v = canvas_->view();
     kept.setValue(
-        key, QVariantList{QString(app::step(course_->current()).key), v.zoom, v.centre.x, v.centre.y, static_cast<int>(v.show), v.veil, v.referenceHidden});
+        key, QVariantList{QString(app::step(course_->current()).key), v.zoom, v.centre.x, v.centre.y, static_cast<int>(v.show), v.veil, v.referenceHidden, v.turn});
 }
 
 bool Window::recallView(const QString& path)
 {
     const QVariantList was = QSettings().value("views/" + viewKey(path)).toList();
-    if (was.size() != 7) return false;
+    if (was.size() < 7) return false;
     View v = canvas_->view();
     const double zoom = was[1].toDouble();
     const curve::Vec2 centre{was[2].toDouble(), was[3].toDouble()};
@@ -346,6 +413,8 @@ bool Window::recallView(const QString& path)
     v.show = static_cast<Show>(std::clamp(was[4].toInt(), 0, 2));
     v.veil = std::clamp(was[5].toDouble(), 0.0, 1.0);
     v.referenceHidden = was[6].toBool();
+    const double turn = was.size() > 7 ? was[7].toDouble() : 0;
+    v.turn = std::isfinite(turn) ? std::remainder(turn, 2 * curve::pi) : 0;
     canvas_->setView(v);
     for (const auto& s : steps())
         if (was[0].toString() == s->key) setStep(s->id);

@@ -3,6 +3,7 @@
 
 #include "app/canvas/tool.h"
 #include "app/services/in_hand.h"
+#include "art/page.h"
 
 #include <functional>
 
@@ -12,11 +13,6 @@ namespace softrope::app {
 art::Document withReferenceChanged(const art::Document& d, art::Id item, const std::function<void(art::Reference&)>& change);
 // Turns the picture about its own middle, radians.
 void turnBy(art::Reference& r, double by);
-// `part` in picture px; empty = all of it. What is kept stays where it lies on the sheet.
-void cropTo(art::Reference& r, const curve::Box& part);
-// The page with these corners (px of the file) in place of the whole picture, or the whole again; its middle stays where it lies on the
-// sheet, and so does its size there. Turn and crop begin anew.
-void setPaper(art::Reference& r, const std::optional<pixel::Corners>& paper);
 // In one act: square to the paper (straight at least, where its edges are not seen), cropped to it, light evened, paper lifted to white.
 // In the background; each part can be changed afterwards.
 void cleanPage(Bench& bench, art::Id item);

@@ -282,7 +282,7 @@ public:
         if (act_ == Act::frame && moved_) {
             m.painter().setPen(QPen(marks().selection, 1.25, Qt::DashLine));
             m.painter().setBrush(Qt::NoBrush);
-            m.painter().drawRect(QRectF(m.at(start_), m.at(now_)).normalized());
+            m.painter().drawPolygon(m.frame(start_, now_));
         }
         if (snap_.reason != art::SnapReason::none && act_ == Act::node && moved_) {
             m.ring(snap_.point, marks().geometry, 7);

@@ -1,0 +1,159 @@
+#include "app/window/windows.h"
+
+#include "app/services/recent.h"
+#include "app/window/window.h"
+
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QFileInfo>
+
+#include <algorithm>
+
+namespace softrope::app {
+
+namespace {
+
+bool isDrawing(const QString& path)
+{
+    return QFileInfo(path).suffix().startsWith("svg", Qt::CaseInsensitive);
+}
+
+} // namespace
+
+Windows::Windows(QObject* parent) : QObject(parent)
+{
+    sweep_.setInterval(200);
+    connect(&sweep_, &QTimer::timeout, this, [this] {
+        const auto ended = [](Window* w) {
+            if (!w->session().jobs().waitForAll(0)) return false;
+            delete w;
+            return true;
+        };
+        closed_.erase(std::remove_if(closed_.begin(), closed_.end(), ended), closed_.end());
+        if (closed_.empty()) sweep_.stop();
+    });
+}
+
+Windows::~Windows()
+{
+    for (Window* w : open_) delete w;
+    for (Window* w : closed_) delete w;
+}
+
+Window& Windows::another()
+{
+    auto* w = new Window;
+    w->setOthers({.another = [this] { return &shown(); },
+                  .raise = [this](const QString& path) { return raise(path); },
+                  .quit = [this] { quit(); },
+                  .follow =
+                      [this](Window* but) {
+                          for (Window* other : open_)
+                              if (other != but) other->followTheme();
+                      },
+                  .inFront = [this, w] { return front() == w; }});
+    connect(w, &Window::closed, this, [this, w] { closed(w); });
+    connect(w, &Window::stayed, this, [this] { quitting_ = false; });
+    open_.push_back(w);
+    return *w;
+}
+
+Window& Windows::shown()
+{
+    constexpr int beside = 28; // px
+    const Window* before = front();
+    Window& w = another();
+    if (before) {
+        w.resize(before->size());
+        w.move(before->pos() + QPoint(beside, beside));
+    }
+    w.show();
+    return w;
+}
+
+Window* Windows::front() const
+{
+    const auto active = std::find(open_.begin(), open_.end(), QApplication::activeWindow());
+    if (active != open_.end()) return *active;
+    return open_.empty() ? nullptr : open_.back();
+}
+
+void Windows::open(const QStringList& paths)
+{
+    QStringList pictures;
+    bool any = false;
+    for (const QString& path : paths) {
+        if (!isDrawing(path)) {
+            pictures << path;
+            continue;
+        }
+        any = true;
+        if (!raise(path)) (front() ? front() : &shown())->openDrawing(path);
+    }
+    Window* w = front();
+    if (!w) w = &shown();
+    if (!pictures.isEmpty()) w->openFiles(pictures);
+    if (any) return;
+    w->setWindowState(w->windowState() & ~Qt::WindowMinimized);
+    w->raise();
+    w->activateWindow();
+}
+
+bool Windows::raise(const QString& path)
+{
+    const QString whole = QFileInfo(path).canonicalFilePath();
+    if (whole.isEmpty()) return false;
+    for (Window* w : open_) {
+        if (w->session().path().isEmpty() || QFileInfo(w->session().path()).canonicalFilePath() != whole) continue;
+        w->setWindowState(w->windowState() & ~Qt::WindowMinimized);
+        w->raise();
+        w->activateWindow();
+        return true;
+    }
+    return false;
+}
+
+QStringList Windows::openFiles() const
+{
+    QStringList paths;
+    for (const Window* w : open_)
+        if (const QString path = const_cast<Window*>(w)->session().path(); !path.isEmpty()) paths << path;
+    return paths;
+}
+
+void Windows::quit()
+{
+    keepOpenNow(openFiles());
+    quitting_ = true;
+    goOnQuitting();
+}
+
+void Windows::goOnQuitting()
+{
+    if (Window* w = front(); w && quitting_) w->close();
+}
+
+void Windows::closed(Window* w)
+{
+    if (!quitting_ && open_.size() == 1) keepOpenNow(openFiles());
+    open_.erase(std::remove(open_.begin(), open_.end(), w), open_.end());
+    closed_.push_back(w);
+    w->hide();
+    sweep_.start();
+    if (quitting_) QTimer::singleShot(0, this, &Windows::goOnQuitting);
+}
+
+bool Windows::workEnded(int ms)
+{
+    QElapsedTimer clock;
+    clock.start();
+    bool ended = true;
+    for (const auto* some : {&open_, &closed_})
+        for (Window* w : *some) {
+            w->session().jobs().stop();
+            ended = w->session().jobs().waitForAll(static_cast<int>(std::max<qint64>(0, ms - clock.elapsed()))) && ended;
+        }
+    return ended;
+}
+
+} // namespace softrope::app

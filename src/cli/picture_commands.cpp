@@ -1,0 +1,71 @@
+// outline, lines and tones: one picture becomes a drawing.
+#include "cli/command.h"
+#include "cli/streams.h"
+#include "cli/tracing.h"
+
+#include <CLI/CLI.hpp>
+#include <nlohmann/json.hpp>
+
+#include <memory>
+
+namespace softrope::cli {
+
+namespace {
+
+struct PictureArgs {
+    std::string in, out;
+    Knobs knobs;
+};
+
+int trace(const PictureArgs& a, As as)
+{
+    const files::PictureResult p = readPicture(a.in);
+    if (!p.ok()) return fail(badInput, p.problem);
+    if (!p.partly.empty()) say(p.partly);
+    Traced found = traced(p.picture, as, a.knobs);
+    tell("width", p.picture.width);
+    tell("height", p.picture.height);
+    if (!p.partly.empty()) tell("partly", p.partly);
+    if (as == As::tones) {
+        tell("colours", found.colours);
+        if (a.out != "-")
+            say(std::to_string(found.colours) + " colours, " + std::to_string(found.items.size()) + " areas, " + std::to_string(found.nodes) + " nodes");
+    }
+    tell("things", found.items.size());
+    tell("paths", found.paths);
+    tell("nodes", found.nodes);
+    if (found.furthest >= 0) tell("furthest", found.furthest);
+    return writeOnPicture(a.out, p.picture.width, p.picture.height, layerOf(as), std::move(found.items));
+}
+
+CLI::App* addOne(CLI::App& app, Work& work, const std::shared_ptr<PictureArgs>& a, As as, const char* name, const char* what)
+{
+    CLI::App* c = app.add_subcommand(name, what);
+    c->add_option("picture", a->in, pictureKinds)->required();
+    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    addSlack(*c, a->knobs, as);
+    c->callback([a, as, &work] { work = [a, as] { return trace(*a, as); }; });
+    return c;
+}
+
+} // namespace
+
+void addOutline(CLI::App& app, Work& work)
+{
+    const auto a = std::make_shared<PictureArgs>();
+    addShapeKnobs(*addOne(app, work, a, As::shapes, "outline", "Dark shapes on light ground become closed paths"), a->knobs);
+}
+
+void addLines(CLI::App& app, Work& work)
+{
+    const auto a = std::make_shared<PictureArgs>();
+    addLineKnobs(*addOne(app, work, a, As::lines, "lines", "Ink and pencil lines become strokes along their middle"), a->knobs);
+}
+
+void addTones(CLI::App& app, Work& work)
+{
+    const auto a = std::make_shared<PictureArgs>();
+    addToneKnobs(*addOne(app, work, a, As::tones, "tones", "A photo or flat picture becomes few flat colour regions that abut"), a->knobs);
+}
+
+} // namespace softrope::cli

@@ -1,0 +1,150 @@
+// Habits of hands: a turned view, the pen's other end and its button, wheels; and what is said of a piece.
+#include "bench.h"
+
+#include "app/window/about_dialog.h"
+
+#include <QComboBox>
+#include <QPointingDevice>
+#include <QTabletEvent>
+
+using namespace softrope;
+using curve::Vec2;
+using hand::waitFor;
+
+namespace {
+
+void wheel(app::Canvas& canvas, QPointF at, QPoint angle, Qt::KeyboardModifiers with = Qt::NoModifier)
+{
+    QWheelEvent e(at, canvas.mapToGlobal(at), {}, angle, Qt::NoButton, with, Qt::NoScrollPhase, false);
+    QApplication::sendEvent(&canvas, &e);
+}
+
+void pen(app::Canvas& canvas, QEvent::Type type, QPointF at, QPointingDevice::PointerType end, Qt::MouseButton button)
+{
+    static const QPointingDevice tip("pen", 7, QInputDevice::DeviceType::Stylus, QPointingDevice::PointerType::Pen, QInputDevice::Capability::Pressure, 1, 2),
+        rubber("pen", 8, QInputDevice::DeviceType::Stylus, QPointingDevice::PointerType::Eraser, QInputDevice::Capability::Pressure, 1, 2);
+    const bool down = type != QEvent::TabletRelease;
+    QTabletEvent e(type, end == QPointingDevice::PointerType::Eraser ? &rubber : &tip, at, canvas.mapToGlobal(at), down ? 0.5 : 0, 0, 0, 0, 0, 0,
+                   Qt::NoModifier, type == QEvent::TabletMove ? Qt::NoButton : button, down ? button : Qt::NoButton);
+    QApplication::sendEvent(&canvas, &e);
+}
+
+} // namespace
+
+TEST_CASE("the view turns as paper does, about the pointer, and a hand draws where it points")
+{
+    Bench b;
+    app::Canvas& canvas = b.h.canvas();
+    const QPointF at(300, 260);
+    const Vec2 held = canvas.view().toSheet(canvas.rect(), at);
+    wheel(canvas, at, {0, 240}, Qt::ShiftModifier);
+    CHECK(curve::degrees(canvas.view().turn) == Approx(10));
+    CHECK(distance(canvas.view().toSheet(canvas.rect(), at), held) < 1e-6);
+    REQUIRE(b.w.run("turn-right"));
+    CHECK(curve::degrees(canvas.view().turn) == Approx(25));
+    // Way and back.
+    const Vec2 place{321, 654};
+    CHECK(distance(canvas.view().toSheet(canvas.rect(), canvas.toWidget(place)), place) < 1e-6);
+    canvas.takeTool("straights");
+    b.h.click({200, 300});
+    b.h.click({700, 420});
+    b.h.key(Qt::Key_Return);
+    REQUIRE(b.h.lines().size() == 1);
+    CHECK(distance(b.h.path(0).nodes.front().at, {200, 300}) < 1);
+    CHECK(distance(b.h.path(0).nodes.back().at, {700, 420}) < 1);
+    // Panning follows the hand, the whole sheet fits whichever way it lies.
+    const Vec2 before = canvas.view().toSheet(canvas.rect(), {400, 300});
+    canvas.letKeysGo();
+    b.h.send(QEvent::MouseButtonPress, {400, 300}, Qt::MiddleButton, Qt::MiddleButton);
+    b.h.send(QEvent::MouseMove, {460, 330}, Qt::NoButton, Qt::MiddleButton);
+    b.h.send(QEvent::MouseButtonRelease, {460, 330}, Qt::MiddleButton, Qt::NoButton);
+    CHECK(distance(canvas.view().toSheet(canvas.rect(), {460, 330}), before) < 1e-6);
+    canvas.fitSheet();
+    for (const Vec2 corner : {Vec2{0, 0}, Vec2{1080, 0}, Vec2{1080, 1080}, Vec2{0, 1080}}) CHECK(QRectF(canvas.rect()).contains(canvas.toWidget(corner)));
+    hand::idle(b.w);
+    // What is painted lies where it is pointed at.
+    const QImage seen = canvas.grab().toImage();
+    const QPoint middle = canvas.toWidget({450, 360}).toPoint();
+    CHECK(seen.pixelColor(middle).lightness() < 160);
+    REQUIRE(b.w.run("upright"));
+    CHECK(canvas.view().turn == 0);
+}
+
+TEST_CASE("a frame picks in a turned view, and brackets size what is picked")
+{
+    Bench b;
+    const art::Id id = b.circle({500, 500}, 100);
+    b.h.canvas().turnBy(curve::radians(30));
+    REQUIRE(b.w.run("snapping")); // off
+    b.h.drag({350, 350}, {650, 650});
+    CHECK(b.w.session().selection().items == std::vector<art::Id>{id});
+    const double reach = 10 / b.h.canvas().view().zoom;
+    b.h.drag({600 + reach, 600 + reach}, {700 + reach, 700 + reach});
+    CHECK(curve::bounds(b.path(id)).width() == Approx(200 * (300 + reach) / (200 + reach)).margin(1));
+}
+
+TEST_CASE("the wheel across moves across, up and down it zooms")
+{
+    Bench b;
+    app::Canvas& canvas = b.h.canvas();
+    const auto view = canvas.view();
+    wheel(canvas, {300, 300}, {120, 0});
+    CHECK(canvas.view().zoom == view.zoom);
+    CHECK(canvas.view().centre.x < view.centre.x);
+    wheel(canvas, {300, 300}, {0, 120});
+    CHECK(canvas.view().zoom == Approx(view.zoom * 1.2));
+}
+
+TEST_CASE("the pen's other end rubs a stub out, its button picks, and the tool in hand comes back")
+{
+    Bench b;
+    const art::Id level = b.line({200, 500}, {900, 500});
+    const art::Id upright = b.line({500, 300}, {500, 800});
+    app::Canvas& canvas = b.h.canvas();
+    canvas.takeTool("freehand");
+    const QPointF stub = canvas.toWidget({500, 700});
+    pen(canvas, QEvent::TabletMove, stub, QPointingDevice::PointerType::Eraser, Qt::NoButton);
+    pen(canvas, QEvent::TabletPress, stub, QPointingDevice::PointerType::Eraser, Qt::LeftButton);
+    CHECK(canvas.tool()->id() == "trim");
+    pen(canvas, QEvent::TabletRelease, stub, QPointingDevice::PointerType::Eraser, Qt::LeftButton);
+    hand::idle(b.w);
+    CHECK(canvas.tool()->id() == "freehand");
+    CHECK(curve::bounds(b.path(upright)).max.y == Approx(500).margin(1));
+    const QPointF line = canvas.toWidget({300, 500});
+    pen(canvas, QEvent::TabletMove, line, QPointingDevice::PointerType::Pen, Qt::NoButton);
+    pen(canvas, QEvent::TabletPress, line, QPointingDevice::PointerType::Pen, Qt::RightButton);
+    pen(canvas, QEvent::TabletRelease, line, QPointingDevice::PointerType::Pen, Qt::RightButton);
+    CHECK(b.w.session().selection().items == std::vector<art::Id>{level});
+    CHECK(canvas.tool()->id() == "freehand");
+}
+
+TEST_CASE("card and layers can stand at the left hand")
+{
+    Bench b;
+    const int right = b.h.canvas().mapTo(&b.w, QPoint()).x();
+    REQUIRE(b.w.run("side-left"));
+    hand::settle();
+    CHECK(b.h.canvas().mapTo(&b.w, QPoint()).x() > 200);
+    CHECK(b.h.canvas().width() > 700);
+    REQUIRE(b.w.run("side-left"));
+    hand::settle();
+    CHECK(b.h.canvas().mapTo(&b.w, QPoint()).x() == right);
+}
+
+TEST_CASE("what is said of a piece is a step, and is kept for the next piece of the same hand")
+{
+    Bench b;
+    {
+        app::AboutDialog dialog(b.w.session(), &b.w);
+        dialog.findChild<QLineEdit*>("title")->setText("Lantern");
+        dialog.findChild<QLineEdit*>("author")->setText("Ida Saltglass");
+        dialog.findChild<QComboBox*>("licence")->setCurrentText("https://creativecommons.org/licenses/by/4.0/");
+        dialog.accept();
+    }
+    CHECK(b.h.document().title == "Lantern");
+    CHECK(b.h.document().about.author == "Ida Saltglass");
+    b.w.session().undo();
+    CHECK(b.h.document().about.author.empty());
+    app::AboutDialog again(b.w.session(), &b.w);
+    CHECK(again.findChild<QLineEdit*>("author")->text() == "Ida Saltglass");
+}
