@@ -1597,13 +1597,6 @@
    <source>Alike</source>
    <translation>Gleiche</translation>
   </message>
-  <message numerus="yes">
-   <source>All %n of last time</source>
-   <translation>
-    <numerusform>Das eine vom letzten Mal</numerusform>
-    <numerusform>Alle %n vom letzten Mal</numerusform>
-   </translation>
-  </message>
   <message>
    <source>All alike</source>
    <translation>Alle gleich</translation>
@@ -1627,6 +1620,10 @@
   <message>
    <source>All of it was read.</source>
    <translation>Alles davon wurde gelesen.</translation>
+  </message>
+  <message>
+   <source>All of last time (%1)</source>
+   <translation>Alle vom letzten Mal (%1)</translation>
   </message>
   <message>
    <source>All of them as one</source>
@@ -1723,6 +1720,10 @@
   <message>
    <source>Another harmony</source>
    <translation>Eine andere Harmonie</translation>
+  </message>
+  <message>
+   <source>Another ink, another area.</source>
+   <translation>Eine andere Farbe, eine andere Fläche.</translation>
   </message>
   <message>
    <source>Another typeface: shown on the sheet while it is pointed at</source>
@@ -2782,6 +2783,10 @@
    <source>Drag up or down inside the patch for its strength. Up and Down change it by one level.</source>
    <translation>Im Fleck auf- oder abziehen für seine Stärke. Auf und Ab ändern sie um eine Stufe.</translation>
   </message>
+  <message>
+   <source>Dragged in from the border, a light or shade lies inside its area.</source>
+   <translation>Vom Rand hereingezogen liegt Licht oder Schatten in seiner Fläche.</translation>
+  </message>
   <message numerus="yes">
    <source>Drawing %n page(s) of %1</source>
    <translation>
@@ -3621,8 +3626,8 @@
    <translation>Rinnstein</translation>
   </message>
   <message>
-   <source>Half a moth, and its axis.</source>
-   <translation>Ein halber Falter und seine Achse.</translation>
+   <source>Half a moth, mirrored while it is drawn.</source>
+   <translation>Ein halber Falter, beim Zeichnen gespiegelt.</translation>
   </message>
   <message>
    <source>Harbour flags</source>
@@ -4315,10 +4320,6 @@
   <message>
    <source>Lines have their middle where they were put</source>
    <translation>Zeilen haben ihre Mitte, wo sie hingesetzt wurden</translation>
-  </message>
-  <message>
-   <source>Lines lie on top while you shade.</source>
-   <translation>Beim Schattieren liegen die Linien obenauf.</translation>
   </message>
   <message>
    <source>Lines on top</source>
@@ -5863,10 +5864,6 @@
   <message>
    <source>Readings</source>
    <translation>Messwerte</translation>
-  </message>
-  <message>
-   <source>Ready palettes are on the shelf; these are the inks of the drawing.</source>
-   <translation>Fertige Paletten stehen im Regal; das hier sind die Farben der Zeichnung.</translation>
   </message>
   <message>
    <source>Real width</source>
@@ -8088,8 +8085,8 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Gespiegelte Hälften verschweißen</translation>
   </message>
   <message>
-   <source>Welded: both halves are one line.</source>
-   <translation>Verschweißt: Beide Hälften sind eine Linie.</translation>
+   <source>Welded: the halves of this layer are one line.</source>
+   <translation>Verschweißt: Die Hälften dieser Ebene sind eine Linie.</translation>
   </message>
   <message>
    <source>Welds ends within</source>
@@ -8673,8 +8670,8 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>gleichmäßig</translation>
   </message>
   <message>
-   <source>expand stroke outline stroke to path</source>
-   <translation>Kontur umwandeln Strich zu Pfad</translation>
+   <source>expand line to outline thick</source>
+   <translation>Linie in Umriss umwandeln dick</translation>
   </message>
   <message>
    <source>expand transparency simplify</source>

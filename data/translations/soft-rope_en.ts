@@ -634,13 +634,6 @@
    </translation>
   </message>
   <message numerus="yes">
-   <source>All %n of last time</source>
-   <translation>
-    <numerusform>All %n of last time</numerusform>
-    <numerusform>All %n of last time</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
    <source>Crescents follow the light now; %n drawn shade(s) do not.</source>
    <translation>
     <numerusform>Crescents follow the light now; %n drawn shade do not.</numerusform>

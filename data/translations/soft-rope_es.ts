@@ -1597,13 +1597,6 @@
    <source>Alike</source>
    <translation>Iguales</translation>
   </message>
-  <message numerus="yes">
-   <source>All %n of last time</source>
-   <translation>
-    <numerusform>La de la última vez</numerusform>
-    <numerusform>Las %n de la última vez</numerusform>
-   </translation>
-  </message>
   <message>
    <source>All alike</source>
    <translation>Todas iguales</translation>
@@ -1627,6 +1620,10 @@
   <message>
    <source>All of it was read.</source>
    <translation>Se ha leído todo.</translation>
+  </message>
+  <message>
+   <source>All of last time (%1)</source>
+   <translation>Todas las de la última vez (%1)</translation>
   </message>
   <message>
    <source>All of them as one</source>
@@ -1723,6 +1720,10 @@
   <message>
    <source>Another harmony</source>
    <translation>Otra armonía</translation>
+  </message>
+  <message>
+   <source>Another ink, another area.</source>
+   <translation>Otra tinta, otra área.</translation>
   </message>
   <message>
    <source>Another typeface: shown on the sheet while it is pointed at</source>
@@ -2782,6 +2783,10 @@
    <source>Drag up or down inside the patch for its strength. Up and Down change it by one level.</source>
    <translation>Arrastre arriba o abajo dentro del parche para su fuerza. Arriba y Abajo la cambian un nivel.</translation>
   </message>
+  <message>
+   <source>Dragged in from the border, a light or shade lies inside its area.</source>
+   <translation>Arrastrada desde el borde, una luz o sombra queda dentro de su área.</translation>
+  </message>
   <message numerus="yes">
    <source>Drawing %n page(s) of %1</source>
    <translation>
@@ -3621,8 +3626,8 @@
    <translation>Cuneta</translation>
   </message>
   <message>
-   <source>Half a moth, and its axis.</source>
-   <translation>Media polilla y su eje.</translation>
+   <source>Half a moth, mirrored while it is drawn.</source>
+   <translation>Media polilla, reflejada mientras se dibuja.</translation>
   </message>
   <message>
    <source>Harbour flags</source>
@@ -4315,10 +4320,6 @@
   <message>
    <source>Lines have their middle where they were put</source>
    <translation>Las líneas tienen su centro donde se pusieron</translation>
-  </message>
-  <message>
-   <source>Lines lie on top while you shade.</source>
-   <translation>Las líneas quedan encima mientras se sombrea.</translation>
   </message>
   <message>
    <source>Lines on top</source>
@@ -5863,10 +5864,6 @@
   <message>
    <source>Readings</source>
    <translation>Lecturas</translation>
-  </message>
-  <message>
-   <source>Ready palettes are on the shelf; these are the inks of the drawing.</source>
-   <translation>Hay paletas listas en el estante; estas son las tintas del dibujo.</translation>
   </message>
   <message>
    <source>Real width</source>
@@ -8088,8 +8085,8 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Soldar las mitades reflejadas</translation>
   </message>
   <message>
-   <source>Welded: both halves are one line.</source>
-   <translation>Soldado: las dos mitades son una línea.</translation>
+   <source>Welded: the halves of this layer are one line.</source>
+   <translation>Soldado: las mitades de esta capa son una línea.</translation>
   </message>
   <message>
    <source>Welds ends within</source>
@@ -8673,8 +8670,8 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>parejo</translation>
   </message>
   <message>
-   <source>expand stroke outline stroke to path</source>
-   <translation>expandir trazo contornear trazo a forma</translation>
+   <source>expand line to outline thick</source>
+   <translation>expandir línea a contorno gruesa</translation>
   </message>
   <message>
    <source>expand transparency simplify</source>

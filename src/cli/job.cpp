@@ -246,20 +246,20 @@ struct InkWish {
 
 std::vector<InkWish> inksAsked(Members& m, const std::string& folder)
 {
-    std::vector<InkWish> inks;
+    std::vector<InkWish> wanted;
     if (const Json* list = m.find("inks")) {
         if (!list->is_object() || list->empty()) m.wrong("inks", "must be an object of names and colours, {\"Moss\": \"#4c6b3a\"}");
         for (const auto& [name, value] : list->items()) {
             const auto c = value.is_string() ? art::colourFrom(value.get<std::string>()) : std::nullopt;
             if (!c) m.wrong("inks", "has no colour for \"" + name + "\"");
-            inks.push_back({name, *c});
+            wanted.push_back({name, *c});
         }
     }
     if (const std::string name = m.text("palette", ""); !name.empty()) {
         const auto& ready = art::readyPalettes();
         const auto found = std::find_if(ready.begin(), ready.end(), [&](const art::ReadyPalette& p) { return name == p.name; });
         if (found != ready.end()) {
-            for (const art::ReadyInk& i : found->inks) inks.push_back({i.name, i.colour});
+            for (const art::ReadyInk& i : found->inks) wanted.push_back({i.name, i.colour});
         } else {
             const files::TextResult text = files::readText((fs::path(folder) / name).string());
             std::string known;
@@ -267,11 +267,11 @@ std::vector<InkWish> inksAsked(Members& m, const std::string& folder)
             if (!text.ok()) m.wrong("palette", "is neither a file nor one of " + known);
             const files::PaletteResult p = files::readPalette(text.text);
             if (!p.ok()) refuse(badInput, m.where() + ": " + p.problem);
-            for (const files::NamedColour& c : p.colours) inks.push_back({c.name, c.colour});
+            for (const files::NamedColour& c : p.colours) wanted.push_back({c.name, c.colour});
         }
     }
-    if (inks.empty()) refuse(badInput, m.where() + " needs \"inks\" or \"palette\".");
-    return inks;
+    if (wanted.empty()) refuse(badInput, m.where() + " needs \"inks\" or \"palette\".");
+    return wanted;
 }
 
 double sizeOf(const curve::Paths& paths)
@@ -285,19 +285,19 @@ double sizeOf(const curve::Paths& paths)
 // what is darker darker.
 Act inksStep(Members& m, const std::string& folder)
 {
-    const std::vector<InkWish> inks = inksAsked(m, folder);
+    const std::vector<InkWish> wanted = inksAsked(m, folder);
     std::vector<std::pair<std::string, std::size_t>> named; // "Area 3", place in inks
     if (const Json* areas = m.find("areas")) {
         if (!areas->is_object()) m.wrong("areas", "must be an object of numbers and inks, {\"1\": \"Moss\"}");
         for (const auto& [number, ink] : areas->items()) {
-            const auto which = std::find_if(inks.begin(), inks.end(), [&](const InkWish& i) { return ink == i.name; });
-            if (which == inks.end()) m.wrong("areas", "names an ink that is not there: " + ink.dump());
-            named.emplace_back("Area " + number, static_cast<std::size_t>(which - inks.begin()));
+            const auto which = std::find_if(wanted.begin(), wanted.end(), [&](const InkWish& i) { return ink == i.name; });
+            if (which == wanted.end()) m.wrong("areas", "names an ink that is not there: " + ink.dump());
+            named.emplace_back("Area " + number, static_cast<std::size_t>(which - wanted.begin()));
         }
     }
-    return [inks, named](Work& w, Json& found) {
+    return [wanted, named](Work& w, Json& found) {
         std::vector<art::Id> ids;
-        for (const InkWish& i : inks) {
+        for (const InkWish& i : wanted) {
             const art::Added a = art::withInk(w.d, i.name, i.colour);
             w.d = a.document;
             ids.push_back(a.id);
@@ -313,8 +313,8 @@ Act inksStep(Members& m, const std::string& folder)
                 const bool paired = before >= 0 && size >= (1 - alike) * before;
                 if (before >= 0 && !paired) ++next;
                 before = size;
-                const auto asked = std::find_if(named.begin(), named.end(), [&](const auto& n) { return n.first == i->name; });
-                areas.emplace_back(i->id, asked != named.end() ? asked->second : paired ? areas.back().second : next % ids.size());
+                const auto own = std::find_if(named.begin(), named.end(), [&](const auto& n) { return n.first == i->name; });
+                areas.emplace_back(i->id, own != named.end() ? own->second : paired ? areas.back().second : next % ids.size());
             }
         if (areas.empty()) {
             w.d = art::withPaletteLaid(w.d, ids);

@@ -199,7 +199,7 @@ pixel::Picture fromFourInks(const std::vector<std::byte>& jpeg, const std::vecto
     feed(d, jpeg);
     if (jpeg_read_header(&d, TRUE) == JPEG_HEADER_OK && d.num_components == 4) {
         d.out_color_space = JCS_CMYK;
-        // Files with Adobe's marker keep 255 - ink.
+        // With the marker APP14 255 - ink is kept (ITU-T T.872, 6.5.3).
         t = transformFrom(from, d.saw_Adobe_marker ? TYPE_CMYK_8_REV : TYPE_CMYK_8);
         if (t && jpeg_start_decompress(&d)) {
             out = pixel::Picture(static_cast<int>(d.output_width), static_cast<int>(d.output_height), pixel::Rgba{255, 255, 255, 255});

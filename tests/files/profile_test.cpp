@@ -26,7 +26,7 @@ std::vector<std::byte> saved(cmsHPROFILE profile)
     return bytes;
 }
 
-// Wide primaries with a plain gamma of 2.2 (Adobe RGB (1998) Color Image Encoding, 4.3.1 and 4.3.4).
+// Wide primaries with a plain gamma of 563/256 (opRGB: IEC 61966-2-5, from memory).
 std::vector<std::byte> wideProfile()
 {
     const cmsCIExyY white{0.3127, 0.3290, 1};
@@ -110,8 +110,8 @@ std::vector<std::byte> png(int bits, int type, const std::vector<unsigned>& colo
     return out.bytes;
 }
 
-// A JPEG of four inks (values 0 none .. 255 full), as programs with Adobe's marker keep them or not, with the profile in APP2.
-std::vector<std::byte> inkJpeg(const std::array<int, 4>& ink, bool adobe, const std::vector<std::byte>& profile)
+// A JPEG of four inks (values 0 none .. 255 full), kept as 255 - ink with the marker APP14 (ITU-T T.872, 6.5.3), or plainly, with the profile in APP2.
+std::vector<std::byte> inkJpeg(const std::array<int, 4>& ink, bool inverted, const std::vector<std::byte>& profile)
 {
     jpeg_compress_struct c{};
     jpeg_error_mgr errors{};
@@ -124,13 +124,13 @@ std::vector<std::byte> inkJpeg(const std::array<int, 4>& ink, bool adobe, const 
     c.input_components = 4;
     c.in_color_space = JCS_CMYK;
     jpeg_set_defaults(&c);
-    c.write_Adobe_marker = adobe ? TRUE : FALSE;
+    c.write_Adobe_marker = inverted ? TRUE : FALSE;
     jpeg_set_quality(&c, 98, TRUE);
     jpeg_start_compress(&c, TRUE);
     if (!profile.empty()) jpeg_write_icc_profile(&c, reinterpret_cast<const JOCTET*>(profile.data()), static_cast<unsigned>(profile.size()));
     std::vector<JSAMPLE> row;
     for (int x = 0; x < 16; ++x)
-        for (const int v : ink) row.push_back(static_cast<JSAMPLE>(adobe ? 255 - v : v));
+        for (const int v : ink) row.push_back(static_cast<JSAMPLE>(inverted ? 255 - v : v));
     JSAMPROW rows[] = {row.data()};
     while (c.next_scanline < c.image_height) jpeg_write_scanlines(&c, rows, 1);
     jpeg_finish_compress(&c);
@@ -191,12 +191,12 @@ TEST_CASE("sixteen bits a channel, alpha and grey come in right")
 TEST_CASE("JPEGs of four inks are seen through their profile, kept upside down or not")
 {
     const auto profile = inkProfile();
-    for (const bool adobe : {true, false})
+    for (const bool inverted : {true, false})
         for (const auto& ink : {std::array<int, 4>{0, 0, 0, 0}, {0, 0, 0, 128}, {128, 0, 0, 64}, {60, 60, 60, 0}}) {
             double light = 100;
             for (const int v : ink) light *= 1 - v / 255.0;
-            const pixel::Rgba seen = middle(inkJpeg(ink, adobe, profile));
-            INFO(adobe << " " << ink[0] << " " << ink[1] << " " << ink[2] << " " << ink[3]);
+            const pixel::Rgba seen = middle(inkJpeg(ink, inverted, profile));
+            INFO(inverted << " " << ink[0] << " " << ink[1] << " " << ink[2] << " " << ink[3]);
             CHECK(std::abs(seen.r - greyOf(light)) <= 6); // the grid is coarse
             CHECK(std::abs(seen.r - seen.g) <= 2);
         }

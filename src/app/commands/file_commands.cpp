@@ -17,12 +17,10 @@ void addFileCommands(CommandDesk& at)
         const QString path = at.askFile(true, tr("Open"), tr("Drawings (*.svg *.svgz);;All files (*)"), {});
         if (!path.isEmpty()) at.files.open(path);
     });
+    int sheetKey = 0;
     for (const art::Template& t : art::templates())
-        at.commands.add({QString("template-") + t.id,
-                         tr("New from a template: %1").arg(QString("%1, %2").arg(tr(t.name), tr(t.size))),
-                         {},
-                         file,
-                         [&at, id = QString(t.id)] { at.files.beginFrom(id); }});
+        at.commands.add({QString("template-") + t.id, tr("New from a template: %1").arg(QString("%1, %2").arg(tr(t.name), tr(t.size))),
+                         QString("Ctrl+%1").arg(++sheetKey), file, [&at, id = QString(t.id)] { at.files.beginFrom(id); }});
     at.add("new-window", tr("New window"), "Ctrl+Shift+F2", file, [&at] { at.files.newWindow(); });
     at.add("open-recent", tr("Open a recent piece…"), "Ctrl+Alt+R", file, [&at] { at.files.openRecent(); });
     at.add("open-demo", tr("Open a piece of the demo…"), "Ctrl+Alt+O", file, [&at] { at.files.openDemo(); });
@@ -63,7 +61,7 @@ void addFileCommands(CommandDesk& at)
                              },
                              [&at] { return !at.busy(); }});
         }
-    at.add("forget-recent", tr("Forget recent pieces"), "", file, [&at] {
+    at.add("forget-recent", tr("Forget recent pieces"), "Ctrl+Alt+Shift+R", file, [&at] {
         forgetRecent();
         at.parts.refresh();
         at.say(tr("The list of recent pieces is empty."));

@@ -23,7 +23,7 @@ QString otherWords(const QString& command)
         {"trace-tones", tr("posterize vectorize colours quantize")},
         {"fairer", tr("smooth relax clean up curve")},
         {"extremes", tr("add nodes bounds")},
-        {"line-to-shape", tr("expand stroke outline stroke to path")},
+        {"line-to-shape", tr("expand line to outline thick")},
         {"clean-page", tr("deskew perspective whiten levels contrast crop")},
         {"straighten-auto", tr("deskew rotate level")},
         {"find-axis", tr("symmetry centre line")},

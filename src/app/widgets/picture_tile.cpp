@@ -9,7 +9,7 @@
 namespace softrope::app {
 
 namespace {
-constexpr int round = 6, margin = 5, least = 64; // px
+constexpr int round = 6, margin = 5, least = 64, widest = 90; // px
 }
 
 PictureTile::PictureTile(const QString& name, QSize picture, QWidget* parent) : QAbstractButton(parent), size_(picture)
@@ -30,7 +30,7 @@ void PictureTile::setPicture(const QImage& image)
 
 QSize PictureTile::sizeHint() const
 {
-    const int words = std::min(fontMetrics().horizontalAdvance(text()), std::max(least, size_.width() + 2 * round));
+    const int words = std::min(fontMetrics().horizontalAdvance(text()), std::max(widest, size_.width() + 2 * round));
     return {std::max({size_.width(), words, least}) + 2 * margin, size_.height() + fontMetrics().height() + 3 * margin};
 }
 

@@ -44,6 +44,7 @@ JobPage::JobPage(Session& session, const Commands& commands, QWidget* parent) : 
     list_->setFont(typeface("body"));
     list_->setFixedWidth(250);
     list_->setWordWrap(true);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->setSpacing(1);
     page_ = new QTextBrowser;
     page_->setAccessibleName(tr("The step"));
@@ -83,7 +84,7 @@ JobPage::JobPage(Session& session, const Commands& commands, QWidget* parent) : 
     connect(leave, &QAbstractButton::clicked, this, &QDialog::close);
     // Drawn from the demo as it is: never out of date.
     for (const JobStep& s : jobSteps())
-        if (const QString file = demoFile(s.piece); !file.isEmpty())
+        if (const QString file = demoFile(s.picture); !file.isEmpty())
             session_.jobs().run<QImage>(
                 Lane::working, this, [file](const Progress&) { return recentPicture(file, pictureSize); },
                 [this, id = s.id](const std::optional<QImage>& made) {
@@ -125,7 +126,9 @@ void JobPage::filter(const QString& text)
     for (const JobStep& s : jobSteps()) {
         ++number;
         if (!matches(QStringList{s.title, s.what, s.wrong, s.helps, s.words}.join(' '), words)) continue;
-        auto* i = new QListWidgetItem(QString("%1  %2").arg(number).arg(s.title), list_);
+        // "Trace: what is seen becomes lines" in two lines.
+        auto* i = new QListWidgetItem(QString("%1  %2\n     %3").arg(number).arg(s.title.section(": ", 0, 0), s.title.section(": ", 1)), list_);
+        i->setData(Qt::AccessibleTextRole, QString("%1 %2").arg(number).arg(s.title));
         i->setData(stepRole, static_cast<int>(s.id));
     }
     if (!words.isEmpty()) {

@@ -51,9 +51,11 @@ const std::vector<JobStep>& jobSteps()
             "its "
             "edge was not seen."),
          tr("scan import photo straighten crop perspective"),
+         "",
          "saltglass-moth.svg",
-         {say(tr("A scanned page, crooked and grey.")), wait(1400), run("step-place"), run("clean-page"), say(tr("Clean the page: straight, even, white.")),
-          wait(2200), run("veil-less"), run("veil-less"), say(tr("Dimmed, so that what you draw stands out.")), wait(1800)}},
+         {run("step-place"), run("scan-moth-half-150"), say(tr("A scanned page, crooked and grey.")), wait(1600), run("clean-page"),
+          say(tr("Clean the page: straight, even, white.")), wait(2200), run("veil-less"), run("veil-less"),
+          say(tr("Dimmed, so that what you draw stands out.")), wait(1800)}},
         {StepId::trace,
          tr("Trace: what is seen becomes lines"),
          tr("Let the program trace the whole picture: lines of pencil and ink, dark shapes, or tones. Or draw: the rope hugs an edge between your clicks, "
@@ -64,10 +66,12 @@ const std::vector<JobStep>& jobSteps()
          tr("Raise the slack on the card until the line calms down: the picture of how far off it is (E) tells what that costs. Redraw a part over the line "
             "instead of moving its nodes one by one. Every open end wears a ring; a click on it goes on from there."),
          tr("vectorize outline pencil ink pen bezier smooth simplify"),
-         "saltglass-moth.svg",
-         {run("step-trace"), say(tr("Trace lines: pencil strokes of several passes become one line.")), run("trace-lines"), wait(2200), run("take-trace"),
-          say(tr("Taken: few nodes, smooth between corners.")), wait(1800), tool("freehand"), say(tr("Freehand: drawn with a shaky hand, calmed as it lands.")),
-          drag({{640, 880}, {700, 850}, {770, 872}, {830, 846}, {900, 868}, {950, 850}}), wait(1800)}},
+         "",
+         "saltglass-whole-moth.svg",
+         {run("scan-moth-150"), run("clean-page"), run("step-trace"), say(tr("Trace lines: pencil strokes of several passes become one line.")),
+          run("trace-lines"), wait(2200), run("take-trace"), say(tr("Taken: few nodes, smooth between corners.")), wait(1800), tool("freehand"),
+          say(tr("Freehand: drawn with a shaky hand, calmed as it lands.")), drag({{640, 880}, {700, 850}, {770, 872}, {830, 846}, {900, 868}, {950, 850}}),
+          wait(1800)}},
         {StepId::build,
          tr("Build: lines become closed shapes"),
          tr("Mirror a half drawing and weld it: the halves become one line at the axis. Put areas under everything that the lines enclose, or carve along an "
@@ -78,8 +82,10 @@ const std::vector<JobStep>& jobSteps()
             "the axis show which seams become smooth."),
          tr("mirror flip weld join unite merge boolean shape close"),
          "saltglass-moth.svg",
-         {run("step-build"), say(tr("Half a moth, and its axis.")), run("find-axis"), wait(1600), run("weld"), say(tr("Welded: both halves are one line.")),
-          wait(1800), run("areas-under-lines"), say(tr("Everything that the lines enclose is a shape now, under them.")), wait(2200)}},
+         "saltglass-teapot.svg",
+         {run("step-build"), say(tr("Half a moth, mirrored while it is drawn.")), wait(1800), run("weld"),
+          say(tr("Welded: the halves of this layer are one line.")), wait(1800), run("close-wider-gaps"), wait(900), run("areas-under-lines"),
+          say(tr("Everything that the lines enclose is a shape now, under them.")), wait(2200)}},
         {StepId::tone,
          tr("Tone: a photo becomes a few flat tones"),
          tr("Choose how many tones, then drag the cuts between them on the histogram while you look at the sheet. A patch makes one spot lighter or darker; "
@@ -89,6 +95,7 @@ const std::vector<JobStep>& jobSteps()
          tr("Fewer tones say more: three, then four. Raise what is calmed before you touch single specks. Cover what is messy in the working colours and turn "
             "them at the end."),
          tr("posterize threshold separate levels screen print"),
+         "saltglass-lantern.svg",
          "saltglass-lantern.svg",
          {run("step-tone"), say(tr("A photo in five tones, live.")), wait(1500), tool("cut-here"), say(tr("A click sets a cut at the tone under it.")),
           click({540, 600}), wait(2200)}},
@@ -100,10 +107,10 @@ const std::vector<JobStep>& jobSteps()
          tr("Squint (hold Q) shows whether light and dark still read. The leak is marked where it runs out. Paint with inks and their tints only: the list "
             "tells what is painted with none."),
          tr("fill paint swatch palette recolour"),
-         "saltglass-whole-moth.svg",
-         {run("step-colour"), say(tr("Ready palettes are on the shelf; these are the inks of the drawing.")), wait(1300), tool("drop"),
-          say(tr("A click drops the ink in hand into an area.")), click({330, 330}), wait(800), click({750, 330}), wait(800), click({420, 740}), wait(800),
-          click({660, 740}), wait(1800)}},
+         "saltglass-moth-in-ink.svg",
+         "saltglass-moth-in-ink.svg",
+         {run("step-colour"), run("ink-2"), tool("drop"), say(tr("A click drops the ink in hand into an area.")), wait(900), click({300, 300}), wait(900),
+          run("ink-5"), say(tr("Another ink, another area.")), click({430, 720}), wait(900), click({650, 720}), wait(1800)}},
         {StepId::shade,
          tr("Shade: one light for the whole drawing"),
          tr("Set where the light comes from. Drag an edge light or a core shade in an area: it lies inside it and never spills. Scatter gives grain and dots; "
@@ -113,8 +120,10 @@ const std::vector<JobStep>& jobSteps()
             "follow. For print, flatten turns blends into plain areas."),
          tr("shadow highlight gradient light blend multiply"),
          "saltglass-lit-moth.svg",
-         {run("step-shade"), say(tr("One light, and everything follows it.")), wait(1600), run("next-against"), say(tr("F12 shows what ignores the light.")),
-          wait(1600), run("lines-on-top"), say(tr("Lines lie on top while you shade.")), wait(1800)}},
+         "saltglass-lit-moth.svg",
+         {run("step-shade"), say(tr("One light, and everything follows it.")), wait(1400), tool("crescent"),
+          say(tr("Dragged in from the border, a light or shade lies inside its area.")), drag({{700, 700}, {660, 690}, {630, 680}}), wait(1200),
+          run("next-against"), say(tr("F12 shows what ignores the light.")), wait(1800)}},
         {StepId::proof,
          tr("Proof: see it as it will be, and deliver"),
          tr("Look at it at its real size, in one ink, reversed, and as people see it who see colours otherwise. Go through what the proof found; mend what can "
@@ -126,6 +135,7 @@ const std::vector<JobStep>& jobSteps()
             "meant so is said so, and not told again."),
          tr("check preflight print export pdf png eps"),
          "saltglass-faulty-moth.svg",
+         "saltglass-badge.svg",
          {run("step-proof"), say(tr("The proof marks every fault it finds.")), wait(1500), run("next-finding"), wait(1300), run("next-finding"), wait(1300),
           run("mend-all"), say(tr("All that is safe was mended in one act.")), wait(2200)}},
     };

@@ -28,7 +28,8 @@ struct JobStep {
     StepId id;
     QString title, what, wrong, helps;
     QString words; // what people look for it by, besides
-    QString piece; // of the demo, "saltglass-moth.svg"
+    QString piece;   // of the demo that the act begins with, "saltglass-moth.svg"; empty = an empty sheet
+    QString picture; // of the demo too: what the page shows
     std::vector<Move> act;
 };
 // In the language in force when it is first asked for.

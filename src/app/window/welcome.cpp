@@ -143,7 +143,7 @@ void Welcome::fillPieces(int most)
     int left = most;
     // All that was open at once comes back at once.
     if (const QStringList last = openLastTime(); last.size() > 1 && left > 0) {
-        auto* all = new Pill("layer", tr("All %n of last time", nullptr, static_cast<int>(last.size())));
+        auto* all = new Pill("layer", tr("All of last time (%1)").arg(last.size()));
         connect(all, &QAbstractButton::clicked, this, [this, last] { emit opens(last); });
         pieceRow_->addWidget(all);
         --left;

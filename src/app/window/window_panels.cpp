@@ -170,8 +170,13 @@ void Window::showAct(StepId id)
 {
     const auto& all = jobSteps();
     const auto step = std::find_if(all.begin(), all.end(), [&](const JobStep& s) { return s.id == id; });
-    const QString file = step == all.end() ? QString() : demoFile(step->piece);
-    if (file.isEmpty() || !others_.another) {
+    if (step == all.end() || !others_.another) return;
+    if (step->piece.isEmpty()) {
+        others_.another()->play(art::newDocument(), *step);
+        return;
+    }
+    const QString file = demoFile(step->piece);
+    if (file.isEmpty()) {
         say(tr("The demo is not installed here."));
         return;
     }
@@ -396,8 +401,8 @@ void Window::rememberView(const QString& path) const
     while (order.size() > mostViews) kept.remove(order.takeLast());
     kept.setValue("order", order);
     const View& v = canvas_->view();
-    kept.setValue(
-        key, QVariantList{QString(app::step(course_->current()).key), v.zoom, v.centre.x, v.centre.y, static_cast<int>(v.show), v.veil, v.referenceHidden, v.turn});
+    kept.setValue(key, QVariantList{QString(app::step(course_->current()).key), v.zoom, v.centre.x, v.centre.y, static_cast<int>(v.show), v.veil,
+                                    v.referenceHidden, v.turn});
 }
 
 bool Window::recallView(const QString& path)

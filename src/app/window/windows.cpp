@@ -6,6 +6,7 @@
 #include <QApplication>
 #include <QElapsedTimer>
 #include <QFileInfo>
+#include <QScreen>
 
 #include <algorithm>
 
@@ -65,7 +66,11 @@ Window& Windows::shown()
     Window& w = another();
     if (before) {
         w.resize(before->size());
-        w.move(before->pos() + QPoint(beside, beside));
+        // Beside it, but no further than the screen reaches.
+        const QRect room = before->screen()->availableGeometry();
+        const QPoint last(std::max(room.left(), room.right() - w.width() - 8), std::max(room.top(), room.bottom() - w.height() - 32));
+        const QPoint at = before->pos() + QPoint(beside, beside);
+        w.move(std::min(at.x(), last.x()), std::min(at.y(), last.y()));
     }
     w.show();
     return w;
