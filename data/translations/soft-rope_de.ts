@@ -1786,6 +1786,10 @@
    <translation>So, wie es aus einer anderen Zeichnung kam. Es lässt sich verschieben, vergrößern, drehen, verbergen und ausliefern; was darin ist, lässt sich ändern, wenn es zerlegt oder nachgezeichnet ist.</translation>
   </message>
   <message>
+   <source>As it comes</source>
+   <translation>Wie es kommt</translation>
+  </message>
+  <message>
    <source>As it is</source>
    <translation>Wie es ist</translation>
   </message>
@@ -2869,6 +2873,10 @@
   <message>
    <source>Drop the traced preview</source>
    <translation>Nachgezeichnete Vorschau verwerfen</translation>
+  </message>
+  <message>
+   <source>Dropped picture</source>
+   <translation>Abgelegtes Bild</translation>
   </message>
   <message>
    <source>Drops</source>
@@ -4166,6 +4174,10 @@
    <translation>Abwechselnd links und rechts</translation>
   </message>
   <message>
+   <source>Left for a light hand, right for a firm one. Press the pen on the field to try it; each pen keeps its own.</source>
+   <translation>Links für eine leichte Hand, rechts für eine feste. Den Stift auf dem Feld ausprobieren; jeder Stift behält seine eigene.</translation>
+  </message>
+  <message>
    <source>Left sides in one line</source>
    <translation>Linke Seiten auf einer Linie</translation>
   </message>
@@ -4926,6 +4938,10 @@
    <translation>Keine Linie hat ein offenes Ende.</translation>
   </message>
   <message>
+   <source>No pen was used yet</source>
+   <translation>Noch kein Stift benutzt</translation>
+  </message>
+  <message>
    <source>No piece was opened or saved yet.</source>
    <translation>Noch wurde kein Stück geöffnet oder gesichert.</translation>
   </message>
@@ -5510,6 +5526,10 @@
    <translation>Feder</translation>
   </message>
   <message>
+   <source>Pen %1</source>
+   <translation>Stift %1</translation>
+  </message>
+  <message>
    <source>Pen shade</source>
    <translation>Schattierung mit der Feder</translation>
   </message>
@@ -5760,6 +5780,10 @@
   <message>
    <source>Press the new key for "%1".</source>
    <translation>Drücken Sie die neue Taste für „%1“.</translation>
+  </message>
+  <message>
+   <source>Pressure curve</source>
+   <translation>Druckkurve</translation>
   </message>
   <message>
    <source>Process</source>
@@ -7743,6 +7767,18 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>Tops in one line</source>
    <translation>Oberkanten auf einer Linie</translation>
+  </message>
+  <message>
+   <source>Touch</source>
+   <translation>Anschlag</translation>
+  </message>
+  <message>
+   <source>Touch of the pen</source>
+   <translation>Anschlag des Stifts</translation>
+  </message>
+  <message>
+   <source>Touch of the pen…</source>
+   <translation>Anschlag des Stifts …</translation>
   </message>
   <message>
    <source>Touch the neighbour</source>

@@ -1786,6 +1786,10 @@
    <translation>Tal como vino de otro dibujo. Se puede mover, escalar, girar, ocultar y entregar; lo que contiene se puede cambiar cuando se desarma o se calca.</translation>
   </message>
   <message>
+   <source>As it comes</source>
+   <translation>Como viene</translation>
+  </message>
+  <message>
    <source>As it is</source>
    <translation>Tal cual</translation>
   </message>
@@ -2869,6 +2873,10 @@
   <message>
    <source>Drop the traced preview</source>
    <translation>Descartar el calco previo</translation>
+  </message>
+  <message>
+   <source>Dropped picture</source>
+   <translation>Imagen soltada</translation>
   </message>
   <message>
    <source>Drops</source>
@@ -4166,6 +4174,10 @@
    <translation>Izquierda y derecha alternadas</translation>
   </message>
   <message>
+   <source>Left for a light hand, right for a firm one. Press the pen on the field to try it; each pen keeps its own.</source>
+   <translation>Izquierda para una mano ligera, derecha para una firme. Apriete el lápiz en el campo para probarlo; cada lápiz conserva la suya.</translation>
+  </message>
+  <message>
    <source>Left sides in one line</source>
    <translation>Lados izquierdos en una línea</translation>
   </message>
@@ -4926,6 +4938,10 @@
    <translation>Ninguna línea tiene un extremo abierto.</translation>
   </message>
   <message>
+   <source>No pen was used yet</source>
+   <translation>Todavía no se usó ningún lápiz</translation>
+  </message>
+  <message>
    <source>No piece was opened or saved yet.</source>
    <translation>Todavía no se abrió ni guardó ninguna pieza.</translation>
   </message>
@@ -5510,6 +5526,10 @@
    <translation>Pluma</translation>
   </message>
   <message>
+   <source>Pen %1</source>
+   <translation>Lápiz %1</translation>
+  </message>
+  <message>
    <source>Pen shade</source>
    <translation>Sombra a pluma</translation>
   </message>
@@ -5760,6 +5780,10 @@
   <message>
    <source>Press the new key for "%1".</source>
    <translation>Pulse la tecla nueva para «%1».</translation>
+  </message>
+  <message>
+   <source>Pressure curve</source>
+   <translation>Curva de presión</translation>
   </message>
   <message>
    <source>Process</source>
@@ -7743,6 +7767,18 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>Tops in one line</source>
    <translation>Bordes superiores en una línea</translation>
+  </message>
+  <message>
+   <source>Touch</source>
+   <translation>Toque</translation>
+  </message>
+  <message>
+   <source>Touch of the pen</source>
+   <translation>Toque del lápiz</translation>
+  </message>
+  <message>
+   <source>Touch of the pen…</source>
+   <translation>Toque del lápiz…</translation>
   </message>
   <message>
    <source>Touch the neighbour</source>

@@ -1,9 +1,13 @@
 // Habits of hands: a turned view, the pen's other end and its button, wheels; and what is said of a piece.
 #include "bench.h"
 
+#include "app/services/pens.h"
 #include "app/window/about_dialog.h"
+#include "app/window/pen_dialog.h"
 
 #include <QComboBox>
+#include <QDropEvent>
+#include <QMimeData>
 #include <QPointingDevice>
 #include <QTabletEvent>
 
@@ -117,6 +121,73 @@ TEST_CASE("the pen's other end rubs a stub out, its button picks, and the tool i
     pen(canvas, QEvent::TabletRelease, line, QPointingDevice::PointerType::Pen, Qt::RightButton);
     CHECK(b.w.session().selection().items == std::vector<art::Id>{level});
     CHECK(canvas.tool()->id() == "freehand");
+}
+
+TEST_CASE("each pen has a touch of its own, which shapes what the canvas hears of it")
+{
+    CHECK(app::shapedPressure(0, 1) == 0);
+    CHECK(app::shapedPressure(1, -1) == 1);
+    CHECK(app::shapedPressure(0.25, -1) == Approx(0.5));
+    CHECK(app::shapedPressure(0.5, 1) == Approx(0.25));
+    Bench b;
+    app::Canvas& canvas = b.h.canvas();
+    const qint64 id = [&] {
+        pen(canvas, QEvent::TabletMove, {300, 300}, QPointingDevice::PointerType::Pen, Qt::NoButton);
+        return app::lastPen().id;
+    }();
+    CHECK(app::lastPen().pressure == Approx(0.5));
+    app::PenDialog dialog(&b.w);
+    dialog.show();
+    auto* touch = hand::shown<app::Slider>(dialog, "Touch");
+    QTest::mouseClick(touch, Qt::LeftButton, Qt::NoModifier, QPoint(touch->width() - 9, touch->height() / 2));
+    CHECK(app::touchOf(id) == Approx(1).margin(0.02));
+    hand::push(dialog, "As it comes");
+    CHECK(app::touchOf(id) == 0);
+    CHECK(app::touchOf(id + 12345) == 0);
+}
+
+TEST_CASE("number fields take lengths in any unit, and sums of them")
+{
+    using F = app::NumberField;
+    CHECK(F::evaluate("20 mm", "px") == Approx(20 * 96 / 25.4));
+    CHECK(F::evaluate("1in + 4", "px") == Approx(100));
+    CHECK(F::evaluate("96 px", "mm") == Approx(25.4));
+    CHECK(F::evaluate("2*(1 cm + 5 mm)", "mm") == Approx(30));
+    CHECK(F::evaluate("72pt", "in") == Approx(1));
+    CHECK(F::evaluate("12 px", "px") == Approx(12));
+    CHECK(F::evaluate("45 %", "%") == Approx(45)); // no length: as before
+    CHECK(F::evaluate("30\u00b0", "\u00b0") == Approx(30));
+    CHECK_FALSE(F::evaluate("3 ells", "px"));
+    CHECK_FALSE(F::evaluate("mm", "px"));
+    Bench b;
+    b.w.setStep(app::StepId::place);
+    hand::enter(b.w, "Sheet width", "210 mm");
+    CHECK(b.h.document().sheet.width == Approx(210 * 96 / 25.4));
+}
+
+TEST_CASE("a picture dropped without a file comes in as a reference")
+{
+    Bench b;
+    QImage picture(60, 40, QImage::Format_RGB32);
+    picture.fill(QColor(30, 90, 150));
+    auto* mime = new QMimeData;
+    mime->setImageData(picture);
+    mime->setUrls({QUrl("https://pictures.example.org/moth.png")});
+    QDragEnterEvent enter(QPoint(200, 200), Qt::CopyAction, mime, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&b.h.canvas(), &enter);
+    CHECK(enter.isAccepted());
+    QDropEvent drop(QPointF(200, 200), Qt::CopyAction, mime, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&b.h.canvas(), &drop);
+    hand::idle(b.w);
+    int references = 0;
+    for (const auto& l : b.h.document().layers)
+        for (const auto& i : l->items)
+            if (const art::Reference* r = i->reference()) {
+                ++references;
+                CHECK(r->picture->width == 60);
+            }
+    CHECK(references == 1);
+    delete mime;
 }
 
 TEST_CASE("card and layers can stand at the left hand")

@@ -106,6 +106,7 @@ signals:
     void said(const QString& text, quint64 locked);
     void partDropped(const QString& part, softrope::curve::Vec2 at);
     void filesDropped(const QStringList& paths);
+    void pictureDropped(const QImage& picture);
     void pointerMoved();
     // What a tool holds is another thing or looks otherwise, or nothing is held any more.
     void heldChanged();

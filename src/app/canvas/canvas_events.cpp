@@ -1,6 +1,7 @@
 // What comes to the canvas: mouse, pen, wheel, gestures, keys and files.
 #include "app/canvas/canvas.h"
 #include "app/services/frame_meter.h"
+#include "app/services/pens.h"
 #include "words/said.h"
 
 #include <QDragEnterEvent>
@@ -203,7 +204,10 @@ void Canvas::mouseDoubleClickEvent(QMouseEvent* e)
 void Canvas::tabletEvent(QTabletEvent* e)
 {
     Pointer p = pointerFrom(e->position(), e->modifiers());
-    p.pressure = static_cast<float>(e->pressure());
+    // Only while it touches: a tablet that is left tells of no pressure.
+    const Pen pen = penOf(*e->pointingDevice(), e->pressure());
+    if (e->type() != QEvent::TabletRelease) penSeen(pen);
+    p.pressure = static_cast<float>(shapedPressure(e->pressure(), touchOf(pen.id)));
     p.tiltX = static_cast<float>(e->xTilt());
     p.tiltY = static_cast<float>(e->yTilt());
     p.pen = true;
@@ -370,7 +374,7 @@ void Canvas::keyReleaseEvent(QKeyEvent* e)
 
 void Canvas::dragEnterEvent(QDragEnterEvent* e)
 {
-    if (e->mimeData()->hasUrls() || e->mimeData()->hasFormat(partMime)) e->acceptProposedAction();
+    if (e->mimeData()->hasUrls() || e->mimeData()->hasImage() || e->mimeData()->hasFormat(partMime)) e->acceptProposedAction();
 }
 
 void Canvas::dropEvent(QDropEvent* e)
@@ -383,7 +387,10 @@ void Canvas::dropEvent(QDropEvent* e)
     QStringList paths;
     for (const QUrl& u : e->mimeData()->urls())
         if (u.isLocalFile()) paths << u.toLocalFile();
-    if (paths.isEmpty())
+    // A browser gives the picture itself beside an address that is not looked up.
+    if (paths.isEmpty() && e->mimeData()->hasImage())
+        emit pictureDropped(qvariant_cast<QImage>(e->mimeData()->imageData()));
+    else if (paths.isEmpty())
         say(tr("Only files on this computer can be brought in."));
     else
         emit filesDropped(paths);

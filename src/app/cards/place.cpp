@@ -104,6 +104,7 @@ public:
             const art::Sheet& s = session_.document().sheet;
             width->setValue(s.width / sheetUnit(s.unit));
             height->setValue(s.height / sheetUnit(s.unit));
+            for (NumberField* field : {width, height}) field->setMeant(units[static_cast<std::size_t>(s.unit)]->text());
             for (std::size_t i = 0; i < units.size(); ++i) units[i]->setChecked(s.unit == static_cast<art::Unit>(i));
         });
         aidFields(f);

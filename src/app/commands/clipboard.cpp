@@ -116,6 +116,22 @@ bool pasteDrawing(CommandDesk& at, bool whereItWas)
     return true;
 }
 
+bool bringImage(CommandDesk& at, const QImage& image, const QString& name)
+{
+    QByteArray png;
+    QBuffer buffer(&png);
+    buffer.open(QIODevice::WriteOnly);
+    if (image.isNull() || !image.save(&buffer, "png")) return false;
+    auto file = std::make_shared<art::PictureFile>();
+    const auto* from = reinterpret_cast<const std::byte*>(png.constData());
+    file->bytes.assign(from, from + png.size());
+    file->format = "png";
+    file->width = image.width();
+    file->height = image.height();
+    at.files.addPicture(file, name);
+    return true;
+}
+
 void pasteAnything(CommandDesk& at)
 {
     const QMimeData* mime = QApplication::clipboard()->mimeData();
@@ -129,22 +145,7 @@ void pasteAnything(CommandDesk& at)
             return;
         }
     }
-    if (mime && mime->hasImage()) {
-        const QImage image = qvariant_cast<QImage>(mime->imageData());
-        QByteArray png;
-        QBuffer buffer(&png);
-        buffer.open(QIODevice::WriteOnly);
-        if (!image.isNull() && image.save(&buffer, "png")) {
-            auto file = std::make_shared<art::PictureFile>();
-            const auto* from = reinterpret_cast<const std::byte*>(png.constData());
-            file->bytes.assign(from, from + png.size());
-            file->format = "png";
-            file->width = image.width();
-            file->height = image.height();
-            at.files.addPicture(file, tr("Pasted picture"));
-            return;
-        }
-    }
+    if (mime && mime->hasImage() && bringImage(at, qvariant_cast<QImage>(mime->imageData()), tr("Pasted picture"))) return;
     at.say(tr("There is nothing to paste: copy a picture or a drawing first."));
 }
 

@@ -42,7 +42,7 @@ struct CommandDesk {
 
     // What comes in and goes out.
     struct Files {
-        std::function<void()> newPiece{}, stages{}, parts{}, keepPart{}, processCards{}, deliver{}, openDemo{}, openAside{}, openRecent{}, history{}, save{}, saveAs{}, about{}, shelf{}, newWindow{}, closeWindow{}, quit{};
+        std::function<void()> newPiece{}, stages{}, parts{}, keepPart{}, processCards{}, deliver{}, openDemo{}, openAside{}, openRecent{}, history{}, save{}, saveAs{}, about{}, pen{}, shelf{}, newWindow{}, closeWindow{}, quit{};
         std::function<void(const QString& templateId)> beginFrom{};
         std::function<void(std::optional<StepId>)> job{}; // the job page, at that step
         std::function<void(const QString& path)> open{};

@@ -32,6 +32,7 @@ void addViewCommands(CommandDesk& at)
     at.add("hundred", tr("100 %"), "8", view, [&at] { at.canvas.zoomTo(1); });
     at.add("zoom-in", tr("Zoom in"), "Ctrl++", view, [&at] { at.canvas.zoomBy(1.25); });
     at.add("zoom-out", tr("Zoom out"), "Ctrl+-", view, [&at] { at.canvas.zoomBy(0.8); });
+    at.add("pen-touch", tr("Touch of the pen…"), "Ctrl+Alt+Shift+W", view, [&at] { at.files.pen(); });
     at.add("hint-films", tr("Moving pictures of the tools, or none"), "Ctrl+Alt+Shift+H", view, [&at] {
         const bool on = !QSettings().value("hints/films", true).toBool();
         QSettings().setValue("hints/films", on);

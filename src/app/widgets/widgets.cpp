@@ -251,11 +251,24 @@ void NumberField::show()
     setModified(false);
 }
 
-std::optional<double> NumberField::evaluate(const QString& given)
+namespace {
+
+// Lengths in px (CSS Values and Units 3, 6.2); nothing for what is none.
+std::optional<double> lengthOf(const QString& unit)
+{
+    static const std::map<QString, double> lengths{{"px", 1}, {"mm", 96 / 25.4}, {"cm", 960 / 25.4}, {"in", 96}, {"\"", 96}, {"pt", 96.0 / 72}, {"pc", 16}};
+    const auto found = lengths.find(unit);
+    return found == lengths.end() ? std::nullopt : std::optional(found->second);
+}
+
+} // namespace
+
+std::optional<double> NumberField::evaluate(const QString& given, const QString& unit)
 {
     // sum := product (("+" | "-") product)*;  product := atom (("*" | "/") atom)*;  atom := number | "(" sum ")" | "-" atom
     struct Parser {
         QString s;
+        std::optional<double> own; // px of the field's unit, where it is a length
         qsizetype i = 0;
         bool good = true;
         QChar peek() const { return i < s.size() ? s[i] : QChar(); }
@@ -279,7 +292,18 @@ std::optional<double> NumberField::evaluate(const QString& given)
             bool ok = false;
             const double v = s.mid(from, i - from).toDouble(&ok);
             good = good && ok;
-            return v;
+            return v * unit();
+        }
+        // What stands after a number, in the field's own unit. Of a field that shows no length any word says nothing.
+        double unit()
+        {
+            const qsizetype from = i;
+            while (peek().isLetter() || peek() == '%' || peek() == QChar(0xB0) || peek() == '"') ++i;
+            const QString name = s.mid(from, i - from).toLower();
+            if (name.isEmpty() || !own) return 1;
+            const auto length = lengthOf(name);
+            if (!length) good = false;
+            return good ? *length / *own : 1;
         }
         double product(int depth)
         {
@@ -305,8 +329,7 @@ std::optional<double> NumberField::evaluate(const QString& given)
     QString s = given.trimmed();
     s.remove(' ');
     s.replace(',', '.');
-    while (!s.isEmpty() && (s.back().isLetter() || s.back() == '%' || s.back() == QChar(0xB0))) s.chop(1);
-    Parser p{s};
+    Parser p{s, lengthOf(unit)};
     const double v = p.sum(0);
     if (!p.good || p.i != s.size() || !std::isfinite(v)) return std::nullopt;
     return v;
@@ -314,7 +337,7 @@ std::optional<double> NumberField::evaluate(const QString& given)
 
 void NumberField::take()
 {
-    const auto v = evaluate(text());
+    const auto v = evaluate(text(), meant_.isEmpty() ? unit_ : meant_);
     setModified(false);
     if (!v) {
         show();
@@ -331,7 +354,7 @@ void NumberField::keyPressEvent(QKeyEvent* e)
 {
     if (e->key() == Qt::Key_Up || e->key() == Qt::Key_Down) {
         const double step = e->modifiers().testFlag(Qt::ShiftModifier) ? 10 : e->modifiers().testFlag(Qt::AltModifier) ? 0.1 : 1;
-        setText(QString::number(evaluate(text()).value_or(value_) + (e->key() == Qt::Key_Up ? step : -step), 'f', 4));
+        setText(QString::number(evaluate(text(), meant_.isEmpty() ? unit_ : meant_).value_or(value_) + (e->key() == Qt::Key_Up ? step : -step), 'f', 4));
         take();
         return;
     }

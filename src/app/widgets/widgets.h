@@ -61,15 +61,18 @@ private:
     QFont nameFont(int room) const; // smaller where the name is long
 };
 
-// Takes numbers and sums ("12/2", "3*4+1"); the arrow keys change by 1, with Shift by 10, with Alt by 0.1.
+// Takes numbers and sums ("12/2", "3*4+1"), lengths in any unit ("20 mm", "1 in + 4 px"); the arrow keys change by 1, with Shift by 10, with Alt by 0.1.
 class NumberField : public QLineEdit {
     Q_OBJECT
 public:
     NumberField(double least, double most, int decimals, const QString& unit = {}, QWidget* parent = nullptr);
     double value() const { return value_; }
     void setValue(double v); // shows it, without telling
-    // The value of a sum of + - * / and brackets; nothing when it is none.
-    static std::optional<double> evaluate(const QString& sum);
+    // Of a field that does not show its unit: what a number without one means, "mm".
+    void setMeant(const QString& unit) { meant_ = unit; }
+    // The value of a sum of + - * / and brackets; nothing when it is none. Lengths become such of the unit, where that is one of px, mm, cm, in,
+    // pt, pc.
+    static std::optional<double> evaluate(const QString& sum, const QString& unit = {});
 signals:
     void changed(double value);
 
@@ -80,7 +83,7 @@ protected:
 private:
     double value_ = 0, least_, most_;
     int decimals_;
-    QString unit_;
+    QString unit_, meant_;
     void take();
     void show();
 };

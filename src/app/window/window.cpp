@@ -2,6 +2,7 @@
 #include "app/services/frame_meter.h"
 
 #include "app/canvas/service_marks.h"
+#include "app/commands/clipboard.h"
 #include "app/commands/part_acts.h"
 #include "app/commands/short_menus.h"
 #include "app/services/guard.h"
@@ -267,6 +268,7 @@ Window::Window()
     });
     connect(canvas_, &Canvas::said, this, [this](const QString& t, quint64 layer) { say(t, layer); });
     connect(canvas_, &Canvas::filesDropped, this, &Window::openFiles);
+    connect(canvas_, &Canvas::pictureDropped, this, [this](const QImage& picture) { bringImage(*acting_, picture, tr("Dropped picture")); });
     connect(course_, &Course::chosen, this, &Window::setStep);
     connect(course_, &Course::lookedFor, this, [this](StepId id) {
         setStep(id);

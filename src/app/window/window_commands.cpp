@@ -1,5 +1,6 @@
 // What the commands may ask of the window, and the menus made from them.
 #include "app/window/about_dialog.h"
+#include "app/window/pen_dialog.h"
 #include "app/window/shelf_dialog.h"
 #include "app/window/window.h"
 
@@ -32,6 +33,7 @@ void Window::makeCommands()
                 .save = [this] { save(); },
                 .saveAs = [this] { saveAs(); },
                 .about = [this] { AboutDialog(session_, this).exec(); },
+                .pen = [this] { PenDialog(this).exec(); },
                 .shelf =
                     [this] {
                         ShelfDialog dialog(session_.jobs(), this);
