@@ -3,13 +3,19 @@
 
 #include "app/services/pens.h"
 #include "app/window/about_dialog.h"
+#include "app/window/pages_dialog.h"
 #include "app/window/pen_dialog.h"
+#include "files/bytes.h"
+#include "render/page.h"
 
 #include <QComboBox>
 #include <QDropEvent>
+#include <QListWidget>
 #include <QMimeData>
 #include <QPointingDevice>
 #include <QTabletEvent>
+#include <QTemporaryDir>
+#include <QTimer>
 
 using namespace softrope;
 using curve::Vec2;
@@ -188,6 +194,40 @@ TEST_CASE("a picture dropped without a file comes in as a reference")
             }
     CHECK(references == 1);
     delete mime;
+}
+
+TEST_CASE("the pages of a PDF that are chosen in its strip of pictures come in as references")
+{
+    Bench b;
+    QTemporaryDir folder;
+    art::Document page = art::newDocument();
+    hand::put(page, curve::circle({500, 500}, 300), {30, 60, 90});
+    const QString path = folder.filePath("pages.pdf");
+    REQUIRE(files::saveAtomically(path.toStdString(), render::renderPdf(std::vector<art::Document>{page, page, page}, render::Options{})).ok());
+    auto* timer = new QTimer;
+    QObject::connect(timer, &QTimer::timeout, [timer] {
+        auto* dialog = qobject_cast<app::PagesDialog*>(QApplication::activeModalWidget());
+        if (!dialog) return;
+        auto* list = dialog->findChild<QListWidget*>("pages");
+        if (list->item(2)->icon().cacheKey() == list->item(1)->icon().cacheKey()) return;
+        timer->deleteLater();
+        CHECK(list->count() == 3);
+        list->clearSelection();
+        list->item(0)->setSelected(true);
+        list->item(2)->setSelected(true);
+        dialog->accept();
+    });
+    timer->start(20);
+    b.w.openFiles({path});
+    hand::idle(b.w);
+    QStringList names;
+    for (const auto& l : b.h.document().layers)
+        for (const auto& i : l->items)
+            if (const art::Reference* r = i->reference()) {
+                names << QString::fromStdString(i->name);
+                CHECK(r->picture->width == 3375); // 1080 px at 300 dots an inch
+            }
+    CHECK(names == QStringList{"pages, page 1", "pages, page 3"});
 }
 
 TEST_CASE("card and layers can stand at the left hand")
