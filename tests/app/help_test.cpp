@@ -128,6 +128,26 @@ TEST_CASE("every act is played on a copy of the demo, changes it there, and noth
     }
 }
 
+TEST_CASE("the job page shows an act in a window of its own, which goes when it is stopped")
+{
+    app::Windows windows;
+    app::Window& own = windows.shown();
+    own.resize(1200, 780);
+    REQUIRE(own.run("job"));
+    auto* page = own.findChild<app::JobPage*>();
+    page->showStep(app::StepId::build);
+    hand::push(*page, "Show me");
+    REQUIRE(waitFor([&] { return windows.all().size() == 2; }));
+    app::Window& stage = *windows.all().back();
+    CHECK(stage.findChild<app::Demonstration*>());
+    CHECK(stage.session().document().title == "Moth emblem");
+    // What a hand does there meanwhile, the window system's own events, is let go; its file is nobody's.
+    CHECK(stage.session().path().isEmpty());
+    hand::push(stage, "Stop");
+    REQUIRE(waitFor([&] { return windows.all().size() == 1; }));
+    CHECK(own.untouched());
+}
+
 TEST_CASE("an act can be stopped at once")
 {
     app::Windows windows;

@@ -9,6 +9,7 @@
 #include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
+#include <QPainter>
 #include <QSaveFile>
 #include <QSettings>
 #include <QStandardPaths>
@@ -51,7 +52,12 @@ QImage drawn(const QString& path, QSize size)
     const double scale = std::min(size.width() / sheet.width, size.height() / sheet.height);
     const int w = std::max(1, static_cast<int>(sheet.width * scale)), h = std::max(1, static_cast<int>(sheet.height * scale));
     const render::Surface s = render::renderView(r.document, curve::scaling(scale, scale), w, h, o);
-    return s.width == 0 ? QImage() : imageOf(s);
+    if (s.width == 0) return {};
+    // On paper, as it is seen on the bench.
+    QImage page(s.width, s.height, QImage::Format_RGB32);
+    page.fill(Qt::white);
+    QPainter(&page).drawImage(0, 0, imageOf(s));
+    return page;
 }
 
 } // namespace

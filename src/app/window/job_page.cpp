@@ -101,12 +101,12 @@ JobPage::~JobPage()
     closed_.stop();
 }
 
-void JobPage::show(StepId step)
+void JobPage::showStep(StepId step)
 {
     field_->clear();
     for (int row = 0; row < list_->count(); ++row)
         if (list_->item(row)->data(stepRole).toInt() == static_cast<int>(step)) list_->setCurrentRow(row);
-    QDialog::show();
+    show();
     raise();
     activateWindow();
     list_->setFocus();
@@ -167,8 +167,9 @@ void JobPage::refresh()
     QString html = "<h2>" + step->title.toHtmlEscaped() + "</h2>";
     if (const auto picture = pictures_.find(step->id); picture != pictures_.end()) {
         const QUrl name("step.png");
-        page_->document()->addResource(QTextDocument::ImageResource, name, picture->second);
         const QSize size = picture->second.size().scaled(QSize(500, 300), Qt::KeepAspectRatio);
+        page_->document()->addResource(QTextDocument::ImageResource, name,
+                                       picture->second.scaled(size * devicePixelRatioF(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
         html += QString("<p><img src='step.png' width='%1' height='%2'></p>").arg(size.width()).arg(size.height());
     }
     const auto part = [&](const QString& head, const QString& text) { html += "<h4>" + head.toHtmlEscaped() + "</h4><p>" + text.toHtmlEscaped() + "</p>"; };

@@ -23,7 +23,7 @@ class JobPage : public QDialog {
 public:
     JobPage(Session& session, const Commands& commands, QWidget* parent);
     ~JobPage() override;
-    void show(StepId step);
+    void showStep(StepId step);
     StepId shown() const;
 
 signals:

@@ -163,7 +163,7 @@ void Window::showJob(std::optional<StepId> at)
         });
         connect(job_, &JobPage::shows, this, &Window::showAct);
     }
-    job_->show(at.value_or(course_->current()));
+    job_->showStep(at.value_or(course_->current()));
 }
 
 void Window::showAct(StepId id)

@@ -118,11 +118,11 @@ bool Windows::raise(const QString& path)
     return false;
 }
 
-QStringList Windows::openFiles() const
+QStringList Windows::openFiles()
 {
     QStringList paths;
-    for (const Window* w : open_)
-        if (const QString path = const_cast<Window*>(w)->session().path(); !path.isEmpty()) paths << path;
+    for (Window* w : open_)
+        if (!w->session().path().isEmpty()) paths << w->session().path();
     return paths;
 }
 

@@ -40,7 +40,7 @@ private:
     bool quitting_ = false;
     void closed(Window* w);
     void goOnQuitting();
-    QStringList openFiles() const;
+    QStringList openFiles();
 };
 
 } // namespace softrope::app
