@@ -55,7 +55,7 @@ void answerWith(const QString& path)
             return;
         }
         // A list of completions may have taken the Return: once more, and at last it is left.
-        if (++tries > 20) {
+        if (++tries > 200) {
             dialog->reject();
             return;
         }

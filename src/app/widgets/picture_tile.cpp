@@ -30,7 +30,7 @@ void PictureTile::setPicture(const QImage& image)
 
 QSize PictureTile::sizeHint() const
 {
-    const int words = std::min(fontMetrics().horizontalAdvance(text()), std::max(widest, size_.width() + 2 * round));
+    const int words = std::min(fontMetrics().horizontalAdvance(text()) + 4, std::max(widest, size_.width() + 2 * round)); // not to the last px
     return {std::max({size_.width(), words, least}) + 2 * margin, size_.height() + fontMetrics().height() + 3 * margin};
 }
 
