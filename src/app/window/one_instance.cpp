@@ -9,7 +9,6 @@
 #include <QStandardPaths>
 
 #include <algorithm>
-#include <unistd.h>
 
 namespace softrope::app {
 
@@ -18,10 +17,11 @@ namespace {
 constexpr qint64 mostBytes = 1'000'000; // of a call
 constexpr char taken[] = "taken\n";
 
+// In the folder that the session keeps for this person alone; nobody else can stand in for the program there.
 QString usualName()
 {
-    const QString runtime = qEnvironmentVariable("XDG_RUNTIME_DIR");
-    return runtime.isEmpty() ? QDir::tempPath() + "/soft-rope-" + QString::number(::getuid()) + ".socket" : runtime + "/soft-rope.socket";
+    const QString own = QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation);
+    return own.isEmpty() ? QString() : own + "/soft-rope.socket";
 }
 
 QByteArray written(const Call& call)
@@ -52,6 +52,7 @@ bool OneInstance::handOver(const Call& call, int ms) const
     QElapsedTimer clock;
     clock.start();
     const auto left = [&] { return static_cast<int>(std::max<qint64>(1, ms - clock.elapsed())); };
+    if (name_.isEmpty()) return false;
     QLocalSocket socket;
     socket.connectToServer(name_);
     if (!socket.waitForConnected(left())) return false;
@@ -65,6 +66,7 @@ bool OneInstance::handOver(const Call& call, int ms) const
 
 bool OneInstance::listen()
 {
+    if (name_.isEmpty()) return false;
     if (server_.listen(name_)) return true;
     if (server_.serverError() != QAbstractSocket::AddressInUseError) return false;
     // Of a program that was killed; one that lives would have taken the call.
