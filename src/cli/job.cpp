@@ -239,14 +239,14 @@ Act areasStep(Members& m)
     };
 }
 
-struct InkWish {
+struct WantedInk {
     std::string name;
     art::Colour colour;
 };
 
-std::vector<InkWish> inksAsked(Members& m, const std::string& folder)
+std::vector<WantedInk> inksAsked(Members& m, const std::string& folder)
 {
-    std::vector<InkWish> wanted;
+    std::vector<WantedInk> wanted;
     if (const Json* list = m.find("inks")) {
         if (!list->is_object() || list->empty()) m.wrong("inks", "must be an object of names and colours, {\"Moss\": \"#4c6b3a\"}");
         for (const auto& [name, value] : list->items()) {
@@ -285,19 +285,19 @@ double sizeOf(const curve::Paths& paths)
 // what is darker darker.
 Act inksStep(Members& m, const std::string& folder)
 {
-    const std::vector<InkWish> wanted = inksAsked(m, folder);
+    const std::vector<WantedInk> wanted = inksAsked(m, folder);
     std::vector<std::pair<std::string, std::size_t>> named; // "Area 3", place in inks
     if (const Json* areas = m.find("areas")) {
         if (!areas->is_object()) m.wrong("areas", "must be an object of numbers and inks, {\"1\": \"Moss\"}");
         for (const auto& [number, ink] : areas->items()) {
-            const auto which = std::find_if(wanted.begin(), wanted.end(), [&](const InkWish& i) { return ink == i.name; });
+            const auto which = std::find_if(wanted.begin(), wanted.end(), [&](const WantedInk& i) { return ink == i.name; });
             if (which == wanted.end()) m.wrong("areas", "names an ink that is not there: " + ink.dump());
             named.emplace_back("Area " + number, static_cast<std::size_t>(which - wanted.begin()));
         }
     }
     return [wanted, named](Work& w, Json& found) {
         std::vector<art::Id> ids;
-        for (const InkWish& i : wanted) {
+        for (const WantedInk& i : wanted) {
             const art::Added a = art::withInk(w.d, i.name, i.colour);
             w.d = a.document;
             ids.push_back(a.id);
@@ -421,16 +421,16 @@ Act actOf(Members& m, const std::string& kind, const std::string& folder)
 // The sheet with the picture in its middle, as large as it fits.
 void place(Work& w, const std::string& picture, const Json* sheet)
 {
-    const files::PictureResult p = files::readPictureFile(picture);
+    const files::TextResult text = files::readText(picture);
+    if (!text.ok()) refuse(badInput, text.problem);
+    art::PictureFile file;
+    file.bytes = files::bytesOf(text.text);
+    const files::PictureResult p = files::readPicture(file.bytes, fs::path(picture).filename().string());
     if (!p.ok()) refuse(badInput, p.problem);
-    const files::TextResult bytes = files::readText(picture);
-    if (!bytes.ok()) refuse(badInput, bytes.problem);
     if (!sheet) {
         w.d.sheet.width = p.picture.width;
         w.d.sheet.height = p.picture.height;
     }
-    art::PictureFile file;
-    file.bytes = files::bytesOf(bytes.text);
     file.format = p.format;
     file.width = p.picture.width;
     file.height = p.picture.height;

@@ -197,10 +197,14 @@ pixel::Picture fromFourInks(const std::vector<std::byte>& jpeg, const std::vecto
         return out;
     }
     feed(d, jpeg);
+    constexpr unsigned markerLength = 12;
+    jpeg_save_markers(&d, JPEG_APP0 + 14, markerLength);
     if (jpeg_read_header(&d, TRUE) == JPEG_HEADER_OK && d.num_components == 4) {
         d.out_color_space = JCS_CMYK;
         // With the marker APP14 255 - ink is kept (ITU-T T.872, 6.5.3).
-        t = transformFrom(from, d.saw_Adobe_marker ? TYPE_CMYK_8_REV : TYPE_CMYK_8);
+        bool inverted = false;
+        for (jpeg_saved_marker_ptr m = d.marker_list; m; m = m->next) inverted = inverted || (m->marker == JPEG_APP0 + 14 && m->data_length >= markerLength);
+        t = transformFrom(from, inverted ? TYPE_CMYK_8_REV : TYPE_CMYK_8);
         if (t && jpeg_start_decompress(&d)) {
             out = pixel::Picture(static_cast<int>(d.output_width), static_cast<int>(d.output_height), pixel::Rgba{255, 255, 255, 255});
             line.resize(4 * static_cast<std::size_t>(d.output_width));

@@ -7,6 +7,7 @@
 #include "files/bytes.h"
 #include "files/svg.h"
 
+#include <QFileDialog>
 #include <QListWidget>
 #include <QMessageBox>
 #include <QPushButton>
@@ -102,13 +103,43 @@ TEST_CASE("a piece cannot be saved over one that is open in another window")
 {
     Desk desk;
     const QString a = desk.drawing("a.svg");
+    const std::string before = files::readText(a.toStdString()).text;
     desk.first.openFiles({a});
     desk.settled();
     app::Window& other = desk.windows.shown();
     draw(other);
-    CHECK(desk.windows.raise(a));
-    CHECK_FALSE(desk.windows.raise(desk.folder.filePath("none.svg")));
-    CHECK_FALSE(desk.windows.raise({}));
+    // Its name is given in the dialog, and writing over it is meant.
+    auto* timer = new QTimer(&other);
+    QObject::connect(timer, &QTimer::timeout, [a] {
+        QWidget* asked = QApplication::activeModalWidget();
+        if (auto* box = qobject_cast<QMessageBox*>(asked)) {
+            if (box->button(QMessageBox::Yes)) box->button(QMessageBox::Yes)->click();
+        } else if (auto* dialog = qobject_cast<QFileDialog*>(asked)) {
+            dialog->selectFile(a);
+            QMetaObject::invokeMethod(dialog, "accept");
+        }
+    });
+    timer->start(30);
+    REQUIRE(other.run("save-as"));
+    timer->stop();
+    desk.settled();
+    CHECK(other.session().path().isEmpty());
+    CHECK(other.session().changed());
+    CHECK(other.lastSaid().contains("another window"));
+    CHECK(files::readText(a.toStdString()).text == before);
+}
+
+TEST_CASE("a drawing that is open is brought to the front from any window, and no empty one is left")
+{
+    Desk desk;
+    const QString a = desk.drawing("a.svg");
+    desk.first.openFiles({a});
+    desk.settled();
+    app::Window& other = desk.windows.shown();
+    draw(other);
+    other.openFiles({a});
+    desk.settled();
+    CHECK(desk.windows.all().size() == 2);
 }
 
 TEST_CASE("quitting asks window by window, one that stays ends it, and what was open is offered the next time")
@@ -242,6 +273,11 @@ TEST_CASE("recent pieces stand on the first page with their pictures, and can be
     CHECK(picture.height() == 90);
     CHECK(picture.pixelColor(picture.width() / 2, 45) == QColor(40, 80, 120));
     app::Window& other = desk.windows.shown();
+    auto* tile = hand::shown(other, "lamp");
+    REQUIRE(waitFor([&] {
+        const QImage seen = tile->grab().toImage();
+        return std::abs(seen.pixelColor(seen.width() / 2, 36).red() - 40) < 6; // the circle's colour
+    }));
     hand::push(other, "lamp");
     desk.settled();
     // It is open already: the first window comes to the front, and this one stays empty.
@@ -250,6 +286,8 @@ TEST_CASE("recent pieces stand on the first page with their pictures, and can be
     CHECK(app::recentPieces().empty());
     CHECK(app::recentPicture(a, {120, 90}).isNull());
     REQUIRE(other.run("forget-recent"));
+    hand::settle();
+    CHECK_FALSE(hand::seen(other, "lamp"));
 }
 
 TEST_CASE("the history lists every state, and a click goes there and forward again")

@@ -125,9 +125,11 @@ TEST_CASE("a PDF that is locked, broken or none is refused with a sentence")
     for (std::size_t k = 10; k < pdf.size(); k += pdf.size() / 23) {
         auto cut = pdf;
         cut.resize(k);
-        files::pdfPage(cut, "cut.pdf", 0, 40);
+        const files::PictureResult part = files::pdfPage(cut, "cut.pdf", 0, 40);
+        CHECK(part.ok() != part.picture.empty());
         auto changed = pdf;
         changed[k] = std::byte{'9'};
-        files::pdfPage(changed, "changed.pdf", 0, 40);
+        const files::PictureResult other = files::pdfPage(changed, "changed.pdf", 0, 40);
+        CHECK(other.ok() != other.picture.empty());
     }
 }

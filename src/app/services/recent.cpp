@@ -68,6 +68,21 @@ QString stampOf(const QString& path)
     return file.isFile() ? QString("%1 %2").arg(file.lastModified().toMSecsSinceEpoch()).arg(file.size()) : QString();
 }
 
+namespace {
+
+unsigned& state()
+{
+    static unsigned now = 0;
+    return now;
+}
+
+} // namespace
+
+unsigned recentState()
+{
+    return state();
+}
+
 std::vector<RecentPiece> recentPieces()
 {
     std::vector<RecentPiece> all;
@@ -89,10 +104,12 @@ void noteRecent(const QString& path, const QString& title)
     for (const RecentPiece& p : all)
         if (kept.size() < mostRecent) kept << QVariant(QVariantList{p.path, p.title, p.when});
     QSettings().setValue("recent/pieces", kept);
+    ++state();
 }
 
 void forgetRecent()
 {
+    ++state();
     QSettings().remove("recent/pieces");
     QSettings().remove("recent/open");
     QDir(cacheFolder()).removeRecursively();

@@ -18,6 +18,8 @@ constexpr int mostRecent = 12;
 std::vector<RecentPiece> recentPieces();
 void noteRecent(const QString& path, const QString& title);
 void forgetRecent();
+// Another number once the list has changed.
+unsigned recentState();
 // The piece within that size, references and all; kept in the cache folder for the next time. Any thread, may be slow; null where the file
 // cannot be read.
 QImage recentPicture(const QString& path, QSize size);

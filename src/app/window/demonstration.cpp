@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "app/theme/words.h"
+#include "app/widgets/drawn_pointer.h"
 #include "app/widgets/widgets.h"
 #include "app/window/window.h"
 
@@ -50,19 +51,7 @@ protected:
     {
         QPainter p(this);
         p.setRenderHint(QPainter::Antialiasing);
-        if (down_) {
-            QColor ring = colours().accent;
-            p.setPen(QPen(ring, 2));
-            ring.setAlphaF(0.2F);
-            p.setBrush(ring);
-            p.drawEllipse(QPointF(8, 8), 7, 7);
-        }
-        QPolygonF arrow;
-        for (const QPointF& v : {QPointF(0, 0), QPointF(0, 22), QPointF(6, 17), QPointF(10, 26), QPointF(14, 24), QPointF(10, 16), QPointF(17, 16)})
-            arrow << v + QPointF(8, 8);
-        p.setPen(QPen(Qt::white, 1.6));
-        p.setBrush(marks().artLine);
-        p.drawPolygon(arrow);
+        paintPointer(p, {8, 8}, 1, down_);
     }
 
 private:

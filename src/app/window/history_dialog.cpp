@@ -16,7 +16,7 @@ namespace {
 
 constexpr QSize iconSize(80, 60);
 constexpr std::size_t drawnAround = 30; // states on either side of the present one whose pictures are made
-constexpr std::size_t mostListed = 2000;
+constexpr std::size_t mostListed = 400; // they are told anew with every change
 
 } // namespace
 

@@ -145,7 +145,7 @@ const std::vector<JobStep>& jobSteps()
 QString demoFile(const QString& name)
 {
     const QString here = QCoreApplication::applicationDirPath();
-    for (const QString& folder : {here + "/demo/", here + "/share/", here + "/../share/soft-rope/"})
+    for (const QString& folder : {here + "/share/", here + "/../share/soft-rope/", here + "/demo/"})
         if (QFileInfo(folder + name).isFile()) return folder + name;
     return {};
 }

@@ -35,7 +35,8 @@ struct JobStep {
 // In the language in force when it is first asked for.
 const std::vector<JobStep>& jobSteps();
 
-// A file of the demo: beside the program where ./demo puts it, or where an installation has it; empty where there is none.
+// A file of the demo as it was made, not a copy that was drawn on: beside the program where it was built, or where an installation has it; where
+// there is neither, what ./demo made. Empty where there is none.
 QString demoFile(const QString& name);
 
 } // namespace softrope::app

@@ -2,6 +2,7 @@
 
 #include "app/canvas/marks.h"
 #include "app/theme/theme.h"
+#include "app/widgets/drawn_pointer.h"
 #include "files/path_data.h"
 
 #include <QEvent>
@@ -148,19 +149,7 @@ void ToolFilm::paintEvent(QPaintEvent*)
     if (way_.isEmpty()) return;
     const QPointF tip = way_.pointAtPercent(eased);
     const bool pressed = (draws_ && gone > 0 && !done) || (t > acts - 0.03 && t < acts + 0.05);
-    if (pressed) {
-        QColor ring = colours().accent;
-        ring.setAlphaF(0.25F);
-        p.setPen(QPen(colours().accent, 1.4));
-        p.setBrush(ring);
-        p.drawEllipse(tip, 5.5, 5.5);
-    }
-    QPolygonF arrow;
-    for (const QPointF& v : {QPointF(0, 0), QPointF(0, 15), QPointF(4, 11.5), QPointF(6.8, 18), QPointF(9.6, 16.6), QPointF(6.8, 11), QPointF(11.5, 11)})
-        arrow << v + tip;
-    p.setPen(QPen(Qt::white, 1.2));
-    p.setBrush(marks().artLine);
-    p.drawPolygon(arrow);
+    paintPointer(p, tip, 0.7, pressed);
 }
 
 } // namespace softrope::app

@@ -1,6 +1,5 @@
 #include "app/window/welcome.h"
 
-#include "app/services/recent.h"
 #include "app/theme/theme.h"
 #include "app/theme/words.h"
 #include "app/widgets/picture_tile.h"
@@ -128,6 +127,9 @@ Welcome::~Welcome()
 
 void Welcome::refresh()
 {
+    recentState_ = recentState();
+    recent_ = recentPieces();
+    last_ = openLastTime();
     shownPieces_ = -1;
 }
 
@@ -142,13 +144,13 @@ void Welcome::fillPieces(int most)
     pieceRow_->addStretch();
     int left = most;
     // All that was open at once comes back at once.
-    if (const QStringList last = openLastTime(); last.size() > 1 && left > 0) {
-        auto* all = new Pill("layer", tr("All of last time (%1)").arg(last.size()));
-        connect(all, &QAbstractButton::clicked, this, [this, last] { emit opens(last); });
+    if (last_.size() > 1 && left > 0) {
+        auto* all = new Pill("layer", tr("All of last time (%1)").arg(last_.size()));
+        connect(all, &QAbstractButton::clicked, this, [this] { emit opens(last_); });
         pieceRow_->addWidget(all);
         --left;
     }
-    for (const RecentPiece& p : recentPieces()) {
+    for (const RecentPiece& p : recent_) {
         if (left-- <= 0) break;
         auto* tile = new PictureTile(p.title.isEmpty() ? QFileInfo(p.path).completeBaseName() : p.title, pieceSize);
         tile->setToolTip(p.path);
@@ -166,7 +168,8 @@ void Welcome::fillPieces(int most)
 
 void Welcome::fit(QSize room)
 {
-    const bool any = !recentPieces().empty();
+    if (recentState_ != recentState()) refresh();
+    const bool any = !recent_.empty();
     fillPieces(any ? std::clamp(room.width() / (pieceSize.width() + 14), 1, mostPieces) : 0);
     pieces_->setVisible(any);
     sheets_->setVisible(true);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/services/jobs.h"
+#include "app/services/recent.h"
 
 #include <QWidget>
 
@@ -29,6 +30,10 @@ private:
     QWidget *sheets_, *pieces_;
     QHBoxLayout* pieceRow_;
     Progress closed_;
+    // As they were when the page came up: the files are not looked for with every move of the view.
+    std::vector<RecentPiece> recent_;
+    QStringList last_;
+    unsigned recentState_ = 0;
     int shownPieces_ = -1;
     void fillPieces(int most);
 };

@@ -196,6 +196,8 @@ private:
     void noteOpen(const QString& path) const;
     // True when the piece may be written there: nobody else has changed its file since, or it was asked about.
     bool mayWriteOver(const QString& path);
+    // Another window has it open, and is in front now.
+    bool isOpenElsewhere(const QString& path);
     void setSideLeft(bool left);
     void showStages();
     void showHistory();

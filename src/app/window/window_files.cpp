@@ -80,34 +80,41 @@ QString Window::nameForFile() const
     return name.toLower().replace(QRegularExpression("[^\\p{L}\\p{N}]+"), "-").remove(QRegularExpression("^-|-$"));
 }
 
+bool Window::isOpenElsewhere(const QString& path)
+{
+    if (!others_.raise) return false;
+    const QString own = QFileInfo(session_.path()).canonicalFilePath();
+    return (own.isEmpty() || own != QFileInfo(path).canonicalFilePath()) && others_.raise(path);
+}
+
 void Window::openFiles(const QStringList& paths)
 {
     QStringList pictures, drawings;
     for (const QString& path : paths) (QFileInfo(path).suffix().startsWith("svg", Qt::CaseInsensitive) ? drawings : pictures) << path;
-    const auto rest = [this, pictures] {
-        if (!pictures.isEmpty()) bringPictures(pictures);
-    };
-    if (drawings.isEmpty()) {
-        rest();
-        return;
-    }
-    // Pictures go into the drawing that comes with them, into this window where it is still empty.
-    const bool here = !others_.another || untouched();
-    if (drawings.size() > 1 && !others_.another)
+    if (drawings.size() > 1 && !others_.another) {
         warn(tr("One drawing is open at a time: %1 was opened, the others were not.").arg(QFileInfo(drawings.front()).fileName()));
-    if (here)
-        openDrawing(drawings.front(), rest);
-    else
-        others_.another()->openFiles(QStringList{drawings.front()} + pictures);
-    for (qsizetype k = 1; k < drawings.size() && others_.another; ++k)
-        if (!others_.raise(drawings[k])) others_.another()->openDrawing(drawings[k]);
+        drawings = {drawings.front()};
+    }
+    // The first goes into this window where it is still empty, the others each into one of their own.
+    bool here = !others_.another || untouched();
+    for (const QString& drawing : drawings) {
+        if (isOpenElsewhere(drawing)) continue;
+        Window* w = here ? this : others_.another();
+        here = false;
+        // Pictures go into the drawing that comes with them.
+        w->openDrawing(drawing, [w, pictures] {
+            if (!pictures.isEmpty()) w->bringPictures(pictures);
+        });
+        pictures.clear();
+    }
+    if (!pictures.isEmpty()) bringPictures(pictures);
 }
 
 void Window::openDrawing(const QString& path, const std::function<void()>& then)
 {
     // A piece is open in one window only: two would save over one another.
-    if (others_.raise && QFileInfo(session_.path()).canonicalFilePath() != QFileInfo(path).canonicalFilePath() && others_.raise(path)) return;
-    if (others_.another && !untouched() && QFileInfo(session_.path()).canonicalFilePath() != QFileInfo(path).canonicalFilePath()) {
+    if (isOpenElsewhere(path)) return;
+    if (others_.another && !untouched() && (session_.path().isEmpty() || QFileInfo(session_.path()) != QFileInfo(path))) {
         others_.another()->openDrawing(path, then);
         return;
     }
@@ -169,7 +176,7 @@ void Window::saveAs(const std::function<void()>& then)
         emit stayed();
         return;
     }
-    if (others_.raise && QFileInfo(path).canonicalFilePath() != QFileInfo(session_.path()).canonicalFilePath() && others_.raise(path)) {
+    if (isOpenElsewhere(path)) {
         warn(tr("%1 is open in another window: save under another name, or close that one first.").arg(QFileInfo(path).fileName()));
         emit stayed();
         return;

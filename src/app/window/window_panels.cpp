@@ -244,7 +244,8 @@ PartsDialog& Window::showParts()
 
 void Window::openDemo()
 {
-    const QString one = demoFile("saltglass-moth.svg");
+    // Those that may be drawn on first, where ./demo puts them.
+    const QString own = QApplication::applicationDirPath() + "/demo/saltglass-moth.svg", one = QFileInfo(own).isFile() ? own : demoFile("saltglass-moth.svg");
     const QFileInfoList files = one.isEmpty() ? QFileInfoList() : QFileInfo(one).dir().entryInfoList({"saltglass-*.svg"}, QDir::Files, QDir::Name);
     if (files.isEmpty()) {
         scanPage("moth", 150, 4);

@@ -14,9 +14,11 @@ namespace softrope::app {
 
 namespace {
 
-bool isDrawing(const QString& path)
+void bringToFront(QWidget& w)
 {
-    return QFileInfo(path).suffix().startsWith("svg", Qt::CaseInsensitive);
+    w.setWindowState(w.windowState() & ~Qt::WindowMinimized);
+    w.raise();
+    w.activateWindow();
 }
 
 } // namespace
@@ -85,23 +87,12 @@ Window* Windows::front() const
 
 void Windows::open(const QStringList& paths)
 {
-    QStringList pictures;
-    bool any = false;
-    for (const QString& path : paths) {
-        if (!isDrawing(path)) {
-            pictures << path;
-            continue;
-        }
-        any = true;
-        if (!raise(path)) (front() ? front() : &shown())->openDrawing(path);
+    Window* w = front() ? front() : &shown();
+    if (!paths.isEmpty()) {
+        w->openFiles(paths);
+        return;
     }
-    Window* w = front();
-    if (!w) w = &shown();
-    if (!pictures.isEmpty()) w->openFiles(pictures);
-    if (any) return;
-    w->setWindowState(w->windowState() & ~Qt::WindowMinimized);
-    w->raise();
-    w->activateWindow();
+    bringToFront(*w);
 }
 
 bool Windows::raise(const QString& path)
@@ -110,9 +101,7 @@ bool Windows::raise(const QString& path)
     if (whole.isEmpty()) return false;
     for (Window* w : open_) {
         if (w->session().path().isEmpty() || QFileInfo(w->session().path()).canonicalFilePath() != whole) continue;
-        w->setWindowState(w->windowState() & ~Qt::WindowMinimized);
-        w->raise();
-        w->activateWindow();
+        bringToFront(*w);
         return true;
     }
     return false;
