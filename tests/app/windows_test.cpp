@@ -110,13 +110,14 @@ TEST_CASE("a piece cannot be saved over one that is open in another window")
     draw(other);
     // Its name is given in the dialog, and writing over it is meant.
     auto* timer = new QTimer(&other);
-    QObject::connect(timer, &QTimer::timeout, [a] {
+    QObject::connect(timer, &QTimer::timeout, [a, given = false]() mutable {
         QWidget* asked = QApplication::activeModalWidget();
         if (auto* box = qobject_cast<QMessageBox*>(asked)) {
             if (box->button(QMessageBox::Yes)) box->button(QMessageBox::Yes)->click();
-        } else if (auto* dialog = qobject_cast<QFileDialog*>(asked)) {
+        } else if (auto* dialog = qobject_cast<QFileDialog*>(asked); dialog && !given) {
+            given = true;
             dialog->selectFile(a);
-            QMetaObject::invokeMethod(dialog, "accept");
+            QMetaObject::invokeMethod(dialog, "accept", Qt::QueuedConnection); // it asks in its turn, and this timer answers
         }
     });
     timer->start(30);
