@@ -4,7 +4,6 @@
 #include "curve/powers.h"
 
 #include <algorithm>
-#include <array>
 
 namespace softrope::curve {
 
@@ -13,12 +12,6 @@ Cubic Chain::cubic(std::size_t k) const
     const ChainNode &u = nodes[k], &v = nodes[next(k)];
     if (pieces[k].line) return straight(u.at, v.at);
     return {u.at, u.at + direction(u.out) * pieces[k].a, v.at - direction(v.in) * pieces[k].b, v.at};
-}
-
-std::array<double, 4> convexity(const Cubic& c)
-{
-    const Vec2 chord = unit(c.p3 - c.p0), out = unit(c.p1 - c.p0), in = unit(c.p3 - c.p2);
-    return {cross(chord, c.p1 - c.p0), cross(chord, c.p2 - c.p0), cross(c.p2 - c.p0, out), cross(in, c.p3 - c.p1)};
 }
 
 Run runOf(const Chain& chain, std::size_t k, const Samples& s)

@@ -9,8 +9,6 @@
 #include "curve/path.h"
 #include "curve/samples.h"
 
-#include <array>
-
 namespace softrope::curve {
 
 struct ChainNode {
@@ -59,17 +57,14 @@ struct Run {
 };
 Run runOf(const Chain& chain, std::size_t piece, const Samples& s);
 
-// Heights of the handles over the chord, and over the other end's tangent, px: all above zero where the piece bends to one side alone
-// (+), all below for the other.
-std::array<double, 4> convexity(const Cubic& c);
-
 // What evenness weighs beside closeness when a chain is settled. The terms are in px, so that they compare with distances.
 //
 // Sources: the change of curvature along the curve as what the eye takes for unevenness (minimum-variation curves, Moreton and
 // Sequin 1992); one-sided pieces by keeping both handles on one side of the chord (a cubic whose control polygon is convex has no
 // inflection: Stone and DeRose 1989, A geometric characterization of parametric cubic curves).
 struct Fairness {
-    std::vector<signed char> side; // by piece: it bends to one side alone, as convexity() has it; 0 = as it likes
+    std::vector<signed char> side; // by piece: it bends to one side alone, as convexity() (gradient.h) has it; 0 = as it likes
+    std::vector<double> share;     // by piece, 0..1: of what follows; all of it where there is none
     double jump = 0;               // px that a jump from none to all of the curvature at a smooth node weighs like
     double change = 0;             // px that a change of curvature by one radian along a piece weighs like
 };

@@ -1,5 +1,7 @@
 #include "curve/evenness.h"
 
+#include "curve/gradient.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -7,6 +9,58 @@
 namespace softrope::curve {
 
 namespace {
+
+// The piece as it lies, with what its moves do to its control points.
+struct Bend {
+    Cubic here;
+    Vec2 out, in; // directions of travel at its ends, unit
+    double a = 0, b = 0;
+    double mass = 0;  // samples that it stands for: what its terms weigh
+    double share = 1; // of the weights
+    Links links{};
+};
+
+using Moves = std::array<double, movers>;
+Moves movesOf(const Bend& p, const Gradient& g)
+{
+    const auto& [g0, g1, g2, g3] = g.by;
+    return {g0.x + g1.x,
+            g0.y + g1.y,
+            g2.x + g3.x,
+            g2.y + g3.y,
+            dot(g1, p.out),
+            -dot(g2, p.in),
+            p.a * dot(g1, perpendicular(p.out)),
+            -p.b * dot(g2, perpendicular(p.in))};
+}
+
+// How a term grows with each unknown.
+class Row {
+public:
+    void add(const Bend& p, const Moves& slope, double factor)
+    {
+        for (std::size_t m = 0; m < movers; ++m)
+            for (int k = 0; k < p.links[m].count; ++k) entries_[count_++] = {p.links[m].slot[k], factor * p.links[m].factor[k] * slope[m]};
+    }
+    void putInto(Equations& to, double value, double weight) const
+    {
+        for (std::size_t i = 0; i < count_; ++i) {
+            const auto [a, ra] = entries_[i];
+            to.gradient(a) -= weight * ra * value;
+            for (std::size_t j = 0; j < count_; ++j)
+                if (entries_[j].slot <= a) to.normal(a, entries_[j].slot) += weight * ra * entries_[j].slope;
+        }
+    }
+
+private:
+    struct Entry {
+        int slot;
+        double slope;
+    };
+    static constexpr std::size_t most = 2 * movers * 4; // of two pieces
+    std::array<Entry, most> entries_;
+    std::size_t count_ = 0;
+};
 
 class Terms {
 public:
@@ -18,14 +72,14 @@ public:
     double sum()
     {
         double sum = 0;
-        Around last{};
+        Bend last;
         for (std::size_t j = 0; j < window_.pieces(); ++j) {
             if (window_.piece(j).line) continue;
-            const Around p = aroundOf(j, to_ != nullptr);
-            if (!fairness_.side.empty() && fairness_.side[window_.index(j)] != 0) sum += sides(j, p, fairness_.side[window_.index(j)]);
-            if (fairness_.change > 0) sum += changes(j, p);
-            if (fairness_.jump > 0) sum += crests(j, p);
-            if (fairness_.jump > 0 && j > 0 && window_.node(j).smooth && !window_.piece(j - 1).line) sum += jumps(j, last, p);
+            const Bend p = bendOf(j);
+            if (!fairness_.side.empty() && fairness_.side[window_.index(j)] != 0) sum += sides(p, fairness_.side[window_.index(j)]);
+            if (fairness_.change > 0) sum += changes(p);
+            if (fairness_.jump > 0) sum += crests(p);
+            if (fairness_.jump > 0 && j > 0 && window_.node(j).smooth && !window_.piece(j - 1).line) sum += jumps(last, p);
             last = p;
         }
         return sum;
@@ -37,156 +91,110 @@ private:
     const Samples& samples_;
     Equations* to_;
 
-    // Samples that a piece stands for: what its terms weigh.
-    double mass(std::size_t j) const
-    {
-        const Run run = runOf(window_.chain(), window_.index(j), samples_);
-        return static_cast<double>(run.last - run.first + 1);
-    }
-
-    using Moves = std::array<double, movers>;
-    Moves movesOf(std::size_t j) const
+    Bend bendOf(std::size_t j) const
     {
         const ChainNode &u = window_.node(j), &v = window_.node(j + 1);
-        return {u.at.x, u.at.y, v.at.x, v.at.y, window_.piece(j).a, window_.piece(j).b, u.out, v.in};
-    }
-    static Cubic cubicOf(const Moves& m)
-    {
-        const Vec2 p0{m[x0], m[y0]}, p3{m[x3], m[y3]};
-        return {p0, p0 + direction(m[angleOut]) * m[handleA], p3 - direction(m[angleIn]) * m[handleB], p3};
-    }
-    // The piece, and the piece after a small move of each of the things it moves with.
-    struct Around {
-        Cubic here;
-        std::array<Cubic, movers> moved{};
-    };
-    static double moveBy(std::size_t k) { return k >= angleOut ? 1e-5 : 1e-4; }
-    Around aroundOf(std::size_t j, bool withMoves) const
-    {
-        Around out{window_.cubic(j), {}};
-        if (!withMoves) return out;
-        const Moves m = movesOf(j);
-        out.here = cubicOf(m);
-        for (std::size_t k = 0; k < movers; ++k) {
-            Moves moved = m;
-            moved[k] += moveBy(k);
-            out.moved[k] = cubicOf(moved);
-        }
-        return out;
-    }
-    // What of(cubic) is, and how it changes with the piece's moves, by small differences.
-    template <class Of> static double differentiate(const Around& p, Of of, Moves* slope)
-    {
-        const double value = of(p.here);
-        if (slope)
-            for (std::size_t k = 0; k < movers; ++k) (*slope)[k] = (of(p.moved[k]) - value) / moveBy(k);
-        return value;
+        Bend p;
+        p.out = direction(u.out);
+        p.in = direction(v.in);
+        p.a = window_.piece(j).a;
+        p.b = window_.piece(j).b;
+        p.here = {u.at, u.at + p.out * p.a, v.at - p.in * p.b, v.at};
+        const Run run = runOf(window_.chain(), window_.index(j), samples_);
+        p.mass = static_cast<double>(run.last - run.first + 1);
+        if (!fairness_.share.empty()) p.share = fairness_.share[window_.index(j)];
+        if (to_) p.links = window_.linksOf(j);
+        return p;
     }
 
-    void scatter(std::size_t j, const Moves& slope, double factor, std::vector<std::pair<int, double>>& row)
-    {
-        const Links links = window_.linksOf(j);
-        for (std::size_t a = 0; a < movers; ++a)
-            for (int k = 0; k < links[a].count; ++k) row.emplace_back(links[a].slot[k], factor * links[a].factor[k] * slope[a]);
-    }
     // A term that ought to be zero.
-    double term(double value, double weight, const std::vector<std::pair<int, double>>& row)
+    double term(const Bend& p, double value, double weight, const Gradient& gradient)
     {
-        if (to_)
-            for (const auto& [a, ra] : row) {
-                to_->gradient(a) -= weight * ra * value;
-                for (const auto& [b, rb] : row) to_->normal(a, b) += weight * ra * rb;
-            }
+        if (to_) {
+            Row row;
+            row.add(p, movesOf(p, gradient), 1);
+            row.putInto(*to_, value, weight);
+        }
         return weight * value * value;
     }
 
     static constexpr double flatBend = 0.05; // px of sagitta: what bends less counts as straight
 
     // How far the piece is from bending to one side alone, px.
-    double sides(std::size_t j, const Around& p, int side)
+    double sides(const Bend& p, int side)
     {
-        constexpr double firm = 40; // samples' worth for each of the piece's own
+        constexpr double firm = 40;    // samples' worth for each of the piece's own
+        constexpr double clear = 2e-3; // of the chord: a handle is to stand out by this
         double sum = 0;
-        for (std::size_t k = 0; k < 4; ++k) {
-            const auto lacking = [side, k](const Cubic& c) { return 2e-3 * distance(c.p0, c.p3) - side * convexity(c)[k]; };
-            Moves slope;
-            const double off = differentiate(p, lacking, to_ ? &slope : nullptr);
-            if (off <= 0) continue;
-            std::vector<std::pair<int, double>> row;
-            if (to_) scatter(j, slope, 1, row);
-            sum += term(off, firm * mass(j), row);
+        const Reading chord = chordReading(p.here);
+        const std::array<double, 4> heights = convexity(p.here);
+        for (std::size_t k = 0; k < heights.size(); ++k) {
+            const double lacking = clear * chord.value - side * heights[k];
+            if (lacking <= 0) continue;
+            Gradient g;
+            if (to_) g = chord.gradient * clear + convexityReading(p.here, k).gradient * -side;
+            sum += term(p, lacking, firm * p.mass, g);
         }
         return sum;
     }
 
-    static constexpr std::size_t looks = 6; // along a piece
-    // By how much the curvature changes from each look to the next, times the chord.
-    static std::array<double, looks> changesOf(const Cubic& c)
+    // By how much the curvature changes from each look along the piece to the next, times the chord.
+    double changes(const Bend& p)
     {
-        const double chord = distance(c.p0, c.p3);
-        std::array<double, looks> out{};
-        double before = curvature(c, 0);
-        for (std::size_t k = 0; k < looks; ++k) {
-            const double after = curvature(c, static_cast<double>(k + 1) / looks);
-            out[k] = chord * (after - before);
-            before = after;
-        }
-        return out;
-    }
-    double changes(std::size_t j, const Around& p)
-    {
+        constexpr std::size_t looks = 6;
         double sum = 0;
-        const double weight = mass(j) / looks;
-        const auto here = changesOf(p.here);
-        std::array<std::array<double, looks>, movers> moved{};
-        if (to_)
-            for (std::size_t k = 0; k < movers; ++k) moved[k] = changesOf(p.moved[k]);
-        for (std::size_t k = 0; k < looks; ++k) {
-            std::vector<std::pair<int, double>> row;
-            if (to_) {
-                Moves slope;
-                for (std::size_t m = 0; m < movers; ++m) slope[m] = (moved[m][k] - here[k]) / moveBy(m);
-                scatter(j, slope, fairness_.change, row);
-            }
-            sum += term(fairness_.change * here[k], weight, row);
+        const double firm = p.share * fairness_.change;
+        const Reading chord = chordReading(p.here);
+        const auto look = [&](std::size_t k) {
+            const double t = static_cast<double>(k) / looks;
+            return to_ ? curvatureReading(p.here, t) : Reading{curvature(p.here, t), {}};
+        };
+        Reading before = look(0);
+        for (std::size_t k = 1; k <= looks; ++k) {
+            const Reading after = look(k);
+            const double change = after.value - before.value;
+            Gradient g;
+            if (to_) g = (after.gradient + before.gradient * -1) * (firm * chord.value) + chord.gradient * (firm * change);
+            sum += term(p, firm * chord.value * change, p.mass / looks, g);
+            before = after;
         }
         return sum;
     }
 
     // Curvature that falls towards the end at which it is greatest: its crest belongs into the node.
-    double crests(std::size_t j, const Around& p)
+    double crests(const Bend& p)
     {
         constexpr double inside = 0.12;
         const Cubic& c = p.here;
-        const double k0 = std::abs(curvature(c, 0)), k1 = std::abs(curvature(c, 1));
-        const double end = k0 > k1 ? 0 : 1, near = k0 > k1 ? inside : 1 - inside;
+        const double k0 = curvature(c, 0), k1 = curvature(c, 1), atEnd = std::max(std::abs(k0), std::abs(k1));
+        const double end = std::abs(k0) > std::abs(k1) ? 0 : 1, near = end == 0 ? inside : 1 - inside;
+        const double nearBy = curvature(c, near);
+        if (!(std::abs(nearBy) > atEnd)) return 0;
         const double chord = std::max(1.0, distance(c.p0, c.p3));
-        const double scale = fairness_.jump / (std::abs(curvature(c, near)) + std::max(k0, k1) + 8 * flatBend / (chord * chord));
-        const auto over = [end, near](const Cubic& q) { return std::abs(curvature(q, near)) - std::abs(curvature(q, end)); };
-        Moves slope;
-        const double value = scale * differentiate(p, over, to_ ? &slope : nullptr);
-        if (value <= 0) return 0;
-        std::vector<std::pair<int, double>> row;
-        if (to_) scatter(j, slope, scale, row);
-        return term(value, mass(j), row);
+        const double scale = p.share * fairness_.jump / (std::abs(nearBy) + atEnd + 8 * flatBend / (chord * chord));
+        Gradient g;
+        if (to_) {
+            const auto steeper = [&](double t, double k) { return curvatureReading(c, t).gradient * std::copysign(scale, k); };
+            g = steeper(near, nearBy) + steeper(end, end == 0 ? k0 : k1) * -1;
+        }
+        return term(p, scale * (std::abs(nearBy) - atEnd), p.mass, g);
     }
 
-    double jumps(std::size_t j, const Around& last, const Around& p) // at the node between pieces j - 1 and j
+    // At the smooth node between two pieces.
+    double jumps(const Bend& before, const Bend& after)
     {
-        const double least = std::min(distance(window_.node(j - 1).at, window_.node(j).at), distance(window_.node(j).at, window_.node(j + 1).at));
+        const double least = std::min(distance(before.here.p0, before.here.p3), distance(after.here.p0, after.here.p3));
         const double flat = 8 * flatBend / std::max(1.0, least * least);
-        Moves before, after;
-        const double k0 = differentiate(
-            last, [](const Cubic& c) { return curvature(c, 1); }, to_ ? &before : nullptr);
-        const double k1 = differentiate(
-            p, [](const Cubic& c) { return curvature(c, 0); }, to_ ? &after : nullptr);
-        const double scale = fairness_.jump / (std::abs(k0) + std::abs(k1) + flat);
-        std::vector<std::pair<int, double>> row;
+        const double k0 = curvature(before.here, 1), k1 = curvature(after.here, 0);
+        const double scale = std::min(before.share, after.share) * fairness_.jump / (std::abs(k0) + std::abs(k1) + flat);
+        const double value = scale * (k1 - k0), weight = std::min(before.mass, after.mass);
         if (to_) {
-            scatter(j, after, scale, row);
-            scatter(j - 1, before, -scale, row);
+            Row row;
+            row.add(after, movesOf(after, curvatureReading(after.here, 0).gradient), scale);
+            row.add(before, movesOf(before, curvatureReading(before.here, 1).gradient), -scale);
+            row.putInto(*to_, value, weight);
         }
-        return term(scale * (k1 - k0), std::min(mass(j - 1), mass(j)), row);
+        return weight * value * value;
     }
 };
 

@@ -1,5 +1,7 @@
 #include "curve/fair.h"
 
+#include "curve/gradient.h"
+#include "curve/hidden_corners.h"
 #include "curve/seed.h"
 #include "curve/windows.h"
 
@@ -24,17 +26,12 @@ constexpr double fill = 0.97;           // of the slack, that the furthest sampl
 constexpr double atCorners = 3;         // of the slack, that samples rounded off at corners may lie off, or as far as before
 constexpr double cornerTurn = 25;       // degrees that a corner may open or close
 constexpr double cornerMove = 0.5;      // grains that it may move
-constexpr double stub = 0.03;           // of the chord: a handle as short as this is none
-constexpr double cornerShare = 0.8;     // of FitOptions::cornerFrom, that a hidden corner turns by at least
-constexpr double straightFill = 0.7;    // of the slack that its straight may use
-constexpr double cornerWorse = 1.15;    // of the root mean square before, that it may cost ...
-constexpr double cornerGrains = 0.02;   // ... and grains beside it
 constexpr std::size_t mostPieces = 300; // a line of more was not drawn to be even
 constexpr long leastSamples = 16;       // of a piece that may get a node more
 constexpr double firmBend = 2;          // grains that a piece bends that may ...
 constexpr double firmSlack = 4;         // ... and slacks
-constexpr double weakBend = 0.9;        // a bend whose height is less than this may be the samples' noise
-constexpr double jump = 0.7;            // Fairness::jump, of the slack
+constexpr double weakBend = 1.3;        // a bend whose height is less than this may be the samples' noise
+constexpr double jump = 1.2;            // Fairness::jump, of the slack
 constexpr double change = 0.04;         // Fairness::change, of the slack
 } // namespace tuned
 
@@ -45,7 +42,7 @@ public:
     void run()
     {
         if (pieces() == 0 || pieces() > tuned::mostPieces) return;
-        showHiddenCorners();
+        showHiddenCorners(chain_, source_, o_);
         turnRingToExtremes();
         side_.assign(pieces(), 0);
         for (std::size_t k = 0; k < pieces(); ++k) {
@@ -126,34 +123,6 @@ private:
         if (!asNear) chain_ = std::move(was);
     }
 
-    // A smooth node with hardly a handle, before a piece that is as good as straight, is a corner in hiding.
-    void showHiddenCorners()
-    {
-        const std::size_t n = size(), m = pieces();
-        for (std::size_t k = 0; k < n && !stopped(); ++k) {
-            if (!chain_.nodes[k].smooth || (!chain_.closed && (k == 0 || k + 1 == n))) continue;
-            for (const std::size_t piece : {k % m, (k + m - 1) % m}) {
-                const ChainPiece& p = chain_.pieces[piece];
-                const double chord = distance(chain_.nodes[piece].at, chain_.nodes[chain_.next(piece)].at);
-                if (p.line || (piece == k % m ? p.a : p.b) > tuned::stub * chord) continue;
-                const Span w = around(k, 1, chain_);
-                const std::size_t place = (k + n - w.first) % n;
-                if (place == 0 || place >= w.count) continue;
-                Chain part = cutOut(w);
-                part.nodes[place].smooth = false;
-                part.pieces[piece == k % m ? place : place - 1].line = true;
-                settle(part, 0, w.count, source_, 12);
-                const double angle = std::abs(turn(direction(part.nodes[place].in), direction(part.nodes[place].out)));
-                const Quality was = quality(chain_, w), now = quality(part, {0, w.count});
-                if (angle < tuned::cornerShare * o_.cornerFrom || now.furthest > tuned::straightFill * o_.slack ||
-                    now.rms() > tuned::cornerWorse * was.rms() + tuned::cornerGrains * o_.grain)
-                    continue;
-                putBack(w, part, std::nullopt);
-                break;
-            }
-        }
-    }
-
     // The side to which all of it bends; 0 where it bends to both.
     static int sideOf(const Cubic& c)
     {
@@ -168,29 +137,40 @@ private:
         return 0.75 * std::max(std::abs(h[0]), std::abs(h[1]));
     }
 
-    // Whether the window lies as near as it did at first, up to what evenness may cost.
+    // How a piece of a window lies now, and whether its corners and the samples beside them are about where they were.
+    struct Lying {
+        PieceError error;
+        bool strayed = false; // samples that its corners have rounded off
+        bool corner = false;  // the corner it begins with has opened, closed or moved
+    };
+    Lying lying(Span w, const Chain& part, std::size_t j) const
+    {
+        Lying l;
+        const PieceError all = errorOf(part, j, source_, true);
+        l.error = countsWhole(part, j) ? all : errorOf(part, j, source_);
+        l.strayed = all.furthest > std::max(furthest_[(w.first + j) % pieces()], tuned::atCorners * o_.slack);
+        const ChainNode& n = part.nodes[j];
+        const std::size_t node = (w.first + j) % size();
+        l.corner = !n.smooth && (std::abs(std::remainder(n.out - n.in - turns_[node], 2 * pi)) > radians(tuned::cornerTurn) ||
+                                 distance(n.at, places_[node]) > tuned::cornerMove * o_.grain);
+        return l;
+    }
+    bool costsTooMuch(const Quality& before, double furthest, double rms) const
+    {
+        return furthest > std::max(tuned::fill * o_.slack, before.furthest) || rms > std::hypot(tuned::worse * before.rms(), tuned::room * o_.slack);
+    }
+
+    // Whether the window as a whole lies as near as it did at first, up to what evenness may cost.
     bool nearEnough(Span w, const Chain& part) const
     {
-        double sum = 0, furthest = 0;
-        long count = 0;
-        Quality now;
+        Quality before, now;
         for (std::size_t j = 0; j < w.count; ++j) {
-            const std::size_t k = (w.first + j) % pieces();
-            const PieceError& e = before_[k];
-            sum += e.sumOfSquares;
-            count += e.count;
-            furthest = std::max(furthest, e.furthest);
-            const PieceError all = errorOf(part, j, source_, true);
-            now.add(countsWhole(part, j) ? all : errorOf(part, j, source_));
-            if (all.furthest > std::max(furthest_[k], tuned::atCorners * o_.slack)) return false;
-            const ChainNode& n = part.nodes[j];
-            const double turned = (n.out - n.in) - turns_[(w.first + j) % size()];
-            if (n.smooth) continue;
-            if (std::abs(std::remainder(turned, 2 * pi)) > radians(tuned::cornerTurn)) return false;
-            if (distance(n.at, places_[(w.first + j) % size()]) > tuned::cornerMove * o_.grain) return false;
+            const Lying l = lying(w, part, j);
+            if (l.strayed || l.corner) return false;
+            before.add(before_[(w.first + j) % pieces()]);
+            now.add(l.error);
         }
-        const double rms = count > 0 ? std::sqrt(sum / static_cast<double>(count)) : 0;
-        return now.furthest <= std::max(tuned::fill * o_.slack, furthest) && now.rms() <= std::hypot(tuned::worse * rms, tuned::room * o_.slack);
+        return !costsTooMuch(before, now.furthest, now.rms());
     }
 
     // Whether all its samples count, those at corners too.
@@ -212,34 +192,70 @@ private:
         return f;
     }
 
-    bool tryWindow(Span w, double share, int rounds)
+    // Where in the window evenness costs too much: by piece.
+    std::vector<bool> tooFar(Span w, const Chain& part) const
     {
-        bool bends = false;
-        for (std::size_t j = 0; j < w.count; ++j) bends = bends || !chain_.pieces[(w.first + j) % pieces()].line;
-        if (!bends) return true;
-        Chain part = cutOut(w);
-        const Fairness f = weights(w, share);
-        settle(part, 0, w.count, source_, rounds, &f);
-        if (!nearEnough(w, part)) return false;
-        putBack(w, part, std::nullopt);
-        return true;
+        std::vector<PieceError> now;
+        std::vector<bool> out(w.count, false);
+        for (std::size_t j = 0; j < w.count; ++j) {
+            const Lying l = lying(w, part, j);
+            now.push_back(l.error);
+            if (l.strayed || l.corner) out[j] = true;
+            if (l.corner && j > 0) out[j - 1] = true;
+        }
+        // Nodes move along the line, and errors from one piece to the next with them: neighbours are looked at together.
+        for (std::size_t j = 0; j < w.count; ++j) {
+            Quality before, after;
+            for (std::size_t k = j > 0 ? j - 1 : 0; k < std::min(j + 2, w.count); ++k) {
+                before.add(before_[(w.first + k) % pieces()]);
+                after.add(now[k]);
+            }
+            if (costsTooMuch(before, now[j].furthest, after.rms())) out[j] = true;
+        }
+        return out;
     }
 
-    // Evenly bent wherever closeness allows it, as much as it allows; where a wide window cannot give way, a narrow one may.
+    // Evenly bent as much as closeness allows it, piece by piece; whether it could be done.
+    bool even(Span w, int tries = 6)
+    {
+        constexpr double less = 0.35, lessBeside = 0.7; // of the weight, where it cost too much, and beside that
+        constexpr double none = 0.02;
+        Chain part = cutOut(w);
+        Fairness f = weights(w, 1);
+        f.share.assign(w.count, 1);
+        for (int k = 0; k < tries && !stopped(); ++k) {
+            settle(part, 0, w.count, source_, 10, &f);
+            const std::vector<bool> far = tooFar(w, part);
+            if (std::none_of(far.begin(), far.end(), [](bool b) { return b; })) {
+                putBack(w, part, std::nullopt);
+                return true;
+            }
+            for (std::size_t j = 0; j < w.count; ++j) {
+                if (far[j])
+                    f.share[j] *= less;
+                else if ((j > 0 && far[j - 1]) || (j + 1 < w.count && far[j + 1]))
+                    f.share[j] *= lessBeside;
+                if (f.share[j] < none) f.share[j] = 0;
+            }
+        }
+        return false;
+    }
+
     void smooth()
     {
-        struct Try {
-            std::size_t reach;
-            double share; // of the weights
-        };
-        constexpr Try tries[] = {{3, 1}, {3, 0.4}, {3, 0.15}, {1, 1}, {1, 0.3}};
-        const std::size_t stride = pieces() <= 6 ? std::max<std::size_t>(1, size() / 2) : 2;
-        // In a short chain every node but one is inside each window, and where it is cut open changes from one to the next.
-        const int passes = pieces() <= 6 ? 6 : 2;
-        for (int pass = 0; pass < passes; ++pass)
-            for (std::size_t k = static_cast<std::size_t>(pass) % 2; k < size() && !stopped(); k += stride)
-                for (const Try& t : tries)
-                    if (tryWindow(around(k, t.reach, chain_), t.share, 10)) break;
+        constexpr std::size_t reach = 5;
+        if (chain_.closed && pieces() <= 2 * reach) {
+            // Where a ring is cut open nothing moves: at a corner, else once here and once there.
+            std::size_t cut = 0;
+            while (cut < size() && chain_.nodes[cut].smooth) ++cut;
+            if (cut < size()) {
+                even(around((cut + size() / 2) % size(), reach, chain_));
+                return;
+            }
+            for (std::size_t k = 0; k < 4; ++k) even(around(k * size() / 4, reach, chain_));
+            return;
+        }
+        for (std::size_t k = 0; k < size() && !stopped(); k += reach) even(around(k, reach, chain_));
     }
 
     // The piece bends to one side alone, if that leaves it near enough.
@@ -391,9 +407,8 @@ private:
             State was{chain_, side_, before_, furthest_, turns_, places_};
             split(k, *peak);
             const int side = h[0] + h[1] > 0 ? 1 : -1;
-            const bool even =
-                bothSides ? (side_[k] = side_[k + 1] = 0, oneSided(k, side) && oneSided(k + 1, side)) : tryWindow(around(k + 1, 2, chain_), 1, 14);
-            if (even && !innerMaximum(chain_.cubic(k)) && !innerMaximum(chain_.cubic(k + 1))) {
+            const bool goes = bothSides ? (side_[k] = side_[k + 1] = 0, oneSided(k, side) && oneSided(k + 1, side)) : even(around(k + 1, 2, chain_), 1);
+            if (goes && !innerMaximum(chain_.cubic(k)) && !innerMaximum(chain_.cubic(k + 1))) {
                 ++k;
                 continue;
             }

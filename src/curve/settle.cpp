@@ -6,10 +6,115 @@
 #include <Eigen/Cholesky>
 
 #include <algorithm>
+#include <array>
+#include <cmath>
 
 namespace softrope::curve {
 
 namespace {
+
+// The samples of one piece and their feet on it. Rows of plain numbers, so that the compiler works on several at once.
+struct Fibres {
+    std::vector<double> x, y, weight;
+    std::vector<double> t, before; // feet, and where they were before the step that is being tried
+    std::size_t size() const { return x.size(); }
+};
+
+// One Newton step of each foot, as foot() (powers.h) takes it.
+void moveFeet(const Powers& c, Fibres& f)
+{
+    const std::size_t n = f.size();
+    const double *x = f.x.data(), *y = f.y.data();
+    double* t = f.t.data();
+    constexpr double nothing = 1e-300; // where the cubic stands still the step is none
+    for (std::size_t i = 0; i < n; ++i) {
+        const double u = t[i];
+        const double rx = ((c.a.x * u + c.b.x) * u + c.c.x) * u + c.d.x - x[i], ry = ((c.a.y * u + c.b.y) * u + c.c.y) * u + c.d.y - y[i];
+        const double fx = (3 * c.a.x * u + 2 * c.b.x) * u + c.c.x, fy = (3 * c.a.y * u + 2 * c.b.y) * u + c.c.y;
+        const double sx = 6 * c.a.x * u + 2 * c.b.x, sy = 6 * c.a.y * u + 2 * c.b.y;
+        const double dd = fx * fx + fy * fy, full = dd + rx * sx + ry * sy;
+        const double slope = full > 0.3 * dd ? full : dd;
+        double step = -(rx * fx + ry * fy) / (slope > nothing ? slope : nothing);
+        step = step > 0.2 ? 0.2 : step;
+        step = step < -0.2 ? -0.2 : step;
+        double to = u + step;
+        to = to > 1 ? 1 : to;
+        t[i] = to < 0 ? 0 : to;
+    }
+}
+
+double weighedSquares(const Powers& c, const Fibres& f)
+{
+    double sum = 0;
+    for (std::size_t i = 0; i < f.size(); ++i) sum += f.weight[i] * squaredLength(Vec2{f.x[i], f.y[i]} - c.at(f.t[i]));
+    return sum;
+}
+
+// What a sample tells of its piece: by how much the piece's moves carry its foot along the normal n is the share of each of four
+// bases times n's part in the direction of the move. So sums over pairs of bases and pairs of coordinates hold all that the samples say.
+class Moments {
+public:
+    enum Basis { start, end, first, second, bases }; // of the two ends with their handles, and of each handle alone
+    void add(const std::array<double, bases>& basis, Vec2 n, double weight, double residual)
+    {
+        const double xx = n.x * n.x, xy = n.x * n.y, yy = n.y * n.y;
+        std::array<double, pairs> by;
+        std::size_t k = 0;
+        for (std::size_t i = 0; i < bases; ++i) {
+            const double b = weight * basis[i];
+            pull_[i] += n * (b * residual);
+            for (std::size_t j = i; j < bases; ++j) by[k++] = b * basis[j];
+        }
+        for (k = 0; k < pairs; ++k) xx_[k] += xx * by[k];
+        for (k = 0; k < pairs; ++k) xy_[k] += xy * by[k];
+        for (k = 0; k < pairs; ++k) yy_[k] += yy * by[k];
+    }
+    // For moves of basis i along u and of basis j along v.
+    double between(std::size_t i, Vec2 u, std::size_t j, Vec2 v) const
+    {
+        const std::size_t k = i < j ? i * (7 - i) / 2 + j : j * (7 - j) / 2 + i;
+        return u.x * (xx_[k] * v.x + xy_[k] * v.y) + u.y * (xy_[k] * v.x + yy_[k] * v.y);
+    }
+    double pull(std::size_t i, Vec2 u) const { return dot(pull_[i], u); }
+
+private:
+    static constexpr std::size_t pairs = 10; // (i, j) with i <= j, row by row
+    std::array<double, pairs> xx_{}, xy_{}, yy_{};
+    std::array<Vec2, bases> pull_{};
+};
+
+Moments momentsOfStraight(const Cubic& c, const Fibres& f)
+{
+    Moments m;
+    const Vec2 v = c.p3 - c.p0;
+    const double squared = std::max(squaredLength(v), 1e-12);
+    const Vec2 across = perpendicular(v / std::sqrt(squared));
+    for (std::size_t i = 0; i < f.size(); ++i) {
+        const Vec2 off = Vec2{f.x[i], f.y[i]} - c.p0;
+        const double t = dot(off, v) / squared;
+        m.add({1 - t, t, 0, 0}, across, f.weight[i], dot(across, off));
+    }
+    return m;
+}
+
+Moments momentsOf(const Powers& c, const Fibres& f)
+{
+    Moments m;
+    for (std::size_t i = 0; i < f.size(); ++i) {
+        const double t = f.t[i], u = 1 - t;
+        const Vec2 along = c.first(t);
+        const double speed = quickLength(along);
+        Vec2 n = speed > 0 ? perpendicular(along / speed) : Vec2{};
+        const Vec2 off = Vec2{f.x[i], f.y[i]} - c.at(t);
+        if (t <= 0 || t >= 1) {
+            const double far = length(off);
+            if (far > 1e-9) n = off / far;
+        }
+        const double b1 = 3 * u * u * t, b2 = 3 * u * t * t;
+        m.add({u * u * u + b1, b2 + t * t * t, b1, b2}, n, f.weight[i], dot(n, off));
+    }
+    return m;
+}
 
 class Settler {
 public:
@@ -34,34 +139,30 @@ public:
     }
 
 private:
-    struct Point {
-        Vec2 at;
-        std::size_t piece = 0;
-        double t = 0;
-        double weight = 1;
-        double t0 = 0; // foot before the step that is being tried
-    };
-
     Unknowns window_;
     const ChainSource& source_;
     const Fairness* fairness_;
-    std::vector<Point> points_;
-    std::vector<Vec2> anchor_; // where the nodes stood at the start
+    std::vector<Fibres> fibres_; // by piece
+    std::vector<Vec2> anchor_;   // where the nodes stood at the start
     Equations equations_;
+    Eigen::MatrixXd damped_;
+    Eigen::LLT<Eigen::MatrixXd> solver_;
+    Unknowns::Saved before_;
 
     // Takes a step that lowers the cost, damped until it does; gives the share of it that was gained, 0 when none does.
     double improve(double& lambda, double& cost)
     {
         for (int attempt = 0; attempt < 5; ++attempt) {
-            Eigen::MatrixXd a = equations_.normal;
-            for (int i = 0; i < window_.size(); ++i) a(i, i) += lambda * (equations_.normal(i, i) + 1e-6) + 1e-9;
-            const Eigen::LLT<Eigen::MatrixXd> solved(a);
-            const Eigen::VectorXd step = solved.solve(equations_.gradient);
-            if (solved.info() != Eigen::Success || !step.allFinite()) {
+            damped_ = equations_.normal;
+            for (int i = 0; i < window_.size(); ++i) damped_(i, i) += lambda * (equations_.normal(i, i) + 1e-6) + 1e-9;
+            solver_.compute(damped_);
+            const Eigen::VectorXd step = solver_.solve(equations_.gradient);
+            if (solver_.info() != Eigen::Success || !step.allFinite()) {
                 lambda *= 10;
                 continue;
             }
-            const Unknowns::Saved before = window_.save();
+            window_.save(before_);
+            for (Fibres& f : fibres_) f.before = f.t;
             window_.apply(step);
             const double now = measure();
             if (now < cost) {
@@ -70,8 +171,8 @@ private:
                 lambda = std::max(1e-7, lambda * 0.3);
                 return gain;
             }
-            window_.restore(before);
-            for (Point& p : points_) p.t = p.t0;
+            window_.restore(before_);
+            for (Fibres& f : fibres_) f.t = f.before;
             lambda *= 6;
         }
         return 0;
@@ -79,23 +180,26 @@ private:
 
     void gather()
     {
+        constexpr long perPiece = 24; // samples at least, where there are so many
+        constexpr int findFoot = 8;   // steps from an even guess
         const Samples& s = source_.samples;
+        fibres_.resize(window_.pieces());
         for (std::size_t j = 0; j < window_.pieces(); ++j) {
             const Run run = runOf(window_.chain(), window_.index(j), s);
             const long n = run.last - run.first;
-            const long stride = std::max(1L, n / 24);
-            const Powers c(window_.cubic(j));
+            const long stride = std::max(1L, n / perPiece);
+            Fibres& f = fibres_[j];
             for (long i = run.first; i <= run.last; i += stride) {
                 const double w = source_.weight[static_cast<std::size_t>(s.wrapped(i))];
                 if (w == 0) continue;
-                Point p;
-                p.piece = j;
-                p.weight = w * static_cast<double>(stride);
-                p.at = s[i];
-                p.t = n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5;
-                if (!window_.piece(j).line) p.t = foot(c, s[i], p.t, 8);
-                points_.push_back(p);
+                f.weight.push_back(w * static_cast<double>(stride));
+                f.x.push_back(s[i].x);
+                f.y.push_back(s[i].y);
+                f.t.push_back(n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5);
             }
+            if (window_.piece(j).line) continue;
+            const Powers c(window_.cubic(j));
+            for (int k = 0; k < findFoot; ++k) moveFeet(c, f);
         }
     }
 
@@ -104,23 +208,20 @@ private:
     {
         window_.alignLines();
         double sum = 0;
-        for (std::size_t k = 0; k < points_.size();) {
-            const std::size_t j = points_[k].piece;
+        for (std::size_t j = 0; j < window_.pieces(); ++j) {
+            Fibres& f = fibres_[j];
             const Cubic c = window_.cubic(j);
-            const Powers powers(c);
-            const Vec2 along = unit(c.p3 - c.p0);
-            const bool line = window_.piece(j).line;
-            for (; k < points_.size() && points_[k].piece == j; ++k) {
-                Point& p = points_[k];
-                p.t0 = p.t;
-                if (line) {
-                    const double d = cross(along, p.at - c.p0);
-                    sum += p.weight * d * d;
-                } else {
-                    p.t = foot(powers, p.at, p.t, 2);
-                    sum += p.weight * squaredLength(p.at - powers.at(p.t));
+            if (window_.piece(j).line) {
+                const Vec2 along = unit(c.p3 - c.p0);
+                for (std::size_t i = 0; i < f.size(); ++i) {
+                    const double d = cross(along, Vec2{f.x[i], f.y[i]} - c.p0);
+                    sum += f.weight[i] * d * d;
                 }
+                continue;
             }
+            const Powers powers(c);
+            for (int k = 0; k < 2; ++k) moveFeet(powers, f);
+            sum += weighedSquares(powers, f);
         }
         return sum + priors(nullptr) + (fairness_ ? evenness(window_, *fairness_, source_.samples, nullptr) : 0);
     }
@@ -158,70 +259,51 @@ private:
         return sum;
     }
 
+    // How one of a piece's moves carries its samples' feet.
+    struct Move {
+        Moments::Basis basis;
+        Vec2 way;
+    };
+
+    // (The lower half alone: that is all the solver looks at.)
+    void scatter(const Links& links, const Moments& m, const std::array<Move, movers>& moves)
+    {
+        for (std::size_t a = 0; a < movers; ++a) {
+            if (links[a].count == 0) continue;
+            const double pull = m.pull(moves[a].basis, moves[a].way);
+            for (int k = 0; k < links[a].count; ++k) equations_.gradient(links[a].slot[k]) += links[a].factor[k] * pull;
+            for (std::size_t b = 0; b <= a; ++b) {
+                if (links[b].count == 0) continue;
+                const double h = m.between(moves[a].basis, moves[a].way, moves[b].basis, moves[b].way);
+                for (int k = 0; k < links[a].count; ++k)
+                    for (int l = 0; l < links[b].count; ++l) {
+                        const int row = links[a].slot[k], column = links[b].slot[l];
+                        if (a == b && row < column) continue;
+                        const double share = links[a].factor[k] * links[b].factor[l] * h;
+                        equations_.normal(std::max(row, column), std::min(row, column)) += a != b && row == column ? 2 * share : share;
+                    }
+            }
+        }
+    }
+
     void assemble()
     {
         equations_.normal.setZero(window_.size(), window_.size());
         equations_.gradient.setZero(window_.size());
-        std::size_t at = 0;
-        while (at < points_.size()) {
-            const std::size_t j = points_[at].piece;
-            double h[movers][movers] = {}, g[movers] = {};
+        for (std::size_t j = 0; j < window_.pieces(); ++j) {
             const Cubic c = window_.cubic(j);
-            const Powers powers(c);
             const bool line = window_.piece(j).line;
-            const Vec2 uo = direction(window_.node(j).out), ui = direction(window_.node(j + 1).in);
-            const Vec2 turnOut = perpendicular(uo) * window_.piece(j).a, turnIn = perpendicular(ui) * window_.piece(j).b;
-            const Vec2 v = c.p3 - c.p0;
-            const double len2 = std::max(squaredLength(v), 1e-12);
-            const Vec2 across = perpendicular(v / std::sqrt(len2));
-            for (; at < points_.size() && points_[at].piece == j; ++at) {
-                const Point& p = points_[at];
-                const Vec2 s = p.at;
-                double row[movers];
-                double residual = 0;
-                if (line) {
-                    const double t = dot(s - c.p0, v) / len2;
-                    residual = dot(across, s - c.p0);
-                    row[x0] = across.x * (1 - t);
-                    row[y0] = across.y * (1 - t);
-                    row[x3] = across.x * t;
-                    row[y3] = across.y * t;
-                    row[handleA] = row[handleB] = row[angleOut] = row[angleIn] = 0;
-                } else {
-                    const double t = p.t, u = 1 - t;
-                    const Vec2 along = powers.first(t);
-                    const double speed = quickLength(along);
-                    Vec2 n = speed > 0 ? perpendicular(along / speed) : Vec2{};
-                    const Vec2 off = s - powers.at(t);
-                    if (t <= 0 || t >= 1) {
-                        const double far = length(off);
-                        if (far > 1e-9) n = off / far;
-                    }
-                    residual = dot(n, off);
-                    const double b0 = u * u * u, b1 = 3 * u * u * t, b2 = 3 * u * t * t, b3 = t * t * t;
-                    row[x0] = n.x * (b0 + b1);
-                    row[y0] = n.y * (b0 + b1);
-                    row[x3] = n.x * (b2 + b3);
-                    row[y3] = n.y * (b2 + b3);
-                    row[handleA] = b1 * dot(n, uo);
-                    row[handleB] = -b2 * dot(n, ui);
-                    row[angleOut] = b1 * dot(n, turnOut);
-                    row[angleIn] = -b2 * dot(n, turnIn);
-                }
-                for (int a = 0; a < movers; ++a) {
-                    const double wa = p.weight * row[a];
-                    g[a] += wa * residual;
-                    for (int b = 0; b < movers; ++b) h[a][b] += wa * row[b]; // both halves: a loop of one length is done by twos
-                }
-            }
-            const Links links = window_.linksOf(j);
-            for (std::size_t a = 0; a < movers; ++a)
-                for (int k = 0; k < links[a].count; ++k) {
-                    const int row = links[a].slot[k];
-                    equations_.gradient(row) += links[a].factor[k] * g[a];
-                    for (std::size_t b = 0; b < movers; ++b)
-                        for (int m = 0; m < links[b].count; ++m) equations_.normal(row, links[b].slot[m]) += links[a].factor[k] * links[b].factor[m] * h[a][b];
-                }
+            const Moments m = line ? momentsOfStraight(c, fibres_[j]) : momentsOf(Powers(c), fibres_[j]);
+            const Vec2 out = direction(window_.node(j).out), in = direction(window_.node(j + 1).in);
+            const std::array<Move, movers> moves{{{Moments::start, {1, 0}},
+                                                  {Moments::start, {0, 1}},
+                                                  {Moments::end, {1, 0}},
+                                                  {Moments::end, {0, 1}},
+                                                  {Moments::first, out},
+                                                  {Moments::second, -in},
+                                                  {Moments::first, perpendicular(out) * window_.piece(j).a},
+                                                  {Moments::second, perpendicular(in) * -window_.piece(j).b}}};
+            scatter(window_.linksOf(j), m, moves);
         }
         priors(&equations_);
         if (fairness_) evenness(window_, *fairness_, source_.samples, &equations_);

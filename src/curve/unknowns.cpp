@@ -122,12 +122,12 @@ void Unknowns::alignLines()
     }
 }
 
-Unknowns::Saved Unknowns::save() const
+void Unknowns::save(Saved& to) const
 {
-    Saved s;
-    for (std::size_t j = 0; j <= pieces(); ++j) s.nodes.push_back(node(j));
-    for (std::size_t j = 0; j < pieces(); ++j) s.pieces.push_back(piece(j));
-    return s;
+    to.nodes.clear();
+    to.pieces.clear();
+    for (std::size_t j = 0; j <= pieces(); ++j) to.nodes.push_back(node(j));
+    for (std::size_t j = 0; j < pieces(); ++j) to.pieces.push_back(piece(j));
 }
 
 void Unknowns::restore(const Saved& s)

@@ -10,7 +10,7 @@
 
 namespace softrope::curve {
 
-// Of a least-squares step: normal * step = gradient.
+// Of a least-squares step: normal * step = gradient. The matrix is symmetric; its lower half counts.
 struct Equations {
     Eigen::MatrixXd normal;
     Eigen::VectorXd gradient;
@@ -63,7 +63,7 @@ public:
         std::vector<ChainNode> nodes;
         std::vector<ChainPiece> pieces;
     };
-    Saved save() const;
+    void save(Saved& to) const;
     void restore(const Saved& s);
 
 private:

@@ -18,6 +18,7 @@ std::vector<Vec2> inflections(const Path& path, double flat = 2e-4)
 {
     std::vector<Vec2> found;
     double last = 0;
+    Vec2 bent; // where it last bent clearly: along what is flat the inflection is as much here as there, so its middle is taken
     for (std::size_t k = 0; k < path.pieceCount(); ++k) {
         const Cubic c = path.piece(k);
         if (isStraight(c)) continue;
@@ -25,8 +26,9 @@ std::vector<Vec2> inflections(const Path& path, double flat = 2e-4)
             const double t = 0.01 + 0.98 * i / 40;
             const double now = curvature(c, t);
             if (std::abs(now) < flat) continue;
-            if (last * now < 0) found.push_back(at(c, t));
+            if (last * now < 0) found.push_back(lerp(bent, at(c, t), 0.5));
             last = now;
+            bent = at(c, t);
         }
     }
     return found;

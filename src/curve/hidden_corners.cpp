@@ -1,0 +1,157 @@
+#include "curve/hidden_corners.h"
+
+#include "curve/seed.h"
+#include "curve/windows.h"
+
+#include <algorithm>
+#include <cmath>
+#include <iterator>
+
+namespace softrope::curve {
+
+namespace {
+
+namespace tuned {
+constexpr double stub = 0.03;           // of the chord: a handle as short as this is none
+constexpr double tight = 0.4;           // curvature times grain: a bend as tight as this is a corner's
+constexpr double turnShare = 0.8;       // of FitOptions::cornerFrom, that a hidden corner turns by at least
+constexpr double straightFill = 0.7;    // of the slack that its straight may use
+constexpr double curveFill = 0.97;      // ... and its curve
+constexpr double worse = 1.15;          // of the root mean square before, that it may cost ...
+constexpr double grains = 0.02;         // ... and grains beside it
+constexpr double hook = 9;              // grains: a hook is no longer
+constexpr long leastSamples = 8;        // of the piece that a hook gives way to
+constexpr double slides[] = {0.3, 0.5}; // of the piece beyond, that the hook's end may slide along
+} // namespace tuned
+
+class Shower : private ChainWindows {
+public:
+    Shower(Chain& chain, const ChainSource& source, const FitOptions& o) : ChainWindows(chain, source), o_(o) {}
+
+    void run()
+    {
+        for (std::size_t k = 0; k < size() && !stopped(); ++k) showCorner(k);
+        for (std::size_t k = 0; k < size() && !stopped(); ++k) straightenHooks(k);
+    }
+
+private:
+    const FitOptions& o_;
+
+    bool stopped() const { return o_.cancelled && o_.cancelled(); }
+    bool isEnd(std::size_t k) const { return !chain_.closed && (k == 0 || k + 1 == size()); }
+    bool isTight(const Cubic& c, double t) const { return !(std::abs(curvature(c, t)) < tuned::tight / o_.grain); }
+    bool asEven(const Quality& now, const Quality& was) const { return now.rms() <= tuned::worse * was.rms() + tuned::grains * o_.grain; }
+
+    // A smooth node with hardly a handle, before a piece that is as good as straight.
+    void showCorner(std::size_t k)
+    {
+        const std::size_t n = size(), m = pieces();
+        if (!chain_.nodes[k].smooth || isEnd(k)) return;
+        for (const std::size_t piece : {k % m, (k + m - 1) % m}) {
+            const ChainPiece& p = chain_.pieces[piece];
+            if (p.line) continue;
+            const bool after = piece == k % m;
+            const double chord = distance(chain_.nodes[piece].at, chain_.nodes[chain_.next(piece)].at);
+            if ((after ? p.a : p.b) > tuned::stub * chord) continue;
+            const Span w = around(k, 1, chain_);
+            const std::size_t place = (k + n - w.first) % n;
+            if (place == 0 || place >= w.count) continue;
+            Chain part = cutOut(w);
+            part.nodes[place].smooth = false;
+            part.pieces[after ? place : place - 1].line = true;
+            settle(part, 0, w.count, source_, 12);
+            const double angle = std::abs(turn(direction(part.nodes[place].in), direction(part.nodes[place].out)));
+            if (angle < tuned::turnShare * o_.cornerFrom) continue;
+            const Quality now = quality(part, {0, w.count});
+            if (now.furthest > tuned::straightFill * o_.slack || !asEven(now, quality(chain_, w))) continue;
+            putBack(w, part, std::nullopt);
+            return;
+        }
+    }
+
+    // On both sides of the corner.
+    void straightenHooks(std::size_t k)
+    {
+        if (chain_.nodes[k].smooth) return;
+        for (const bool after : {true, false}) {
+            if (size() <= 3 || k >= size()) return;
+            if (chain_.closed || (after ? k + 2 < size() : k >= 2)) straightenHook(k, after);
+        }
+    }
+
+    void straightenHook(std::size_t k, bool after)
+    {
+        const std::size_t n = size(), m = pieces();
+        const std::size_t end = after ? (k + 1) % n : (k + n - 1) % n; // the hook's other end
+        const std::size_t hook = after ? k % m : end, beyond = after ? end % m : (end + m - 1) % m;
+        if (!chain_.nodes[end].smooth || chain_.pieces[hook].line || chain_.pieces[beyond].line) return;
+        const Cubic c = chain_.cubic(hook);
+        if (distance(c.p0, c.p3) > tuned::hook * o_.grain || !(isTight(c, 0) || isTight(c, 1))) return;
+        const Span w = around(end, 3, chain_);
+        const std::size_t place = (end + n - w.first) % n;
+        if (place == 0 || place >= w.count) return;
+        const std::size_t corner = after ? place - 1 : place + 1, far = after ? place + 1 : place - 1;
+        const Chain before = cutOut(w);
+        const Quality was = quality(before, {0, w.count});
+        if (std::abs(before.nodes[far].sample - before.nodes[place].sample) < tuned::leastSamples) return;
+
+        // Without it, or with its end further along the line.
+        Chain part = before;
+        aim(part, corner, far, after);
+        const std::size_t from = std::min(corner, far), to = std::max(corner, far);
+        part.pieces[from] = refitted(part, from, to);
+        part.pieces.erase(part.pieces.begin() + static_cast<long>(place));
+        part.nodes.erase(part.nodes.begin() + static_cast<long>(place));
+        if (settled(part, from, was)) {
+            putBack(w, part, place);
+            return;
+        }
+        for (const double slide : tuned::slides) {
+            part = before;
+            ChainNode& s = part.nodes[place];
+            s.sample += std::lround(slide * static_cast<double>(part.nodes[far].sample - s.sample));
+            const long reach = std::max(2L, std::lround(3 * o_.grain / source_.samples.step));
+            const LocalFit local = localParabola(source_.samples, s.sample - reach, s.sample + reach, static_cast<double>(s.sample));
+            s.at = local.point;
+            s.in = s.out = angleOf(local.tangent);
+            aim(part, corner, place, after);
+            part.pieces[place - 1] = refitted(part, place - 1, place);
+            part.pieces[place] = refitted(part, place, place + 1);
+            if (settled(part, after ? corner : place, was)) {
+                putBack(w, part, std::nullopt);
+                return;
+            }
+        }
+    }
+
+    // The corner's side towards another node, along the chord.
+    static void aim(Chain& part, std::size_t corner, std::size_t at, bool after)
+    {
+        ChainNode& c = part.nodes[corner];
+        (after ? c.out : c.in) = after ? angleOf(part.nodes[at].at - c.at) : angleOf(c.at - part.nodes[at].at);
+    }
+    ChainPiece refitted(const Chain& part, std::size_t from, std::size_t to) const
+    {
+        const ChainNode &u = part.nodes[from], &v = part.nodes[to];
+        const SpanFit f = fitSpan(source_.samples, {u.sample, v.sample}, u.at, u.out, v.at, v.in);
+        return {f.a, f.b, false};
+    }
+    // Whether the part comes to lie as near as it was, without a hook on the piece.
+    bool settled(Chain& part, std::size_t piece, const Quality& was) const
+    {
+        settle(part, 0, part.pieces.size(), source_, 16);
+        settle(part, 0, part.pieces.size(), source_, 8);
+        const Cubic c = part.cubic(piece);
+        const Quality now = quality(part, {0, part.pieces.size()});
+        return !isTight(c, 0) && !isTight(c, 1) && now.furthest <= std::max(tuned::curveFill * o_.slack, was.furthest) && asEven(now, was);
+    }
+};
+
+} // namespace
+
+void showHiddenCorners(Chain& chain, const ChainSource& source, const FitOptions& options)
+{
+    if (!chain.pieces.empty()) Shower(chain, source, options).run();
+}
+
+} // namespace softrope::curve
