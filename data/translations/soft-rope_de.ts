@@ -1974,8 +1974,8 @@
    <translation>Weichzeichnung</translation>
   </message>
   <message>
-   <source>Blurred, as through half-closed eyes, while held (Q). Click to stay.</source>
-   <translation>Unscharf wie durch halb geschlossene Augen, solange gehalten (Q). Klicken zum Bleiben.</translation>
+   <source>Blurred, as through half-closed eyes, while held (%1). Click to stay.</source>
+   <translation>Verschwommen wie durch halb geschlossene Augen, solange gehalten (%1). Klicken hält es fest.</translation>
   </message>
   <message>
    <source>Borders within</source>
@@ -3099,6 +3099,10 @@
    <translation>Ausschluss</translation>
   </message>
   <message>
+   <source>Explain the tools: moving pictures and hints, or none</source>
+   <translation>Werkzeuge erklären: bewegte Bilder und Hinweise, oder nicht</translation>
+  </message>
+  <message>
    <source>Export</source>
    <translation>Exportieren</translation>
   </message>
@@ -3690,6 +3694,10 @@
    <translation>Gewähltes verbergen</translation>
   </message>
   <message>
+   <source>High contrast</source>
+   <translation>Hoher Kontrast</translation>
+  </message>
+  <message>
    <source>History</source>
    <translation>Verlauf</translation>
   </message>
@@ -4076,6 +4084,10 @@
   <message>
    <source>Keys</source>
    <translation>Tasten</translation>
+  </message>
+  <message>
+   <source>Keys for who draws with the left hand, or with the right</source>
+   <translation>Tasten für die, die mit links zeichnen, oder mit rechts</translation>
   </message>
   <message>
    <source>Kiln yard</source>
@@ -4778,10 +4790,6 @@
    <translation>Bewegt den nächsten Schnitt, bis Dunkel den gewünschten Anteil hat: in der Grenze oder den gewählten Formen</translation>
   </message>
   <message>
-   <source>Moving pictures of the tools, or none</source>
-   <translation>Bewegte Bilder der Werkzeuge oder keine</translation>
-  </message>
-  <message>
    <source>Multiply</source>
    <translation>Multiplizieren</translation>
   </message>
@@ -5246,8 +5254,8 @@
    <translation>Nur die ersten %1 Zeichen wurden eingefügt.</translation>
   </message>
   <message>
-   <source>Only the reference, while held (W; Alt+W only the artwork). Click to stay.</source>
-   <translation>Nur die Vorlage, solange gehalten (W; Alt+W nur das Werk). Klicken zum Bleiben.</translation>
+   <source>Only the reference, while held (%1; Alt+%1 only the artwork). Click to stay.</source>
+   <translation>Nur die Vorlage, solange gehalten (%1; Alt+%1 nur die Zeichnung). Klicken hält es fest.</translation>
   </message>
   <message>
    <source>Only what lies outside is seen: letters keep their shape</source>
@@ -7034,6 +7042,18 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Text</translation>
   </message>
   <message>
+   <source>Text and controls are at %1 % when the program is started next.</source>
+   <translation>Text und Bedienelemente haben %1 %, wenn das Programm das nächste Mal gestartet wird.</translation>
+  </message>
+  <message>
+   <source>Text and controls at %1 %</source>
+   <translation>Text und Bedienelemente mit %1 %</translation>
+  </message>
+  <message>
+   <source>Text size</source>
+   <translation>Textgröße</translation>
+  </message>
+  <message>
    <source>That encloses too little. Draw all the way round.</source>
    <translation>Das umschließt zu wenig. Ganz herum zeichnen.</translation>
   </message>
@@ -7377,6 +7397,14 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Die schmale Fläche ist eine eigene Fläche</translation>
   </message>
   <message>
+   <source>The tools' keys lie at the left: %1.</source>
+   <translation>Die Tasten der Werkzeuge liegen links: %1.</translation>
+  </message>
+  <message>
+   <source>The tools' keys lie at the right: %1.</source>
+   <translation>Die Tasten der Werkzeuge liegen rechts: %1.</translation>
+  </message>
+  <message>
    <source>The typeface %1 is not here</source>
    <translation>Die Schrift %1 ist nicht hier</translation>
   </message>
@@ -7657,6 +7685,10 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Dieses Stück ist gewählt: Entf nimmt es heraus und lässt die Linie dort offen.</translation>
   </message>
   <message>
+   <source>This screen has room for %1 % at most.</source>
+   <translation>Auf diesem Bildschirm ist Platz für höchstens %1 %.</translation>
+  </message>
+  <message>
    <source>This shape is not live: it has no parts.</source>
    <translation>Diese Form ist nicht lebend: Sie hat keine Teile.</translation>
   </message>
@@ -7757,8 +7789,8 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
    <translation>Werkzeuge</translation>
   </message>
   <message>
-   <source>Tools stand still.</source>
-   <translation>Werkzeuge stehen still.</translation>
+   <source>Tools stand still, and have no hints.</source>
+   <translation>Die Werkzeuge stehen still und haben keine Hinweise.</translation>
   </message>
   <message>
    <source>Top</source>

@@ -1974,8 +1974,8 @@
    <translation>Desenfoque</translation>
   </message>
   <message>
-   <source>Blurred, as through half-closed eyes, while held (Q). Click to stay.</source>
-   <translation>Borroso, como con los ojos entornados, mientras se mantiene (Q). Clic para quedarse.</translation>
+   <source>Blurred, as through half-closed eyes, while held (%1). Click to stay.</source>
+   <translation>Borroso, como con los ojos entornados, mientras se mantiene (%1). Un clic lo deja así.</translation>
   </message>
   <message>
    <source>Borders within</source>
@@ -3099,6 +3099,10 @@
    <translation>Exclusión</translation>
   </message>
   <message>
+   <source>Explain the tools: moving pictures and hints, or none</source>
+   <translation>Explicar las herramientas: imágenes en movimiento y consejos, o no</translation>
+  </message>
+  <message>
    <source>Export</source>
    <translation>Exportar</translation>
   </message>
@@ -3690,6 +3694,10 @@
    <translation>Ocultar lo elegido</translation>
   </message>
   <message>
+   <source>High contrast</source>
+   <translation>Alto contraste</translation>
+  </message>
+  <message>
    <source>History</source>
    <translation>Historial</translation>
   </message>
@@ -4076,6 +4084,10 @@
   <message>
    <source>Keys</source>
    <translation>Teclas</translation>
+  </message>
+  <message>
+   <source>Keys for who draws with the left hand, or with the right</source>
+   <translation>Teclas para quien dibuja con la izquierda, o con la derecha</translation>
   </message>
   <message>
    <source>Kiln yard</source>
@@ -4778,10 +4790,6 @@
    <translation>Mueve el corte más cercano hasta que lo oscuro tenga la parte deseada: dentro del límite o de las formas elegidas</translation>
   </message>
   <message>
-   <source>Moving pictures of the tools, or none</source>
-   <translation>Imágenes animadas de las herramientas, o ninguna</translation>
-  </message>
-  <message>
    <source>Multiply</source>
    <translation>Multiplicar</translation>
   </message>
@@ -5246,8 +5254,8 @@
    <translation>Solo se pusieron los primeros %1 caracteres.</translation>
   </message>
   <message>
-   <source>Only the reference, while held (W; Alt+W only the artwork). Click to stay.</source>
-   <translation>Solo la referencia, mientras se mantiene (W; Alt+W solo la obra). Clic para quedarse.</translation>
+   <source>Only the reference, while held (%1; Alt+%1 only the artwork). Click to stay.</source>
+   <translation>Solo la referencia mientras se mantiene (%1; Alt+%1 solo el dibujo). Un clic lo deja así.</translation>
   </message>
   <message>
    <source>Only what lies outside is seen: letters keep their shape</source>
@@ -7034,6 +7042,18 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Texto</translation>
   </message>
   <message>
+   <source>Text and controls are at %1 % when the program is started next.</source>
+   <translation>Texto y controles estarán al %1 % cuando se inicie el programa la próxima vez.</translation>
+  </message>
+  <message>
+   <source>Text and controls at %1 %</source>
+   <translation>Texto y controles al %1 %</translation>
+  </message>
+  <message>
+   <source>Text size</source>
+   <translation>Tamaño del texto</translation>
+  </message>
+  <message>
    <source>That encloses too little. Draw all the way round.</source>
    <translation>Eso encierra demasiado poco. Dibuje todo alrededor.</translation>
   </message>
@@ -7377,6 +7397,14 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>El área fina es un área propia</translation>
   </message>
   <message>
+   <source>The tools' keys lie at the left: %1.</source>
+   <translation>Las teclas de las herramientas están a la izquierda: %1.</translation>
+  </message>
+  <message>
+   <source>The tools' keys lie at the right: %1.</source>
+   <translation>Las teclas de las herramientas están a la derecha: %1.</translation>
+  </message>
+  <message>
    <source>The typeface %1 is not here</source>
    <translation>La tipografía %1 no está aquí</translation>
   </message>
@@ -7657,6 +7685,10 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Este tramo está elegido: Supr lo quita y deja la línea abierta ahí.</translation>
   </message>
   <message>
+   <source>This screen has room for %1 % at most.</source>
+   <translation>En esta pantalla caben como máximo el %1 %.</translation>
+  </message>
+  <message>
    <source>This shape is not live: it has no parts.</source>
    <translation>Esta forma no es viva: no tiene partes.</translation>
   </message>
@@ -7757,8 +7789,8 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
    <translation>Herramientas</translation>
   </message>
   <message>
-   <source>Tools stand still.</source>
-   <translation>Las herramientas quedan quietas.</translation>
+   <source>Tools stand still, and have no hints.</source>
+   <translation>Las herramientas están quietas y sin consejos.</translation>
   </message>
   <message>
    <source>Top</source>

@@ -1,9 +1,10 @@
-#include "app/window/options.h"
 #include "app/services/guard.h"
 #include "app/theme/language.h"
+#include "app/theme/text_size.h"
 #include "app/theme/theme.h"
 #include "app/widgets/told.h"
 #include "app/window/one_instance.h"
+#include "app/window/options.h"
 #include "app/window/window.h"
 #include "app/window/windows.h"
 #include "words/version.h"
@@ -38,13 +39,14 @@ void shareMemory()
 int main(int argc, char** argv)
 {
     shareMemory();
-    Application application(argc, argv);
     QApplication::setApplicationName("soft-rope");
     QApplication::setOrganizationName("soft-rope");
+    QSettings::setDefaultFormat(QSettings::IniFormat);
+    useTextSize();
+    Application application(argc, argv);
     QApplication::setApplicationDisplayName("Soft Rope");
     QApplication::setApplicationVersion(QString::fromUtf8(softrope::words::version().data()));
     QApplication::setDesktopFileName("soft-rope");
-    QSettings::setDefaultFormat(QSettings::IniFormat);
 
     QCommandLineParser parser;
     parser.setApplicationDescription("Soft Rope: clean vector artwork from sketches and reference pictures.");
@@ -66,6 +68,7 @@ int main(int argc, char** argv)
     if (parser.value("theme") == "evening") wanted = Theme::evening;
     if (parser.value("theme") == "day") wanted = Theme::day;
     if (parser.value("theme") == "desktop") wanted = Theme::desktop;
+    if (parser.value("theme") == "contrast") wanted = Theme::contrast;
     useLanguage();
     installTold();
     applyTheme(wanted);

@@ -2,6 +2,7 @@
 
 #include "cli/facts.h"
 #include "cli/streams.h"
+#include "files/pictures.h"
 #include "words/version.h"
 
 #include <CLI/CLI.hpp>
@@ -45,6 +46,7 @@ std::unique_ptr<CLI::App> commandLine(Work& work)
 
 int run(int argc, char** argv)
 {
+    files::readPicturesFromThreads();
     Work work;
     const auto app = commandLine(work);
     try {

@@ -514,6 +514,7 @@ JobDone runJob(const std::string& recipe, const std::string& name, const JobAske
             acts.emplace_back(kind, actOf(members, kind, asked.folder));
             members.end();
         }
+        if (asked.check) return out;
         w.d.title = title.empty() ? fs::path(picture).stem().string() : title;
         if (!picture.empty()) place(w, w.at(picture), sheet);
         for (const auto& [kind, act] : acts) {

@@ -27,6 +27,7 @@ const std::vector<StepKind>& stepKinds();
 struct JobAsked {
     std::string folder;   // of the recipe
     bool replace = false; // files that are there are written over
+    bool check = false;   // nothing is done: only whether the recipe is right
     std::function<bool()> cancelled = {};
     std::function<void(const std::string&)> told = {}; // a line after each step
 };

@@ -15,7 +15,7 @@ namespace {
 
 struct MakeArgs {
     std::string recipe;
-    bool replace = false;
+    bool replace = false, check = false;
 };
 
 int make(const MakeArgs& a)
@@ -26,6 +26,7 @@ int make(const MakeArgs& a)
     JobAsked asked;
     asked.folder = a.recipe == "-" ? "." : std::filesystem::absolute(a.recipe).parent_path().string();
     asked.replace = a.replace;
+    asked.check = a.check;
     asked.cancelled = interrupted;
     asked.told = say;
     const JobDone job = runJob(text.text, a.recipe == "-" ? "the recipe" : a.recipe, asked);
@@ -41,6 +42,7 @@ void addMake(CLI::App& app, Work& work)
     CLI::App* c = app.add_subcommand("make", "A whole job from a recipe: clean, trace, mirror, fill, ink, proof, deliver");
     c->add_option("recipe", a->recipe, "JSON: a picture and the steps that are done with it; - reads standard input")->required();
     c->add_flag("--replace", a->replace, "writes over files that are there");
+    c->add_flag("--check", a->check, "does nothing, only says whether the recipe is right");
     std::string steps = "Steps:\n";
     for (const StepKind& k : stepKinds()) {
         steps += "  " + k.name + std::string(k.name.size() < 11 ? 11 - k.name.size() : 1, ' ') + k.does + "\n";

@@ -14,12 +14,13 @@ namespace {
 
 struct PictureArgs {
     std::string in, out;
+    int page = 0; // of a PDF, from 1; 0 = its only one
     Knobs knobs;
 };
 
 int trace(const PictureArgs& a, As as)
 {
-    const files::PictureResult p = readPicture(a.in);
+    const files::PictureResult p = readPicture(a.in, a.page);
     if (!p.ok()) return fail(badInput, p.problem);
     if (!p.partly.empty()) say(p.partly);
     Traced found = traced(p.picture, as, a.knobs);
@@ -41,7 +42,8 @@ int trace(const PictureArgs& a, As as)
 CLI::App* addOne(CLI::App& app, Work& work, const std::shared_ptr<PictureArgs>& a, As as, const char* name, const char* what)
 {
     CLI::App* c = app.add_subcommand(name, what);
-    c->add_option("picture", a->in, pictureKinds)->required();
+    c->add_option("picture", a->in, std::string("PDF, ") + pictureKinds)->required();
+    c->add_option("--page", a->page, "of a PDF, from 1; drawn at 300 dots an inch")->check(CLI::Range(1, 100000));
     c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
     addSlack(*c, a->knobs, as);
     c->callback([a, as, &work] { work = [a, as] { return trace(*a, as); }; });

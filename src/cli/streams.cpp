@@ -3,9 +3,13 @@
 #include "art/edits.h"
 #include "art/tree.h"
 #include "cli/facts.h"
+#include "files/pdf_pages.h"
 
 #include <nlohmann/json.hpp>
 
+#include <algorithm>
+#include <filesystem>
+#include <fstream>
 #include <iostream>
 #include <iterator>
 
@@ -54,12 +58,40 @@ files::SvgResult readDrawing(const std::string& in)
     return files::readSvg(text.text);
 }
 
-files::PictureResult readPicture(const std::string& name)
+files::PictureResult readPicture(const std::string& name, int page)
 {
-    if (name != "-") return files::readPictureFile(name);
-    const std::string text = standardInput();
-    const auto* from = reinterpret_cast<const std::byte*>(text.data());
-    return files::readPicture({from, from + text.size()}, "standard input");
+    const bool standard = name == "-";
+    const std::string called = standard ? "standard input" : std::filesystem::path(name).filename().string();
+    std::string text;
+    if (standard) {
+        text = standardInput();
+    } else {
+        constexpr std::size_t beginning = 1024; // that tell a PDF
+        text.resize(beginning);
+        std::ifstream file(name, std::ios::binary);
+        file.read(text.data(), static_cast<std::streamsize>(beginning));
+        text.resize(static_cast<std::size_t>(file.gcount()));
+    }
+    const bool pdf = files::isPdf(files::bytesOf(text));
+    if (!pdf && page == 0) return standard ? files::readPicture(files::bytesOf(text), called) : files::readPictureFile(name);
+    files::PictureResult r;
+    if (!pdf) {
+        r.problem = called + " is no PDF: it has no pages.";
+        return r;
+    }
+    if (!standard) {
+        files::TextResult all = files::readText(name);
+        r.problem = all.problem;
+        if (!r.ok()) return r;
+        text = std::move(all.text);
+    }
+    const std::vector<std::byte> bytes = files::bytesOf(text);
+    const files::PdfResult all = files::pdfPages(bytes, called);
+    if (all.ok() && all.pages > 1 && page == 0) {
+        r.problem = called + " has " + std::to_string(all.pages) + " pages: say with --page which one is meant.";
+        return r;
+    }
+    return files::pdfPage(bytes, called, std::max(page, 1) - 1);
 }
 
 std::shared_ptr<const pixel::Picture> pictureOf(const art::Reference& r)

@@ -20,7 +20,8 @@ int fail(Exit code, const std::string& message);
 // The name "-" stands for the standard stream.
 std::string standardInput();
 files::TextResult readAll(const std::string& name);
-files::PictureResult readPicture(const std::string& name);
+// Of a PDF the page, from 1; 0 for its only one.
+files::PictureResult readPicture(const std::string& name, int page = 0);
 // The decoded picture of a reference, squared to its paper but not lit; nothing where it cannot be read.
 std::shared_ptr<const pixel::Picture> pictureOf(const art::Reference& r);
 files::SvgResult readDrawing(const std::string& in);

@@ -5,12 +5,14 @@
 #include "words/said.h"
 
 #include <QBuffer>
+#include <QColorSpace>
 #include <QFile>
 #include <QFileInfo>
 #include <QImage>
 #include <QImageReader>
 #include <QImageWriter>
 #include <QPainter>
+#include <QThread>
 
 #include <cstring>
 
@@ -70,6 +72,11 @@ PictureResult failed(const std::string& why)
 
 } // namespace
 
+void readPicturesFromThreads()
+{
+    QThread::currentThread();
+}
+
 PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string& name, const std::function<bool()>& cancelled,
                           const std::function<void(double)>& progress)
 {
@@ -102,11 +109,16 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
     const double dpi = image.dotsPerMeterX() * 0.0254;
     r.dotsPerInch = dpi > 100 ? dpi : 0;
     // Colours as they were meant: by the profile the file brings.
-    const std::vector<std::byte> profile = profileIn(bytes, format);
+    std::vector<std::byte> profile = profileIn(bytes, format);
+    // (Of the other formats it is the reader that finds it.)
+    if (format == "webp" || format == "tiff")
+        if (const QByteArray found = image.colorSpace().iccProfile(); !found.isEmpty())
+            profile.assign(reinterpret_cast<const std::byte*>(found.cbegin()), reinterpret_cast<const std::byte*>(found.cend()));
     if (!profile.empty() && format == "jpeg" && hasFourInks(bytes)) {
         const pixel::Picture inked = fromFourInks(bytes, profile, cancelled);
         if (!inked.empty()) {
-            const QImage flat(reinterpret_cast<const uchar*>(inked.data.data()), inked.width, inked.height, static_cast<qsizetype>(inked.width) * 4, QImage::Format_RGBA8888);
+            const QImage flat(reinterpret_cast<const uchar*>(inked.data.data()), inked.width, inked.height, static_cast<qsizetype>(inked.width) * 4,
+                              QImage::Format_RGBA8888);
             image = turnedAs(flat.copy(), reader.transformation());
         }
     }

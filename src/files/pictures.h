@@ -21,6 +21,10 @@ struct PictureResult {
     bool ok() const { return problem.empty(); }
 };
 
+// To be called from main() where there is no toolkit application: the toolkit takes the first thread that reads a picture for the
+// program's main one, and what it keeps of decoders until the end breaks when that thread has gone before.
+void readPicturesFromThreads();
+
 // PNG, JPEG (turned as its EXIF says), WebP, TIFF, BMP, GIF (first frame). `bytes` must stay alive for the call only.
 // `cancelled` is asked, and `progress` told (0..1), as the bytes are used up.
 PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string& name, const std::function<bool()>& cancelled = {},

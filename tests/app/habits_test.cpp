@@ -2,6 +2,8 @@
 #include "bench.h"
 
 #include "app/services/pens.h"
+#include "app/theme/text_size.h"
+#include "app/theme/theme.h"
 #include "app/window/about_dialog.h"
 #include "app/window/pages_dialog.h"
 #include "app/window/pen_dialog.h"
@@ -10,9 +12,12 @@
 
 #include <QComboBox>
 #include <QDropEvent>
+#include <QJsonDocument>
+#include <QJsonObject>
 #include <QListWidget>
 #include <QMimeData>
 #include <QPointingDevice>
+#include <QScreen>
 #include <QTabletEvent>
 #include <QTemporaryDir>
 #include <QTimer>
@@ -259,4 +264,110 @@ TEST_CASE("what is said of a piece is a step, and is kept for the next piece of 
     CHECK(b.h.document().about.author.empty());
     app::AboutDialog again(b.w.session(), &b.w);
     CHECK(again.findChild<QLineEdit*>("author")->text() == "Ida Saltglass");
+}
+
+TEST_CASE("who draws with the left hand has the tools' keys under the right one")
+{
+    Bench b;
+    const auto press = [&](Qt::Key key) { QTest::keyClick(&b.h.canvas(), key); };
+    b.w.setStep(app::StepId::trace);
+    press(Qt::Key_A);
+    const QString first = b.h.canvas().tool()->id();
+    press(Qt::Key_J);
+    const QString last = b.h.canvas().tool()->id();
+    REQUIRE(first != last);
+    b.h.canvas().takeTool("pick");
+    REQUIRE(b.w.run("draw-left"));
+    press(Qt::Key_A);
+    CHECK(b.h.canvas().tool()->id() == "pick");
+    press(Qt::Key_L);
+    CHECK(b.h.canvas().tool()->id() == first);
+    press(Qt::Key_D);
+    CHECK(b.h.canvas().tool()->id() == last);
+    QTest::keyPress(&b.h.canvas(), Qt::Key_P);
+    CHECK(b.h.canvas().view().squint);
+    QTest::keyRelease(&b.h.canvas(), Qt::Key_P);
+    CHECK_FALSE(b.h.canvas().view().squint);
+    REQUIRE(b.w.run("draw-left"));
+    QTest::keyPress(&b.h.canvas(), Qt::Key_Q);
+    CHECK(b.h.canvas().view().squint);
+    QTest::keyRelease(&b.h.canvas(), Qt::Key_Q);
+}
+
+TEST_CASE("arrows move what is picked as the screen shows it, in a turned view too")
+{
+    Bench b;
+    const art::Id id = b.circle({400, 400}, 100);
+    b.w.session().pick({{id}, {}, b.w.session().selection().layer});
+    b.h.canvas().takeTool("pick");
+    const curve::Box was = curve::bounds(b.path(id));
+    b.h.canvas().turnBy(curve::pi / 2); // clockwise: what lies to the right on the screen is up on the sheet
+    QTest::keyClick(&b.h.canvas(), Qt::Key_Right, Qt::ShiftModifier);
+    const curve::Box now = curve::bounds(b.path(id));
+    CHECK(now.min.x == Approx(was.min.x).margin(1e-9));
+    CHECK(now.min.y == Approx(was.min.y - 10));
+}
+
+TEST_CASE("high contrast is as high as the guidelines ask for, by day and in the evening, and ordinary is readable")
+{
+    // Contrast of two colours (WCAG 2.2, relative luminance and contrast ratio); 7:1 for text is its criterion 1.4.6, 4.5:1 its 1.4.3,
+    // 3:1 for parts of controls its 1.4.11.
+    const auto luminance = [](const QColor& c) {
+        const auto part = [](double v) { return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+        return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
+    };
+    const auto ratio = [&](const QColor& a, const QColor& b) {
+        const double la = luminance(a), lb = luminance(b);
+        return (std::max(la, lb) + 0.05) / (std::min(la, lb) + 0.05);
+    };
+    CHECK(ratio(Qt::black, Qt::white) == Approx(21));
+    QFile file(":/tokens.json");
+    REQUIRE(file.open(QIODevice::ReadOnly));
+    const QJsonObject all = QJsonDocument::fromJson(file.readAll()).object()["colour"].toObject();
+    for (const auto& [name, text, parts] : {std::tuple{"day", 4.5, 3.0}, {"evening", 4.5, 3.0}, {"contrast-day", 7.0, 4.5}, {"contrast-evening", 7.0, 4.5}}) {
+        const QJsonObject p = all[name].toObject();
+        const auto colour = [&](const char* of) { return QColor(p[of].toString()); };
+        for (const char* ground : {"desk", "card", "card-inset"}) {
+            INFO(name << " on " << ground);
+            CHECK(ratio(colour("text"), colour(ground)) >= text);
+            CHECK(ratio(colour("text-muted"), colour(ground)) >= text);
+            CHECK(ratio(colour("line-strong"), colour(ground)) >= parts);
+            CHECK(ratio(colour("focus-ring"), colour(ground)) >= parts);
+            CHECK(ratio(colour("accent"), colour(ground)) >= parts);
+        }
+        CHECK(ratio(colour("on-accent"), colour("accent")) >= text);
+    }
+    Bench b;
+    REQUIRE(b.w.run("theme-contrast"));
+    CHECK(app::colours().text == QColor(all["contrast-day"].toObject()["text"].toString()));
+    REQUIRE(b.w.run("theme-day"));
+}
+
+TEST_CASE("text and all that holds it take the size that was chosen, at the next start, if the screen has room for it")
+{
+    // A window of 1000 x 600 at least: on 1280 x 800 there is room for 125 % (1250 x 750), on 1920 x 1080 for all.
+    CHECK(app::largestTextSize({1280, 800}, {1000, 600}) == 125);
+    CHECK(app::largestTextSize({1920, 1080}, {1000, 600}) == 150);
+    CHECK(app::largestTextSize({800, 600}, {1000, 600}) == 90);
+    Bench b;
+    CHECK(app::textSize() == 100);
+    REQUIRE(b.w.run("text-90"));
+    CHECK(app::textSize() == 90);
+    if (app::largestTextSize(b.w.screen()->availableSize(), b.w.minimumSizeHint()) < 150) {
+        REQUIRE(b.w.run("text-150"));
+        CHECK(app::textSize() == 90);
+    }
+    const QByteArray was = qgetenv("QT_SCALE_FACTOR");
+    qputenv("QT_SCALE_FACTOR", "2"); // what the environment says stays
+    app::useTextSize();
+    CHECK(qgetenv("QT_SCALE_FACTOR") == "2");
+    qunsetenv("QT_SCALE_FACTOR");
+    app::useTextSize();
+    CHECK(qgetenv("QT_SCALE_FACTOR").toDouble() == 0.9);
+    // In force now: 125 % of what was is 139 % of this.
+    CHECK(app::largestTextSize({1280, 800}, {1000, 600}) == 110);
+    app::setTextSize(100);
+    qunsetenv("QT_SCALE_FACTOR");
+    app::useTextSize();
+    if (!was.isEmpty()) qputenv("QT_SCALE_FACTOR", was);
 }

@@ -1,18 +1,25 @@
 // Told where it is needed: the job page, the act that is shown, the trade's other words.
 #include "bench.h"
 
+#include "app/commands/next_acts.h"
 #include "app/commands/other_words.h"
 #include "app/commands/search.h"
+#include "app/services/explaining.h"
 #include "app/window/demonstration.h"
 #include "app/window/tool_films.h"
+#include "app/window/tray.h"
 #include "app/window/windows.h"
 #include "files/bytes.h"
 #include "files/path_data.h"
 #include "files/svg.h"
 
+#include <QDirIterator>
+#include <QFile>
 #include <QKeyEvent>
+#include <QLabel>
 #include <QListWidget>
 #include <QPushButton>
+#include <QSettings>
 #include <QTextBrowser>
 
 using namespace softrope;
@@ -202,9 +209,71 @@ TEST_CASE("every tool has a film of what it does, shown while the pointer rests 
     leave();
     hand::settle(900); // longer than the pointer would have to rest
     CHECK_FALSE(film->isVisible());
-    REQUIRE(b.w.run("hint-films"));
+    REQUIRE(b.w.run("explain"));
     enter();
     hand::settle(900);
     CHECK_FALSE(film->isVisible());
-    REQUIRE(b.w.run("hint-films"));
+    REQUIRE(b.w.run("explain"));
+}
+
+TEST_CASE("after five pieces nothing is explained unasked, and asked for it is")
+{
+    QSettings().remove("hints");
+    const auto hinted = [](Bench& b) {
+        const QList<QLabel*> labels = b.w.findChild<app::Tray*>()->findChildren<QLabel*>();
+        return std::any_of(labels.begin(), labels.end(), [&](const QLabel* l) { return l->isVisible() && l->text() == b.h.canvas().tool()->hint(); });
+    };
+    for (int piece = 0; piece < app::piecesExplained; ++piece) {
+        Bench b;
+        b.w.resize(1500, 900);
+        b.h.canvas().takeTool("pen");
+        hand::settle();
+        INFO("piece " << piece);
+        CHECK(app::explains());
+        CHECK(hinted(b));
+        b.line({100, 100}, {300, 300});
+        b.line({100, 200}, {300, 400}); // the same piece
+    }
+    Bench b;
+    b.w.resize(1500, 900);
+    b.h.canvas().takeTool("pen");
+    hand::settle();
+    CHECK_FALSE(app::explains());
+    CHECK_FALSE(hinted(b));
+    REQUIRE(b.w.run("explain"));
+    hand::settle();
+    CHECK(hinted(b));
+    QSettings().remove("hints");
+}
+
+TEST_CASE("what could not be done says the act that helps, as a button")
+{
+    Bench b;
+    for (const QString& said : app::sentencesWithActs()) {
+        INFO(said.toStdString());
+        CHECK(b.w.commands().find(app::actAfter(said)));
+    }
+    CHECK(app::actAfter("Copied.").isEmpty());
+    b.w.setStep(app::StepId::trace);
+    REQUIRE(b.w.run("flatten"));
+    hand::idle(b.w);
+    REQUIRE(b.w.run("do-offered"));
+    CHECK(b.w.step() == app::StepId::colour);
+}
+
+TEST_CASE("every sentence with an act is said somewhere")
+{
+    QString all;
+    QDirIterator files(SOFT_ROPE_SOURCE "/src", {"*.cpp"}, QDir::Files, QDirIterator::Subdirectories);
+    while (files.hasNext()) {
+        const QString name = files.next();
+        if (name.endsWith("next_acts.cpp")) continue;
+        QFile file(name);
+        REQUIRE(file.open(QIODevice::ReadOnly));
+        all += QString::fromUtf8(file.readAll());
+    }
+    for (const QString& said : app::sentencesWithActs()) {
+        INFO(said.toStdString());
+        CHECK(all.contains('"' + said + '"'));
+    }
 }

@@ -339,3 +339,22 @@ TEST_CASE("deliver writes every file of a plan into one folder, or none")
     CHECK(b.run("deliver mark.svg --plan plan.json -o other > list.txt") == 1);
     CHECK_FALSE(fs::exists(b.folder / "other"));
 }
+
+TEST_CASE("a page of a PDF is traced like a picture, and which one must be said where there are several")
+{
+    Bench b;
+    REQUIRE(b.run("outline disc.png -o disc.svg") == 0);
+    REQUIRE(b.run("export disc.svg -o disc.pdf") == 0);
+    REQUIRE(b.run("outline disc.pdf -o page.svg --json > page.json") == 0);
+    const auto page = nlohmann::json::parse(b.text("page.json"));
+    CHECK(page["width"] == 375); // 120 px of CSS at 300 dots an inch
+    CHECK(page["paths"] == 1);
+    REQUIRE(std::system(("pdfunite '" + b.at("disc.pdf") + "' '" + b.at("disc.pdf") + "' '" + b.at("two.pdf") + "'").c_str()) == 0);
+    CHECK(b.run("outline two.pdf -o page.svg") == 1);
+    CHECK(b.text("err.txt").find("two.pdf has 2 pages: say with --page") != std::string::npos);
+    CHECK(b.run("outline two.pdf --page 2 -o page.svg") == 0);
+    CHECK(b.run("outline two.pdf --page 3 -o page.svg") == 1);
+    CHECK(b.text("err.txt").find("no page 3") != std::string::npos);
+    CHECK(b.run("outline disc.png --page 1 -o page.svg") == 1);
+    CHECK(b.run("outline - --page 1 -o page.svg < two.pdf") == 0);
+}

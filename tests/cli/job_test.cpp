@@ -145,6 +145,16 @@ TEST_CASE("a wrong recipe says where it is wrong and does nothing")
     CHECK(desk.told()["steps"].empty());
 }
 
+TEST_CASE("a recipe can be looked at before it is let loose")
+{
+    const Desk desk;
+    CHECK(desk.make({{"picture", "not-there-yet.png"}, {"steps", {{{"do", "clean"}}, save}}}, "--check") == 0);
+    CHECK_FALSE(fs::exists(desk.at("moth.svg")));
+    CHECK(desk.told()["steps"].empty());
+    CHECK(desk.make({{"picture", "not-there-yet.png"}, {"steps", {{{"do", "polish"}}, save}}}, "--check") == 1);
+    CHECK(desk.told()["problem"].get<std::string>().find("step 1") != std::string::npos);
+}
+
 TEST_CASE("every command tells with --json what it did, or why not")
 {
     const Desk desk;

@@ -3,10 +3,14 @@
 #include "files/pictures.h"
 
 #include <catch2/catch.hpp>
+#include <QBuffer>
+#include <QColorSpace>
+#include <QImage>
 
 #include <cmath>
 #include <cstdio>
 #include <cstring>
+#include <thread>
 
 #include <jpeglib.h>
 #include <lcms2.h>
@@ -194,6 +198,27 @@ TEST_CASE("sixteen bits a channel, alpha and grey come in right")
     CHECK(dark.a == 255);
 }
 
+TEST_CASE("the profile of a TIFF or WebP counts as that of a PNG does")
+{
+    const auto original = png(8, PNG_COLOR_TYPE_RGB, {180, 90, 40}, wideProfile());
+    const pixel::Rgba meant = middle(original);
+    const QImage image = QImage::fromData(QByteArray(reinterpret_cast<const char*>(original.data()), static_cast<qsizetype>(original.size())), "png");
+    REQUIRE(image.colorSpace().isValid());
+    for (const char* format : {"tiff", "webp"}) {
+        QByteArray out;
+        QBuffer buffer(&out);
+        buffer.open(QIODevice::WriteOnly);
+        REQUIRE(image.save(&buffer, format, 100));
+        const auto* from = reinterpret_cast<const std::byte*>(out.constData());
+        const pixel::Rgba seen = middle({from, from + out.size()});
+        INFO(format);
+        CHECK(std::abs(seen.r - meant.r) <= 3);
+        CHECK(std::abs(seen.g - meant.g) <= 3);
+        CHECK(std::abs(seen.b - meant.b) <= 3);
+    }
+    CHECK(std::abs(meant.r - 180) > 5);
+}
+
 TEST_CASE("JPEGs of four inks are seen through their profile, kept upside down or not")
 {
     const auto profile = inkProfile();
@@ -233,4 +258,14 @@ TEST_CASE("a broken profile is no profile")
         const files::PictureResult r = files::readPicture(part, "cut");
         CHECK(r.ok() != r.picture.empty());
     }
+}
+
+TEST_CASE("a thread that read the first picture may end before the program does")
+{
+    // (What goes wrong otherwise shows when this process ends.)
+    files::readPicturesFromThreads();
+    std::thread([] {
+        CHECK_FALSE(files::readPicture(std::vector<std::byte>(9, std::byte{65}), "picture").ok());
+        CHECK(files::readPicture(png(8, PNG_COLOR_TYPE_RGB, {180, 90, 40}, {}), "picture").ok());
+    }).join();
 }

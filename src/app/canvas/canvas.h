@@ -32,6 +32,7 @@ public:
     // -- Bench ----------------------------------------------------------------------------------------------------
     Session& session() override { return session_; }
     double px(double screen) const override { return screen / view_.zoom; }
+    curve::Vec2 wayOnSheet(curve::Vec2 screen) const override { return linear(curve::rotation(-view_.turn), screen); }
     void hold(std::vector<art::ItemPtr> items) override;
     void carry(const std::vector<art::Id>& items, const curve::Affine& by) override;
     void release() override;

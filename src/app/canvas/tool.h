@@ -43,6 +43,8 @@ public:
     virtual Session& session() = 0;
     // Screen px as sheet px.
     virtual double px(double screen) const = 0;
+    // A way as the screen shows it, as it is on the sheet: the view may be turned.
+    virtual curve::Vec2 wayOnSheet(curve::Vec2 screen) const = 0;
     // Items drawn live on top instead of from the cached picture, until released; the document does not change.
     virtual void hold(std::vector<art::ItemPtr> items) = 0;
     // The same for very many that are moved by one map: they are painted once, and their picture moves.

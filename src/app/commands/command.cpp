@@ -46,6 +46,13 @@ void Commands::fixKeys(const QString& id)
         if (c.id == id) c.fixedKeys = true;
 }
 
+void Commands::moveFixedKeys(const QString& id, const QString& keys)
+{
+    for (Command& c : all_)
+        if (c.id == id && c.fixedKeys) c.keys = keys;
+    emit keysChanged();
+}
+
 QString Commands::keysOf(const Command& c) const
 {
     return c.fixedKeys ? c.keys : QSettings().value("keys/" + c.id, c.keys).toString();

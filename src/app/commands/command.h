@@ -29,6 +29,8 @@ public:
     void add(Command c) { all_.push_back(std::move(c)); }
     // Its keys are looked after elsewhere and stay.
     void fixKeys(const QString& id);
+    // Such keys have come to lie elsewhere.
+    void moveFixedKeys(const QString& id, const QString& keys);
     auto begin() const { return all_.begin(); }
     auto end() const { return all_.end(); }
     const Command* find(const QString& id) const;

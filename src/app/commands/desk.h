@@ -42,7 +42,8 @@ struct CommandDesk {
 
     // What comes in and goes out.
     struct Files {
-        std::function<void()> newPiece{}, stages{}, parts{}, keepPart{}, processCards{}, deliver{}, openDemo{}, openAside{}, openRecent{}, history{}, save{}, saveAs{}, about{}, pen{}, shelf{}, newWindow{}, closeWindow{}, quit{};
+        std::function<void()> newPiece{}, stages{}, parts{}, keepPart{}, processCards{}, deliver{}, openDemo{}, openAside{}, openRecent{}, history{}, save{},
+            saveAs{}, about{}, pen{}, shelf{}, newWindow{}, closeWindow{}, quit{};
         std::function<void(const QString& templateId)> beginFrom{};
         std::function<void(std::optional<StepId>)> job{}; // the job page, at that step
         std::function<void(const QString& path)> open{};
@@ -55,7 +56,7 @@ struct CommandDesk {
     } files{};
     // Parts of the window.
     struct Parts {
-        std::function<void()> refresh{}, toggleAreas{}, toggleMarks{}, toggleSide{}, seeLarge{}, revealPicked{}, focusNext{};
+        std::function<void()> refresh{}, toggleAreas{}, toggleMarks{}, toggleSide{}, seeLarge{}, revealPicked{}, focusNext{}, layOut{}, moveHandKeys{};
         std::function<void(Theme)> useTheme{};
         std::function<void(const QString& code)> useLanguage{};
         std::function<bool()> doOffered{}; // what the reading strip offers; false when it offers nothing

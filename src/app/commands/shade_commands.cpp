@@ -81,8 +81,8 @@ void flatten(CommandDesk& at)
         },
         [&at, d = at.session.document()](const std::optional<art::Flattened>& flat) {
             at.end();
-            if (!flat || flat->document.layers.empty()) return;
-            if (flat->areas == 0) {
+            if (!flat) return;
+            if (flat->areas == 0 || flat->document.layers.empty()) {
                 at.say(tr("There is nothing painted to flatten."));
                 return;
             }

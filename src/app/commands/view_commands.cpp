@@ -1,11 +1,15 @@
 // The commands of the view, of steps and tools, of theme and language.
 #include "app/commands/desk.h"
+#include "app/services/explaining.h"
 #include "app/services/frame_meter.h"
 #include "app/theme/language.h"
+#include "app/theme/text_size.h"
+#include "app/tools/hand_keys.h"
 #include "app/widgets/frame_strip.h"
 
 #include <QLocale>
 #include <QPointer>
+#include <QScreen>
 
 #include <algorithm>
 #include <memory>
@@ -33,12 +37,18 @@ void addViewCommands(CommandDesk& at)
     at.add("zoom-in", tr("Zoom in"), "Ctrl++", view, [&at] { at.canvas.zoomBy(1.25); });
     at.add("zoom-out", tr("Zoom out"), "Ctrl+-", view, [&at] { at.canvas.zoomBy(0.8); });
     at.add("pen-touch", tr("Touch of the pen…"), "Ctrl+Alt+Shift+W", view, [&at] { at.files.pen(); });
-    at.add("hint-films", tr("Moving pictures of the tools, or none"), "Ctrl+Alt+Shift+H", view, [&at] {
-        const bool on = !QSettings().value("hints/films", true).toBool();
-        QSettings().setValue("hints/films", on);
-        at.say(on ? tr("The pointer on a tool shows what it does.") : tr("Tools stand still."));
+    at.add("explain", tr("Explain the tools: moving pictures and hints, or none"), "Ctrl+Alt+Shift+H", view, [&at] {
+        setExplains(!explains());
+        at.parts.layOut();
+        at.say(explains() ? tr("The pointer on a tool shows what it does.") : tr("Tools stand still, and have no hints."));
     });
     at.add("side-left", tr("Card and layers at the left or right hand"), "Alt+Home", view, [&at] { at.parts.toggleSide(); });
+    at.add("draw-left", tr("Keys for who draws with the left hand, or with the right"), "Alt+Shift+Home", view, [&at] {
+        setDrawsWithLeft(!drawsWithLeft());
+        at.parts.moveHandKeys();
+        at.say(drawsWithLeft() ? tr("The tools' keys lie at the right: %1.").arg(handKeys().tray)
+                               : tr("The tools' keys lie at the left: %1.").arg(handKeys().tray));
+    });
     constexpr double step = 15; // degrees
     at.add("turn-left", tr("Turn the view left"), "Alt+9", view, [&at] { at.canvas.turnBy(-curve::radians(step)); });
     at.add("turn-right", tr("Turn the view right"), "Alt+0", view, [&at] { at.canvas.turnBy(curve::radians(step)); });
@@ -54,6 +64,16 @@ void addViewCommands(CommandDesk& at)
     at.add("theme-day", tr("Day"), "F7", view, [&at] { at.parts.useTheme(Theme::day); });
     at.add("theme-evening", tr("Evening"), "F8", view, [&at] { at.parts.useTheme(Theme::evening); });
     at.add("theme-desktop", tr("As the desktop"), "F9", view, [&at] { at.parts.useTheme(Theme::desktop); });
+    at.add("theme-contrast", tr("High contrast"), "Ctrl+Shift+F9", view, [&at] { at.parts.useTheme(Theme::contrast); });
+    for (const int percent : textSizes)
+        at.add(QString("text-%1").arg(percent), tr("Text and controls at %1 %").arg(percent), percent == 100 ? "Ctrl+Alt+Shift+0" : "", view, [&at, percent] {
+            if (const int most = largestTextSize(at.window.screen()->availableSize(), at.window.minimumSizeHint()); percent > most) {
+                at.say(tr("This screen has room for %1 % at most.").arg(most));
+                return;
+            }
+            setTextSize(percent);
+            at.say(tr("Text and controls are at %1 % when the program is started next.").arg(percent));
+        });
     at.add("language-desktop", tr("Language: as the desktop"), "", view, [&at] { at.parts.useLanguage({}); });
     for (const QString& code : languages()) {
         // In its own words, so that it is found by who needs it.
@@ -99,7 +119,7 @@ void addViewCommands(CommandDesk& at)
     }
     at.commands.add({"peek",
                      tr("Peek: only the reference, while held (Alt: only the artwork)"),
-                     "W",
+                     QString(QLatin1Char(handKeys().peek)),
                      view,
                      [&at] {
                          View v = at.canvas.view();
@@ -110,7 +130,7 @@ void addViewCommands(CommandDesk& at)
                      true});
     at.commands.add({"squint",
                      tr("Squint: blurred, while held"),
-                     "Q",
+                     QString(QLatin1Char(handKeys().squint)),
                      view,
                      [&at] {
                          View v = at.canvas.view();

@@ -2,6 +2,7 @@
 
 #include "app/canvas/tool.h"
 
+#include "app/tools/hand_keys.h"
 #include "app/tools/table.h"
 #include "art/edits.h"
 
@@ -43,7 +44,7 @@ QString Step::keyOf(const QString& tool) const
 {
     const auto ids = tools();
     const auto at = std::find(ids.begin(), ids.end(), tool) - ids.begin();
-    return at < static_cast<std::ptrdiff_t>(ids.size()) ? QString("ASDFGHJ").mid(static_cast<int>(at), 1) : tool == "pick" ? QString("Esc") : QString();
+    return at < static_cast<std::ptrdiff_t>(ids.size()) ? handKeys().tray.mid(static_cast<int>(at), 1) : tool == "pick" ? QString("Esc") : QString();
 }
 
 std::vector<Reading> Step::lineReadings(const Situation& s)

@@ -3,6 +3,7 @@
 #include <QApplication>
 #include <QFile>
 #include <QFontDatabase>
+#include <QIcon>
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
@@ -103,6 +104,11 @@ MarkColours readMarks(const QJsonObject& c)
     return m;
 }
 
+bool desktopWantsContrast()
+{
+    return QIcon::themeName().contains("HighContrast", Qt::CaseInsensitive) || qEnvironmentVariable("GTK_THEME").contains("HighContrast", Qt::CaseInsensitive);
+}
+
 bool desktopIsDark()
 {
     const QPalette p = QApplication::style()->standardPalette();
@@ -161,9 +167,11 @@ void applyTheme(Theme theme)
     t.theme = theme;
     t.fonts.clear();
     QApplication::setStyle(QStyleFactory::create("Fusion"));
-    const bool evening = theme == Theme::evening || (theme == Theme::desktop && desktopIsDark());
+    const bool asDesktop = theme == Theme::desktop || theme == Theme::contrast;
+    const bool evening = theme == Theme::evening || (asDesktop && desktopIsDark());
+    const bool contrast = theme == Theme::contrast || (theme == Theme::desktop && desktopWantsContrast());
     const QJsonObject colours = t.root["colour"].toObject();
-    t.palette = readPalette(colours[evening ? "evening" : "day"].toObject(), evening);
+    t.palette = readPalette(colours[QString(contrast ? "contrast-" : "") + (evening ? "evening" : "day")].toObject(), evening);
     t.marks = readMarks(colours["canvas"].toObject()["values"].toObject());
     const Palette& p = t.palette;
     QPalette q;

@@ -11,7 +11,7 @@
 
 namespace softrope::app {
 
-enum class Theme { day, evening, desktop };
+enum class Theme { day, evening, desktop, contrast };
 
 struct Palette {
     QColor desk, bench, sheet, sheetTrue, card, cardInset, line, lineStrong, text, textMuted;

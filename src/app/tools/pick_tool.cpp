@@ -244,7 +244,7 @@ private:
     {
         if (bench_.selection().items.empty() || act_ != Act::none || e.modifiers().testFlag(Qt::ControlModifier)) return false;
         const double step = e.modifiers().testFlag(Qt::ShiftModifier) ? 10 : e.modifiers().testFlag(Qt::AltModifier) ? 0.1 : 1;
-        const art::Edited moved = art::transformed(bench_.document(), bench_.selection().items, curve::translation(by * step));
+        const art::Edited moved = art::transformed(bench_.document(), bench_.selection().items, curve::translation(bench_.wayOnSheet(by * step)));
         if (moved.done())
             bench_.session().take(moved, tr("Move"), "nudge items");
         else

@@ -1,5 +1,7 @@
 #include "app/window/held_keys.h"
 
+#include "app/tools/hand_keys.h"
+
 namespace softrope::app {
 
 namespace {
@@ -31,11 +33,13 @@ void HeldKeys::squint(bool on)
 bool HeldKeys::pressed(const QKeyEvent& e)
 {
     const auto mods = plain(e);
-    if (e.key() == Qt::Key_W && (mods == Qt::NoModifier || mods == Qt::AltModifier)) {
+    if (e.key() == handKeys().peek && (mods == Qt::NoModifier || mods == Qt::AltModifier)) {
+        peekKey_ = e.key();
         if (!e.isAutoRepeat()) peek(true, mods == Qt::AltModifier);
         return true;
     }
-    if (e.key() == Qt::Key_Q && mods == Qt::NoModifier) {
+    if (e.key() == handKeys().squint && mods == Qt::NoModifier) {
+        squintKey_ = e.key();
         if (!e.isAutoRepeat()) squint(true);
         return true;
     }
@@ -53,12 +57,12 @@ bool HeldKeys::pressed(const QKeyEvent& e)
 
 bool HeldKeys::released(const QKeyEvent& e)
 {
-    if (e.isAutoRepeat()) return e.key() == toolKey_ || e.key() == Qt::Key_W || e.key() == Qt::Key_Q;
-    if (e.key() == Qt::Key_W && peeking_) {
+    if (e.isAutoRepeat()) return e.key() == toolKey_ || e.key() == peekKey_ || e.key() == squintKey_;
+    if (e.key() == peekKey_ && peeking_) {
         peek(false, false);
         return true;
     }
-    if (e.key() == Qt::Key_Q && squinting_) {
+    if (e.key() == squintKey_ && squinting_) {
         squint(false);
         return true;
     }

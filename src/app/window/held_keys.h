@@ -27,7 +27,7 @@ public:
 private:
     Canvas& canvas_;
     std::function<QString(const QKeyEvent&)> toolFor_;
-    int toolKey_ = 0;
+    int toolKey_ = 0, peekKey_ = 0, squintKey_ = 0;
     QString toolBefore_;
     QElapsedTimer heldFor_;
     bool peeking_ = false, squinting_ = false;

@@ -12,7 +12,7 @@ struct CommandLineOption {
 
 constexpr CommandLineOption commandLineOptions[] = {
     {"size", "WxH", "Size of the window, as 1280x800."},
-    {"theme", "THEME", "day, evening or desktop."},
+    {"theme", "THEME", "day, evening, contrast or desktop."},
     {"step", "N", "Start in this step, 1 Place to 7 Proof."},
     {"new", "TEMPLATE", "Begin a new drawing from this template: square, wide, a4, shirt, badge or icon."},
     {"run", "IDS", "Run these commands (ids, parted by commas) after the start."},

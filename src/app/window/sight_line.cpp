@@ -1,6 +1,7 @@
 #include "app/window/sight_line.h"
 
 #include "app/theme/theme.h"
+#include "app/tools/hand_keys.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -108,10 +109,9 @@ SightLine::SightLine(Canvas& canvas) : QWidget(&canvas), canvas_(canvas)
     marks_->setChecked(true);
     connect(areas_, &QAbstractButton::clicked, this, &SightLine::areasWanted);
     connect(mirror_, &QAbstractButton::clicked, this, &SightLine::mirrorWanted);
-    peek_ = new Pill("peek", tr("Peek"), "W", Pill::Kind::segment);
-    squint_ = new Pill("squint", tr("Squint"), "Q", Pill::Kind::segment);
-    peek_->setToolTip(tr("Only the reference, while held (W; Alt+W only the artwork). Click to stay."));
-    squint_->setToolTip(tr("Blurred, as through half-closed eyes, while held (Q). Click to stay."));
+    peek_ = new Pill("peek", tr("Peek"), {}, Pill::Kind::segment);
+    squint_ = new Pill("squint", tr("Squint"), {}, Pill::Kind::segment);
+    tellHeldKeys();
     for (Pill* pill : {peek_, squint_}) {
         pill->setCheckable(true);
         right_->layout()->addWidget(pill);
@@ -213,6 +213,15 @@ void SightLine::layOut(int width)
     if (middle_->isVisibleTo(this)) shape += middle_->geometry();
     if (look_->isVisibleTo(this)) shape += look_->geometry();
     setMask(shape);
+}
+
+void SightLine::tellHeldKeys()
+{
+    const QString peek(QLatin1Char(handKeys().peek)), squint(QLatin1Char(handKeys().squint));
+    peek_->setKey(peek);
+    squint_->setKey(squint);
+    peek_->setToolTip(tr("Only the reference, while held (%1; Alt+%1 only the artwork). Click to stay.").arg(peek));
+    squint_->setToolTip(tr("Blurred, as through half-closed eyes, while held (%1). Click to stay.").arg(squint));
 }
 
 } // namespace softrope::app

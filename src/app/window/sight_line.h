@@ -16,6 +16,8 @@ public:
     void setStep(StepId step);
     void setAreasShown(bool on);
     void setMarksShown(bool on);
+    // Their keys lie under one hand or the other.
+    void tellHeldKeys();
 signals:
     void areasWanted(bool on);
     void mirrorWanted();

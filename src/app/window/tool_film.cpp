@@ -1,6 +1,7 @@
 #include "app/window/tool_film.h"
 
 #include "app/canvas/marks.h"
+#include "app/services/explaining.h"
 #include "app/theme/theme.h"
 #include "app/widgets/drawn_pointer.h"
 #include "files/path_data.h"
@@ -30,7 +31,7 @@ QPainterPath pathOf(const char* data)
 
 bool ToolFilm::wanted()
 {
-    return QSettings().value("hints/films", true).toBool();
+    return explains();
 }
 
 ToolFilm::ToolFilm(QWidget* window) : QWidget(window)

@@ -1,4 +1,6 @@
 #include "app/window/window.h"
+#include "app/commands/next_acts.h"
+#include "app/services/explaining.h"
 #include "app/services/frame_meter.h"
 
 #include "app/canvas/service_marks.h"
@@ -199,6 +201,12 @@ Window::Window()
     connect(&tracer_, &Tracer::said, this, [this](const QString& t) { say(t); });
     connect(card_, &Card::asksToTakeTrace, this, [this] { run("take-trace"); });
     connect(&session_, &Session::documentChanged, this, &Window::watchAreas);
+    connect(&session_, &Session::started, this, [this] { counted_ = false; });
+    connect(&session_, &Session::documentChanged, this, [this] {
+        if (counted_ || !session_.changed()) return;
+        counted_ = true;
+        countPiece();
+    });
     connect(&desk_, &ToneDesk::changed, this, [this] {
         canvas_->update();
         if (course_->current() == StepId::tone) refreshReadings();
@@ -253,13 +261,14 @@ Window::Window()
         else
             endBusy();
     });
-    if (auto* application = qobject_cast<Application*>(qApp)) connect(application, &Application::caught, this, [this](const QString& text) {
+    if (auto* application = qobject_cast<Application*>(qApp))
+        connect(application, &Application::caught, this, [this](const QString& text) {
             if (!others_.inFront || others_.inFront()) warn(text);
         });
     connect(canvas_, &Canvas::toolChanged, this, later);
     // Where the tray has no room for it, the strip says what the tool does.
     connect(canvas_, &Canvas::toolChanged, this, [this] {
-        if (canvas_->width() >= hintFrom || !shownOnce_ || !canvas_->tool() || canvas_->tool()->id() == "pick") return;
+        if (canvas_->width() >= hintFrom || !explains() || !shownOnce_ || !canvas_->tool() || canvas_->tool()->id() == "pick") return;
         strip_->tell(QTextDocumentFragment::fromHtml(canvas_->tool()->hint()).toPlainText());
     });
     connect(canvas_, &Canvas::viewChanged, this, [this] {
@@ -322,7 +331,11 @@ void Window::say(const QString& text, art::Id locked)
 {
     lastSaid_ = text;
     if (locked == 0) {
-        strip_->say(text);
+        const Command* next = commands_.find(actAfter(text));
+        if (next && (!next->can || next->can()))
+            strip_->say(text, next->name, [this, id = next->id] { run(id); });
+        else
+            strip_->say(text);
         return;
     }
     strip_->say(text, tr("Unlock"), [this, locked] {
@@ -382,8 +395,9 @@ void Window::refreshReadings()
         weighDocument();
     }
     const double zoom = canvas_->view().zoom * 100;
-    strip_->setReadings(now.readings(situation()), QString("%1 %").arg(zoom, 0, 'f', zoom < 10 ? 1 : 0) +
-                                                     (canvas_->view().turn == 0 ? QString() : QString("  %1°").arg(curve::degrees(canvas_->view().turn), 0, 'f', 0)));
+    strip_->setReadings(now.readings(situation()),
+                        QString("%1 %").arg(zoom, 0, 'f', zoom < 10 ? 1 : 0) +
+                            (canvas_->view().turn == 0 ? QString() : QString("  %1°").arg(curve::degrees(canvas_->view().turn), 0, 'f', 0)));
 }
 
 void Window::setStep(StepId id)
@@ -434,7 +448,7 @@ void Window::layOut()
     tray_->setTileWidth(width() < 1200 ? 72 : width() >= 3000 ? 96 : width() >= 1920 ? 88 : 80);
     shelf_->setFixedHeight(low ? 150 : 202);
     sight_->layOut(canvas_->width());
-    tray_->setHintShown(canvas_->width() >= hintFrom);
+    tray_->setHintShown(canvas_->width() >= hintFrom && explains());
     placeWelcome();
     notices_->layOut();
     if (recovered_) recovered_->move((canvas_->width() - recovered_->width()) / 2, 56);

@@ -44,7 +44,7 @@ public:
 
     // What other windows are asked for; without them (as in tests) a drawing takes the place of the one that is open.
     struct Others {
-        std::function<Window*()> another{};              // a new window, shown
+        std::function<Window*()> another{};               // a new window, shown
         std::function<bool(const QString& path)> raise{}; // the one that has the file open comes to the front; false when there is none
         std::function<void()> quit{};
         std::function<void(Window* but)> follow{}; // the theme has changed
@@ -88,7 +88,10 @@ public:
     void exportTo(const QString& path, int width = 0, const std::function<void(const QString& trouble)>& then = {});
     bool busy() const { return busy_; }
     // Anything under way whose end would change what is seen.
-    bool working() const { return busy_ || saving_ > 0 || acts_.working() || tracer_.working() || areas_.working() || desk_.working() || proofing_.working() || shelf_->working(); }
+    bool working() const
+    {
+        return busy_ || saving_ > 0 || acts_.working() || tracer_.working() || areas_.working() || desk_.working() || proofing_.working() || shelf_->working();
+    }
     // A picture of the shelf, by its id, that many px wide; 0 = as it is.
     void bringFromShelf(const QString& id, int width = 0);
     void offerRecovered();
@@ -150,6 +153,7 @@ private:
     int saving_ = 0;
     bool dirty_ = false;
     bool shownOnce_ = false;
+    bool counted_ = false; // as a piece that was worked on (explaining.h)
     bool areasShown_ = false, marksShown_ = true;
     QString lastSaid_;
     std::unique_ptr<HeldKeys> held_;
@@ -168,6 +172,7 @@ private:
     Situation situation();
     void tellEnds();
     void focusNextPart();
+    void moveHandKeys();
     void makeMenus();
     void giveKeys(); // to the actions
     void say(const QString& text, art::Id locked = 0);

@@ -1,4 +1,5 @@
 // What the commands may ask of the window, and the menus made from them.
+#include "app/tools/hand_keys.h"
 #include "app/window/about_dialog.h"
 #include "app/window/pen_dialog.h"
 #include "app/window/shelf_dialog.h"
@@ -78,6 +79,8 @@ void Window::makeCommands()
                     },
                 .revealPicked = [this] { layers_->tree().reveal(session_.selection().items); },
                 .focusNext = [this] { focusNextPart(); },
+                .layOut = [this] { layOut(); },
+                .moveHandKeys = [this] { moveHandKeys(); },
                 .useTheme = [this](Theme theme) { makeTheme(theme); },
                 .useLanguage = [this](const QString& code) { chooseLanguage(code); },
                 .doOffered = [this] { return strip_->doOffered(); },
@@ -85,6 +88,15 @@ void Window::makeCommands()
     for (const auto add : {addFileCommands, addEditCommands, addLineCommands, addAreaCommands, addShadeCommands, addWordCommands, addArrangeCommands,
                            addIslandCommands, addInkCommands, addSheetCommands, addProofCommands, addViewCommands, addHelpCommands})
         add(at);
+}
+
+// The tools' keys, and those that are held, have come to lie under the other hand.
+void Window::moveHandKeys()
+{
+    for (const auto& [id, key] : {std::pair{"peek", handKeys().peek}, {"squint", handKeys().squint}}) commands_.moveFixedKeys(id, QString(QLatin1Char(key)));
+    sight_->tellHeldKeys();
+    tray_->setStep(course_->current());
+    layOut();
 }
 
 void Window::focusNextPart()
@@ -116,9 +128,10 @@ void Window::makeMenus()
         Group in;
         QMenu* menu = nullptr;
     };
-    std::vector<Sub> subs{
-        {"scan-", tr("Scan a page"), Group::file},  {"template-", tr("New from a template"), Group::file},   {"theme-", tr("Theme"), Group::view},
-        {"language-", tr("Language"), Group::view}, {"align-each-", tr("Align to each other"), Group::line}, {"align-", tr("Align to sheet"), Group::line}};
+    std::vector<Sub> subs{{"scan-", tr("Scan a page"), Group::file},    {"template-", tr("New from a template"), Group::file},
+                          {"theme-", tr("Theme"), Group::view},         {"text-", tr("Text size"), Group::view},
+                          {"language-", tr("Language"), Group::view},   {"align-each-", tr("Align to each other"), Group::line},
+                          {"align-", tr("Align to sheet"), Group::line}};
     const QStringList separated{"export", "quit", "copy", "find-command", "keys", "centre-guides", "whole-sheet"};
     for (const Command& c : commands_) {
         QMenu* menu = menus.count(c.group) ? menus[c.group] : nullptr;
