@@ -1,15 +1,12 @@
 #include "curve/gradient.h"
 
+#include "curve/powers.h"
+
 #include <cmath>
 
 namespace softrope::curve {
 
 namespace {
-
-double quickLength(Vec2 v)
-{
-    return std::sqrt(dot(v, v));
-}
 
 // How far the tip of w lies to the left of the line along v.
 double heightOver(Vec2 v, Vec2 w)

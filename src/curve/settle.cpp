@@ -1,6 +1,6 @@
 // Settling a window of a chain: distances, weak pulls and evenness brought to their least together (chain.h).
 #include "curve/evenness.h"
-#include "curve/powers.h"
+#include "curve/fibres.h"
 #include "curve/unknowns.h"
 
 #include <Eigen/Cholesky>
@@ -12,109 +12,6 @@
 namespace softrope::curve {
 
 namespace {
-
-// The samples of one piece and their feet on it. Rows of plain numbers, so that the compiler works on several at once.
-struct Fibres {
-    std::vector<double> x, y, weight;
-    std::vector<double> t, before; // feet, and where they were before the step that is being tried
-    std::size_t size() const { return x.size(); }
-};
-
-// One Newton step of each foot, as foot() (powers.h) takes it.
-void moveFeet(const Powers& c, Fibres& f)
-{
-    const std::size_t n = f.size();
-    const double *x = f.x.data(), *y = f.y.data();
-    double* t = f.t.data();
-    constexpr double nothing = 1e-300; // where the cubic stands still the step is none
-    for (std::size_t i = 0; i < n; ++i) {
-        const double u = t[i];
-        const double rx = ((c.a.x * u + c.b.x) * u + c.c.x) * u + c.d.x - x[i], ry = ((c.a.y * u + c.b.y) * u + c.c.y) * u + c.d.y - y[i];
-        const double fx = (3 * c.a.x * u + 2 * c.b.x) * u + c.c.x, fy = (3 * c.a.y * u + 2 * c.b.y) * u + c.c.y;
-        const double sx = 6 * c.a.x * u + 2 * c.b.x, sy = 6 * c.a.y * u + 2 * c.b.y;
-        const double dd = fx * fx + fy * fy, full = dd + rx * sx + ry * sy;
-        const double slope = full > 0.3 * dd ? full : dd;
-        double step = -(rx * fx + ry * fy) / (slope > nothing ? slope : nothing);
-        step = step > 0.2 ? 0.2 : step;
-        step = step < -0.2 ? -0.2 : step;
-        double to = u + step;
-        to = to > 1 ? 1 : to;
-        t[i] = to < 0 ? 0 : to;
-    }
-}
-
-double weighedSquares(const Powers& c, const Fibres& f)
-{
-    double sum = 0;
-    for (std::size_t i = 0; i < f.size(); ++i) sum += f.weight[i] * squaredLength(Vec2{f.x[i], f.y[i]} - c.at(f.t[i]));
-    return sum;
-}
-
-// What a sample tells of its piece: by how much the piece's moves carry its foot along the normal n is the share of each of four
-// bases times n's part in the direction of the move. So sums over pairs of bases and pairs of coordinates hold all that the samples say.
-class Moments {
-public:
-    enum Basis { start, end, first, second, bases }; // of the two ends with their handles, and of each handle alone
-    void add(const std::array<double, bases>& basis, Vec2 n, double weight, double residual)
-    {
-        const double xx = n.x * n.x, xy = n.x * n.y, yy = n.y * n.y;
-        std::array<double, pairs> by;
-        std::size_t k = 0;
-        for (std::size_t i = 0; i < bases; ++i) {
-            const double b = weight * basis[i];
-            pull_[i] += n * (b * residual);
-            for (std::size_t j = i; j < bases; ++j) by[k++] = b * basis[j];
-        }
-        for (k = 0; k < pairs; ++k) xx_[k] += xx * by[k];
-        for (k = 0; k < pairs; ++k) xy_[k] += xy * by[k];
-        for (k = 0; k < pairs; ++k) yy_[k] += yy * by[k];
-    }
-    // For moves of basis i along u and of basis j along v.
-    double between(std::size_t i, Vec2 u, std::size_t j, Vec2 v) const
-    {
-        const std::size_t k = i < j ? i * (7 - i) / 2 + j : j * (7 - j) / 2 + i;
-        return u.x * (xx_[k] * v.x + xy_[k] * v.y) + u.y * (xy_[k] * v.x + yy_[k] * v.y);
-    }
-    double pull(std::size_t i, Vec2 u) const { return dot(pull_[i], u); }
-
-private:
-    static constexpr std::size_t pairs = 10; // (i, j) with i <= j, row by row
-    std::array<double, pairs> xx_{}, xy_{}, yy_{};
-    std::array<Vec2, bases> pull_{};
-};
-
-Moments momentsOfStraight(const Cubic& c, const Fibres& f)
-{
-    Moments m;
-    const Vec2 v = c.p3 - c.p0;
-    const double squared = std::max(squaredLength(v), 1e-12);
-    const Vec2 across = perpendicular(v / std::sqrt(squared));
-    for (std::size_t i = 0; i < f.size(); ++i) {
-        const Vec2 off = Vec2{f.x[i], f.y[i]} - c.p0;
-        const double t = dot(off, v) / squared;
-        m.add({1 - t, t, 0, 0}, across, f.weight[i], dot(across, off));
-    }
-    return m;
-}
-
-Moments momentsOf(const Powers& c, const Fibres& f)
-{
-    Moments m;
-    for (std::size_t i = 0; i < f.size(); ++i) {
-        const double t = f.t[i], u = 1 - t;
-        const Vec2 along = c.first(t);
-        const double speed = quickLength(along);
-        Vec2 n = speed > 0 ? perpendicular(along / speed) : Vec2{};
-        const Vec2 off = Vec2{f.x[i], f.y[i]} - c.at(t);
-        if (t <= 0 || t >= 1) {
-            const double far = length(off);
-            if (far > 1e-9) n = off / far;
-        }
-        const double b1 = 3 * u * u * t, b2 = 3 * u * t * t;
-        m.add({u * u * u + b1, b2 + t * t * t, b1, b2}, n, f.weight[i], dot(n, off));
-    }
-    return m;
-}
 
 class Settler {
 public:

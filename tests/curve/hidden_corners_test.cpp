@@ -1,0 +1,77 @@
+// Corners that a fit has hidden are shown, where the samples know of none but the corner.
+#include "curve/hidden_corners.h"
+
+#include "curve/curve.h"
+#include "curve/samples.h"
+
+#include <catch2/catch.hpp>
+
+#include <algorithm>
+
+using namespace softrope::curve;
+
+namespace {
+
+// A straight of 120 px that meets a slight bow at 100 degrees in (0, 0).
+std::vector<Vec2> bentLine()
+{
+    std::vector<Vec2> line;
+    for (int i = 0; i <= 120; ++i) line.push_back({-120.0 + i, 0});
+    const Cubic bow{{0, 0}, {-6, 40}, {-10, 80}, {-26, 130}};
+    for (int i = 1; i <= 130; ++i) line.push_back(at(bow, i / 130.0));
+    return line;
+}
+
+} // namespace
+
+TEST_CASE("a hook between a corner and the line beyond is straightened")
+{
+    const Samples s = evenly(bentLine(), false, 0.5);
+    const auto nearest = [&](Vec2 p) {
+        long best = 0;
+        for (long i = 0; i < s.count(); ++i)
+            if (distance(s[i], p) < distance(s[best], p)) best = i;
+        return best;
+    };
+    // The corner turned too far, and 6 px on a smooth node that leads back round a tight bend.
+    const auto node = [&](Vec2 p, double in, double out, bool smooth) {
+        ChainNode n;
+        n.at = p;
+        n.in = in;
+        n.out = out;
+        n.smooth = smooth;
+        n.sample = nearest(p);
+        return n;
+    };
+    const double down = radians(100);
+    Chain chain;
+    chain.nodes = {node(s[0], 0, 0, false), node({0, 0}, 0, radians(40), false), node({-0.8, 6}, down, down, true),
+                   node(s[s.count() - 1], radians(108), 0, false)};
+    chain.nodes.front().pinned = chain.nodes.back().pinned = true;
+    chain.pieces = {{40, 40, true}, {1.2, 1.2, false}, {40, 40, false}};
+    std::vector<float> weight(s.points.size(), 1.0F);
+    for (long i = nearest({0, 0}) - 3; i <= nearest({0, 0}) + 3; ++i) weight[static_cast<std::size_t>(i)] = 0;
+    REQUIRE(std::abs(curvature(chain.cubic(1), 0)) + std::abs(curvature(chain.cubic(1), 1)) > 0.4); // tighter than a grain
+
+    showHiddenCorners(chain, {s, weight}, {});
+    const auto corner = std::find_if(chain.nodes.begin() + 1, chain.nodes.end() - 1, [](const ChainNode& n) { return !n.smooth; });
+    REQUIRE(corner != chain.nodes.end() - 1);
+    CHECK(distance(corner->at, {0, 0}) < 1);
+    CHECK(std::abs(degrees(corner->out) - 98.5) < 4); // as the bow begins
+    for (std::size_t k = 1; k + 1 < chain.nodes.size(); ++k)
+        if (chain.nodes[k].smooth) CHECK(distance(chain.nodes[k].at, corner->at) > 9);
+    for (std::size_t k = 0; k < chain.pieces.size(); ++k) CHECK(errorOf(chain, k, {s, weight}).furthest < 0.5);
+}
+
+TEST_CASE("a round that was drawn round stays round")
+{
+    // A quarter circle of 12 px between two straights: no corner, whatever stands on it.
+    std::vector<Vec2> line;
+    for (int i = 0; i <= 80; ++i) line.push_back({-92.0 + i, 0});
+    for (int i = 1; i < 40; ++i) line.push_back(Vec2{-12, 12} + direction(radians(-90 + 90.0 * i / 40)) * 12);
+    for (int i = 0; i <= 80; ++i) line.push_back({0, 12.0 + i});
+    FitOptions o;
+    o.arcs = false;
+    const Fit f = fit(line, false, o);
+    for (std::size_t k = 1; k + 1 < f.path.nodes.size(); ++k) CHECK(f.path.nodes[k].kind == NodeKind::smooth);
+}
