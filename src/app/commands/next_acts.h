@@ -10,7 +10,7 @@ namespace softrope::app {
 // carry nothing but themselves, so that they are what is looked up.
 QString actAfter(const QString& said);
 
-// Both columns of the table, for tests: every sentence is said somewhere, every command is there.
+// The sentences that have one, in English: for tests, which look whether each is said somewhere and its command is there.
 QStringList sentencesWithActs();
 
 } // namespace softrope::app

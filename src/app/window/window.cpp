@@ -332,7 +332,9 @@ void Window::say(const QString& text, art::Id locked)
     lastSaid_ = text;
     if (locked == 0) {
         const Command* next = commands_.find(actAfter(text));
-        if (next && (!next->can || next->can()))
+        // (A tool that is in hand already is no help.)
+        const QString inHand = canvas_->tool() ? canvas_->tool()->id() : QString();
+        if (next && next->id != "tool-" + inHand && (!next->can || next->can()))
             strip_->say(text, next->name, [this, id = next->id] { run(id); });
         else
             strip_->say(text);
