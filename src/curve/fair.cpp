@@ -31,7 +31,7 @@ constexpr long leastSamples = 16;       // of a piece that may get a node more
 constexpr double firmBend = 2;          // grains that a piece bends that may ...
 constexpr double firmSlack = 4;         // ... and slacks
 constexpr double weakBend = 1.3;        // a bend whose height is less than this may be the samples' noise
-constexpr double jump = 1.2;            // Fairness::jump, of the slack
+constexpr double jump = 1;              // Fairness::jump, of the slack
 constexpr double change = 0.04;         // Fairness::change, of the slack
 } // namespace tuned
 

@@ -95,6 +95,8 @@ private:
         const Quality was = quality(before, {0, w.count});
         if (std::abs(before.nodes[far].sample - before.nodes[place].sample) < tuned::leastSamples) return;
 
+        // The corner may have been none.
+        if (corner > 0 && corner < w.count && withoutCorner(w, before, corner, was)) return;
         // Without it, or with its end further along the line.
         Chain part = before;
         aim(part, corner, far, after);
@@ -122,6 +124,21 @@ private:
                 return;
             }
         }
+    }
+
+    // A smooth line past the corner, if all samples allow it, those beside it as well.
+    bool withoutCorner(Span w, const Chain& before, std::size_t corner, const Quality& was)
+    {
+        if (before.pieces[corner - 1].line || before.pieces[corner].line) return false;
+        Chain part = before;
+        part.pieces[corner - 1] = refitted(part, corner - 1, corner + 1);
+        part.pieces.erase(part.pieces.begin() + static_cast<long>(corner));
+        part.nodes.erase(part.nodes.begin() + static_cast<long>(corner));
+        const Span all{0, part.pieces.size()};
+        settle(part, 0, all.count, source_, 16);
+        if (quality(part, all, true).furthest > tuned::curveFill * o_.slack || !asEven(quality(part, all), was)) return false;
+        putBack(w, part, corner);
+        return true;
     }
 
     // The corner's side towards another node, along the chord.

@@ -22,35 +22,39 @@ std::vector<Vec2> bentLine()
     return line;
 }
 
+long nearest(const Samples& s, Vec2 p)
+{
+    long best = 0;
+    for (long i = 0; i < s.count(); ++i)
+        if (distance(s[i], p) < distance(s[best], p)) best = i;
+    return best;
+}
+
+ChainNode node(const Samples& s, Vec2 p, double in, double out, bool smooth)
+{
+    ChainNode n;
+    n.at = p;
+    n.in = in;
+    n.out = out;
+    n.smooth = smooth;
+    n.sample = nearest(s, p);
+    return n;
+}
+
 } // namespace
 
 TEST_CASE("a hook between a corner and the line beyond is straightened")
 {
     const Samples s = evenly(bentLine(), false, 0.5);
-    const auto nearest = [&](Vec2 p) {
-        long best = 0;
-        for (long i = 0; i < s.count(); ++i)
-            if (distance(s[i], p) < distance(s[best], p)) best = i;
-        return best;
-    };
     // The corner turned too far, and 6 px on a smooth node that leads back round a tight bend.
-    const auto node = [&](Vec2 p, double in, double out, bool smooth) {
-        ChainNode n;
-        n.at = p;
-        n.in = in;
-        n.out = out;
-        n.smooth = smooth;
-        n.sample = nearest(p);
-        return n;
-    };
     const double down = radians(100);
     Chain chain;
-    chain.nodes = {node(s[0], 0, 0, false), node({0, 0}, 0, radians(40), false), node({-0.8, 6}, down, down, true),
-                   node(s[s.count() - 1], radians(108), 0, false)};
+    chain.nodes = {node(s, s[0], 0, 0, false), node(s, {0, 0}, 0, radians(40), false), node(s, {-0.8, 6}, down, down, true),
+                   node(s, s[s.count() - 1], radians(108), 0, false)};
     chain.nodes.front().pinned = chain.nodes.back().pinned = true;
     chain.pieces = {{40, 40, true}, {1.2, 1.2, false}, {40, 40, false}};
     std::vector<float> weight(s.points.size(), 1.0F);
-    for (long i = nearest({0, 0}) - 3; i <= nearest({0, 0}) + 3; ++i) weight[static_cast<std::size_t>(i)] = 0;
+    for (long i = nearest(s, {0, 0}) - 3; i <= nearest(s, {0, 0}) + 3; ++i) weight[static_cast<std::size_t>(i)] = 0;
     REQUIRE(std::abs(curvature(chain.cubic(1), 0)) + std::abs(curvature(chain.cubic(1), 1)) > 0.4); // tighter than a grain
 
     showHiddenCorners(chain, {s, weight}, {});
@@ -61,6 +65,23 @@ TEST_CASE("a hook between a corner and the line beyond is straightened")
     for (std::size_t k = 1; k + 1 < chain.nodes.size(); ++k)
         if (chain.nodes[k].smooth) CHECK(distance(chain.nodes[k].at, corner->at) > 9);
     for (std::size_t k = 0; k < chain.pieces.size(); ++k) CHECK(errorOf(chain, k, {s, weight}).furthest < 0.5);
+}
+
+TEST_CASE("a corner with a hook beside it on a line that goes straight through it was none")
+{
+    // An arc of 150 px, its middle at (0, 0); what stands there turns out by 35 degrees and back within 5 px.
+    std::vector<Vec2> arc;
+    for (int i = -60; i <= 60; ++i) arc.push_back(Vec2{0, 150} + direction(radians(-90 + i * 0.75)) * 150);
+    const Samples s = evenly(arc, false, 0.5);
+    Chain chain;
+    chain.nodes = {node(s, s[0], 0, radians(-45), false), node(s, {0, 0}, 0, radians(35), false), node(s, {5, 0.1}, radians(2), radians(2), true),
+                   node(s, s[s.count() - 1], radians(45), 0, false)};
+    chain.nodes.front().pinned = chain.nodes.back().pinned = true;
+    chain.pieces = {{38, 38, false}, {1.2, 1.2, false}, {36, 36, false}};
+    const ChainSource source{s, std::vector<float>(s.points.size(), 1.0F)};
+    showHiddenCorners(chain, source, {});
+    for (std::size_t k = 1; k + 1 < chain.nodes.size(); ++k) CHECK(chain.nodes[k].smooth);
+    for (std::size_t k = 0; k < chain.pieces.size(); ++k) CHECK(errorOf(chain, k, source, true).furthest < 0.5);
 }
 
 TEST_CASE("a round that was drawn round stays round")

@@ -71,13 +71,18 @@ TEST_CASE("the rope lies on edges of hue alone, on soft ones and on textured gro
     const std::vector<std::pair<const char*, Disc>> kinds{{"hue", {{200, 190}, 120, 0.8, violet, green, 6, 0}},
                                                           {"soft", {{200, 190}, 120, 3, {70, 70, 74, 255}, {170, 160, 150, 255}, 8, 0}},
                                                           {"textured", {{200, 190}, 120, 0.8, {80, 60, 60, 255}, {150, 150, 140, 255}, 10, 22}}};
-    for (const auto& [name, disc] : kinds)
-        for (unsigned seed = 1; seed <= 2; ++seed) {
+    constexpr unsigned seeds = 5;
+    for (const auto& [name, disc] : kinds) {
+        std::size_t all = 0;
+        for (unsigned seed = 1; seed <= seeds; ++seed) {
             INFO(name << " " << seed);
             const auto [within, nodes] = laid(disc, seed);
             CHECK(within >= 0.97);
-            CHECK(nodes <= 6); // a circle has four
+            all += nodes;
         }
+        INFO(name);
+        CHECK(all <= 5 * seeds); // a circle has four; where the ground hides the edge for a moment there are a few more
+    }
 }
 
 TEST_CASE("a vector gradient of one lightness is seen where the grey values are flat")
