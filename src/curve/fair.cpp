@@ -230,6 +230,7 @@ private:
                 putBack(w, part, std::nullopt);
                 return true;
             }
+            const std::vector<double> was = f.share;
             for (std::size_t j = 0; j < w.count; ++j) {
                 if (far[j])
                     f.share[j] *= less;
@@ -237,6 +238,7 @@ private:
                     f.share[j] *= lessBeside;
                 if (f.share[j] < none) f.share[j] = 0;
             }
+            if (f.share == was) break; // there is nothing left to give up
         }
         return false;
     }

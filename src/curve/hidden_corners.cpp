@@ -5,7 +5,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <iterator>
 
 namespace softrope::curve {
 
@@ -24,9 +23,9 @@ constexpr long leastSamples = 8;        // of the piece that a hook gives way to
 constexpr double slides[] = {0.3, 0.5}; // of the piece beyond, that the hook's end may slide along
 } // namespace tuned
 
-class Shower : private ChainWindows {
+class HiddenCorners : private ChainWindows {
 public:
-    Shower(Chain& chain, const ChainSource& source, const FitOptions& o) : ChainWindows(chain, source), o_(o) {}
+    HiddenCorners(Chain& chain, const ChainSource& source, const FitOptions& o) : ChainWindows(chain, source), o_(o) {}
 
     void run()
     {
@@ -40,7 +39,7 @@ private:
     bool stopped() const { return o_.cancelled && o_.cancelled(); }
     bool isEnd(std::size_t k) const { return !chain_.closed && (k == 0 || k + 1 == size()); }
     bool isTight(const Cubic& c, double t) const { return !(std::abs(curvature(c, t)) < tuned::tight / o_.grain); }
-    bool asEven(const Quality& now, const Quality& was) const { return now.rms() <= tuned::worse * was.rms() + tuned::grains * o_.grain; }
+    bool asNear(const Quality& now, const Quality& was) const { return now.rms() <= tuned::worse * was.rms() + tuned::grains * o_.grain; }
 
     // A smooth node with hardly a handle, before a piece that is as good as straight.
     void showCorner(std::size_t k)
@@ -63,7 +62,7 @@ private:
             const double angle = std::abs(turn(direction(part.nodes[place].in), direction(part.nodes[place].out)));
             if (angle < tuned::turnShare * o_.cornerFrom) continue;
             const Quality now = quality(part, {0, w.count});
-            if (now.furthest > tuned::straightFill * o_.slack || !asEven(now, quality(chain_, w))) continue;
+            if (now.furthest > tuned::straightFill * o_.slack || !asNear(now, quality(chain_, w))) continue;
             putBack(w, part, std::nullopt);
             return;
         }
@@ -136,7 +135,7 @@ private:
         part.nodes.erase(part.nodes.begin() + static_cast<long>(corner));
         const Span all{0, part.pieces.size()};
         settle(part, 0, all.count, source_, 16);
-        if (quality(part, all, true).furthest > tuned::curveFill * o_.slack || !asEven(quality(part, all), was)) return false;
+        if (quality(part, all, true).furthest > tuned::curveFill * o_.slack || !asNear(quality(part, all), was)) return false;
         putBack(w, part, corner);
         return true;
     }
@@ -160,7 +159,7 @@ private:
         settle(part, 0, part.pieces.size(), source_, 8);
         const Cubic c = part.cubic(piece);
         const Quality now = quality(part, {0, part.pieces.size()});
-        return !isTight(c, 0) && !isTight(c, 1) && now.furthest <= std::max(tuned::curveFill * o_.slack, was.furthest) && asEven(now, was);
+        return !isTight(c, 0) && !isTight(c, 1) && now.furthest <= std::max(tuned::curveFill * o_.slack, was.furthest) && asNear(now, was);
     }
 };
 
@@ -168,7 +167,7 @@ private:
 
 void showHiddenCorners(Chain& chain, const ChainSource& source, const FitOptions& options)
 {
-    if (!chain.pieces.empty()) Shower(chain, source, options).run();
+    if (!chain.pieces.empty()) HiddenCorners(chain, source, options).run();
 }
 
 } // namespace softrope::curve
