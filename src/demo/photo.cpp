@@ -46,6 +46,12 @@ Vec3 unit(Vec3 a)
     return (1 / std::max(1e-12, length(a))) * a;
 }
 
+// Of two lengths; the library's own guards against overflow, which costs ten times as much.
+double hypot(double a, double b)
+{
+    return std::sqrt(a * a + b * b);
+}
+
 // -- distance fields -----------------------------------------------------------------------------------------------------------------
 
 double ellipsoid(Vec3 p, Vec3 r)
@@ -55,12 +61,12 @@ double ellipsoid(Vec3 p, Vec3 r)
 }
 double cylinder(Vec3 p, double radius, double half, double round)
 {
-    const double a = std::hypot(p.x, p.z) - radius + round, b = std::abs(p.y) - half + round;
-    return std::min(std::max(a, b), 0.0) + std::hypot(std::max(a, 0.0), std::max(b, 0.0)) - round;
+    const double a = hypot(p.x, p.z) - radius + round, b = std::abs(p.y) - half + round;
+    return std::min(std::max(a, b), 0.0) + hypot(std::max(a, 0.0), std::max(b, 0.0)) - round;
 }
 double torus(Vec3 p, double radius, double thick) // in the x-y plane
 {
-    return std::hypot(std::hypot(p.x, p.y) - radius, p.z) - thick;
+    return hypot(hypot(p.x, p.y) - radius, p.z) - thick;
 }
 double softMin(double a, double b, double k)
 {
@@ -85,7 +91,8 @@ struct Lamp {
     Vec3 light;
 };
 struct Scene {
-    std::function<Surface(Vec3)> surface;
+    // Rays are marched by the distance alone; colours are asked for where one ends.
+    std::function<Surface(Vec3, bool coloured)> surface;
     std::vector<Lamp> lamps;
     Vec3 ambient{0.02, 0.025, 0.04};
     std::function<Vec3(Vec3 from, Vec3 way)> sky; // where nothing is hit: far, out of focus
@@ -99,12 +106,12 @@ double mothMark(double u, double v)
     u = std::abs(u);
     const auto blob = [&](double x, double y, double rx, double ry, double turn) {
         const double c = std::cos(turn), s = std::sin(turn), a = c * (u - x) + s * (v - y), b = -s * (u - x) + c * (v - y);
-        return std::hypot(a / rx, b / ry) < 1;
+        return hypot(a / rx, b / ry) < 1;
     };
-    const bool eye = std::hypot(u - 0.21, v + 0.06) < 0.05 || std::hypot(u - 0.16, v - 0.17) < 0.035;
+    const bool eye = hypot(u - 0.21, v + 0.06) < 0.05 || hypot(u - 0.16, v - 0.17) < 0.035;
     const bool wing = blob(0.22, -0.07, 0.24, 0.13, -0.45) || blob(0.16, 0.16, 0.15, 0.1, 0.5);
     const bool body = blob(0, 0.03, 0.035, 0.2, 0);
-    const bool feeler = std::abs(std::hypot(u - 0.24, v + 0.16) - 0.23) < 0.014 && v < -0.2 && u < 0.2;
+    const bool feeler = std::abs(hypot(u - 0.24, v + 0.16) - 0.23) < 0.014 && v < -0.2 && u < 0.2;
     return (wing && !eye) || body || feeler ? 1 : 0;
 }
 
@@ -115,7 +122,7 @@ Vec3 stalls(Vec3 way, std::uint64_t seed)
     Vec3 light = (0.5 + 0.5 * way.y) * Vec3{0.01, 0.014, 0.03} + Vec3{0.010, 0.008, 0.010};
     for (int k = 0; k < 9; ++k) {
         const double x = r.between(-0.42, 0.42), y = r.between(-0.35, 0.45), size = r.between(0.03, 0.075), strength = r.between(0.10, 0.4);
-        const double d = std::hypot(way.x / way.z - x, way.y / way.z - y) / size;
+        const double d = hypot(way.x / way.z - x, way.y / way.z - y) / size;
         light = light + (strength / (1 + std::exp(14 * (d - 1)))) * Vec3{0.9, 0.45, 0.14};
     }
     return light;
@@ -124,18 +131,20 @@ Vec3 stalls(Vec3 way, std::uint64_t seed)
 Scene lantern(std::uint64_t seed)
 {
     Scene s;
-    s.surface = [](Vec3 p) {
+    s.surface = [](Vec3 p, bool coloured) {
         Surface all;
         // Paper over ribs, lit from within: brighter where it is seen square on, darker at the ribs.
         const double ribs = 0.012 * std::cos(28 * p.y);
         Surface paper;
         paper.distance = ellipsoid(p, {0.84, 1.0, 0.84}) + ribs;
-        const double shine = std::exp(-1.7 * (p.x * p.x + 0.9 * (p.y + 0.08) * (p.y + 0.08)));
-        const double angle = std::atan2(p.x, -p.z);
-        const bool moth = p.z < 0 && mothMark(angle * 0.9, -p.y - 0.02) > 0;
-        paper.colour = moth ? Vec3{0.30, 0.06, 0.05} : Vec3{0.9, 0.62, 0.32};
-        const double rib = 0.78 + 0.22 * std::cos(28 * p.y);
-        paper.glow = (moth ? 0.10 : 1.0) * rib * (0.16 + 1.1 * shine) * Vec3{1.0, 0.50, 0.13};
+        if (coloured) {
+            const double shine = std::exp(-1.7 * (p.x * p.x + 0.9 * (p.y + 0.08) * (p.y + 0.08)));
+            const double angle = std::atan2(p.x, -p.z);
+            const bool moth = p.z < 0 && mothMark(angle * 0.9, -p.y - 0.02) > 0;
+            paper.colour = moth ? Vec3{0.30, 0.06, 0.05} : Vec3{0.9, 0.62, 0.32};
+            const double rib = 0.78 + 0.22 * std::cos(28 * p.y);
+            paper.glow = (moth ? 0.10 : 1.0) * rib * (0.16 + 1.1 * shine) * Vec3{1.0, 0.50, 0.13};
+        }
         all = nearer(all, paper);
         for (const double side : {1.0, -1.0}) {
             Surface cap;
@@ -166,16 +175,15 @@ Scene lantern(std::uint64_t seed)
 }
 
 // Things on a table under one lamp.
-Scene onTable(const std::function<Surface(Vec3)>& thing, Vec3 table, Vec3 wall, std::uint64_t seed)
+Scene onTable(const std::function<Surface(Vec3, bool coloured)>& thing, Vec3 table, Vec3 wall, std::uint64_t seed)
 {
     Random r(seed * 31 + 9);
     Scene s;
-    s.surface = [thing, table, wall](Vec3 p) {
-        Surface all = thing(p);
+    s.surface = [thing, table, wall](Vec3 p, bool coloured) {
+        Surface all = thing(p, coloured);
         Surface ground;
         ground.distance = p.y + 1;
-        const double grain = 0.9 + 0.1 * std::sin(7 * p.z + 1.5 * std::sin(3 * p.x));
-        ground.colour = grain * table;
+        if (coloured) ground.colour = (0.9 + 0.1 * std::sin(7 * p.z + 1.5 * std::sin(3 * p.x))) * table;
         ground.gloss = 0.15;
         all = nearer(all, ground);
         Surface back;
@@ -195,7 +203,7 @@ Scene sceneOf(const std::string& name, std::uint64_t seed)
     if (name == "lantern") return lantern(seed);
     if (name == "jar")
         return onTable(
-            [](Vec3 p) {
+            [](Vec3 p, bool) {
                 Surface s;
                 s.distance = softMin(cylinder(p - Vec3{0, -0.3, 0}, 0.62, 0.7, 0.2), cylinder(p - Vec3{0, 0.62, 0}, 0.34, 0.22, 0.06), 0.2);
                 s.colour = std::abs(p.y + 0.25) < 0.1 ? Vec3{0.75, 0.7, 0.6} : p.y > 0.3 ? Vec3{0.12, 0.2, 0.32} : Vec3{0.42, 0.36, 0.28};
@@ -209,7 +217,7 @@ Scene sceneOf(const std::string& name, std::uint64_t seed)
             {0.35, 0.2, 0.12}, {0.45, 0.5, 0.52}, seed);
     if (name == "teapot")
         return onTable(
-            [](Vec3 p) {
+            [](Vec3 p, bool) {
                 Surface s;
                 double d = ellipsoid(p - Vec3{0, -0.25, 0}, {0.85, 0.72, 0.85});
                 const Vec3 q = p - Vec3{-0.92, -0.1, 0};
@@ -229,11 +237,13 @@ Scene sceneOf(const std::string& name, std::uint64_t seed)
             {0.5, 0.4, 0.3}, {0.62, 0.5, 0.36}, seed);
     if (name == "mushroom")
         return onTable(
-            [](Vec3 p) {
+            [](Vec3 p, bool coloured) {
                 Surface cap;
                 cap.distance = 0.9 * std::max(ellipsoid(p - Vec3{0, 0.25, 0}, {1.0, 0.72, 1.0}), 0.2 - p.y);
-                const double a = std::atan2(p.x, -p.z), spot = std::cos(5 * a) * std::cos(9 * p.y);
-                cap.colour = spot > 0.62 ? Vec3{0.92, 0.88, 0.78} : Vec3{0.7, 0.12, 0.07};
+                if (coloured) {
+                    const double spot = std::cos(5 * std::atan2(p.x, -p.z)) * std::cos(9 * p.y);
+                    cap.colour = spot > 0.62 ? Vec3{0.92, 0.88, 0.78} : Vec3{0.7, 0.12, 0.07};
+                }
                 cap.gloss = 0.6;
                 Surface stem;
                 stem.distance = cylinder(p - Vec3{0, -0.4, 0}, 0.26 + 0.08 * std::clamp(-p.y, 0.0, 1.0), 0.66, 0.1);
@@ -243,26 +253,26 @@ Scene sceneOf(const std::string& name, std::uint64_t seed)
             {0.2, 0.26, 0.12}, {0.24, 0.3, 0.28}, seed);
     if (name == "shell")
         return onTable(
-            [](Vec3 p) {
+            [](Vec3 p, bool coloured) {
                 Surface s;
                 const double a = std::atan2(p.x, p.y + 0.9);
                 const double fan = ellipsoid(p - Vec3{0, -0.1, 0}, {0.95, 0.85, 0.36}) + 0.03 * std::cos(22 * a);
                 s.distance = 0.7 * fan;
-                s.colour = 0.5 * (1 + std::cos(11 * std::hypot(p.x, p.y + 0.9))) > 0.45 ? Vec3{0.88, 0.66, 0.52} : Vec3{0.7, 0.38, 0.3};
+                if (coloured) s.colour = 0.5 * (1 + std::cos(11 * hypot(p.x, p.y + 0.9))) > 0.45 ? Vec3{0.88, 0.66, 0.52} : Vec3{0.7, 0.38, 0.3};
                 s.gloss = 0.5;
                 return s;
             },
             {0.72, 0.66, 0.52}, {0.3, 0.45, 0.52}, seed);
     if (name == "moon") {
         Scene s;
-        s.surface = [](Vec3 p) {
+        s.surface = [](Vec3 p, bool coloured) {
             // The roofs of the market against the sky.
             Surface all;
             for (const auto& [x, w, top] : {std::tuple{-1.5, 0.55, -0.5}, {-0.6, 0.5, -0.8}, {0.35, 0.6, -0.6}, {1.35, 0.55, -0.9}}) {
                 Surface stall;
                 const double u = std::abs(p.x - x) / w;
                 stall.distance = 0.6 * std::max({p.y - top + 0.45 * u, std::abs(p.x - x) - w, std::abs(p.z - 1) - 0.4});
-                const bool stripe = std::fmod(std::abs(p.x - x) * 9, 2.0) < 1;
+                const bool stripe = coloured && std::fmod(std::abs(p.x - x) * 9, 2.0) < 1;
                 stall.colour = stripe ? Vec3{0.16, 0.05, 0.06} : Vec3{0.2, 0.17, 0.14};
                 stall.glow = p.y < top - 0.5 ? Vec3{0.5, 0.26, 0.08} : Vec3{};
                 all = nearer(all, stall);
@@ -271,7 +281,7 @@ Scene sceneOf(const std::string& name, std::uint64_t seed)
         };
         s.lamps = {{{1.2, 4, -4}, {1.2, 1.4, 2.0}}};
         s.sky = [](Vec3, Vec3 way) {
-            const double x = way.x / way.z - 0.13, y = way.y / way.z - 0.2, d = std::hypot(x, y);
+            const double x = way.x / way.z - 0.13, y = way.y / way.z - 0.2, d = hypot(x, y);
             Vec3 c = (0.9 - way.y) * Vec3{0.02, 0.03, 0.075} + std::exp(-6 * d) * Vec3{0.12, 0.13, 0.16};
             const double sea = std::sin(9 * x + 2 * std::sin(5 * y)) * std::sin(11 * y + 3 * x);
             if (d < 0.115) c = (sea > 0.25 ? 0.62 : 0.86) * Vec3{1, 0.96, 0.84};
@@ -289,7 +299,7 @@ Vec3 normalAt(const Scene& s, Vec3 p)
     // Four samples at the corners of a tetrahedron.
     const Vec3 k[4] = {{1, -1, -1}, {-1, -1, 1}, {-1, 1, -1}, {1, 1, 1}};
     Vec3 n;
-    for (const Vec3& d : k) n = n + s.surface(p + e * d).distance * d;
+    for (const Vec3& d : k) n = n + s.surface(p + e * d, false).distance * d;
     return unit(n);
 }
 
@@ -298,7 +308,7 @@ double lit(const Scene& s, Vec3 from, Vec3 way, double far)
 {
     double least = 1;
     for (double t = 0.03; t < far;) {
-        const double d = s.surface(from + t * way).distance;
+        const double d = s.surface(from + t * way, false).distance;
         if (d < 1e-4) return 0;
         least = std::min(least, 10 * d / t);
         t += std::clamp(d, 0.02, 0.4);
@@ -311,8 +321,9 @@ Vec3 see(const Scene& s, Vec3 from, Vec3 way)
     double t = 0.5;
     for (int step = 0; step < 160 && t < 14; ++step) {
         const Vec3 p = from + t * way;
-        const Surface hit = s.surface(p);
-        if (hit.distance < 5e-4 * t) {
+        const double distance = s.surface(p, false).distance;
+        if (distance < 5e-4 * t) {
+            const Surface hit = s.surface(p, true);
             const Vec3 n = normalAt(s, p);
             Vec3 light = s.ambient * hit.colour + hit.glow;
             for (const Lamp& lamp : s.lamps) {
@@ -326,7 +337,7 @@ Vec3 see(const Scene& s, Vec3 from, Vec3 way)
             }
             return light;
         }
-        t += std::max(0.7 * hit.distance, 1e-3);
+        t += std::max(0.7 * distance, 1e-3);
     }
     return s.sky ? s.sky(from, way) : Vec3{};
 }
@@ -365,7 +376,7 @@ pixel::Picture photo(const std::string& name, const PhotoOptions& o)
     for (int y = 0; y < h; ++y)
         for (int x = 0; x < w; ++x) {
             const cv::Vec3f c = seen.at<cv::Vec3f>(y, x);
-            const double far = std::hypot((x - w / 2.0) / w, (y - h / 2.0) / h);
+            const double far = hypot((x - w / 2.0) / w, (y - h / 2.0) / h);
             std::uint8_t v[3];
             for (int k = 0; k < 3; ++k) {
                 // Falling off to the corners, film-like shoulder, shot and read noise, sRGB.

@@ -16,19 +16,29 @@ struct Field {
     int width = 0, height = 0;
     double cell = 1; // px
     Vec2 origin;
-    std::vector<float> c, s;
+    struct Mean {
+        float c = 0, s = 0;
+    };
+    std::vector<Mean> means; // side by side: each look-up reads both
 
     Vec2 cellOf(Vec2 p) const { return (p - origin) / cell; }
     // Bilinear; zero outside.
     Vec2 at(Vec2 q) const
     {
-        const double fx = std::floor(q.x), fy = std::floor(q.y);
-        const int x = static_cast<int>(fx), y = static_cast<int>(fy);
-        if (x < 0 || y < 0 || x + 1 >= width || y + 1 >= height) return {};
-        const double u = q.x - fx, v = q.y - fy;
-        const auto k = static_cast<std::size_t>(y) * static_cast<std::size_t>(width) + static_cast<std::size_t>(x), w = static_cast<std::size_t>(width);
+        if (!(q.x >= 0 && q.y >= 0 && q.x < width - 1 && q.y < height - 1)) return {};
+        const int x = static_cast<int>(q.x), y = static_cast<int>(q.y);
+        const double u = q.x - x, v = q.y - y;
+        const Mean* above = &means[static_cast<std::size_t>(y) * static_cast<std::size_t>(width) + static_cast<std::size_t>(x)];
+        const Mean* below = above + width;
         const double a = (1 - u) * (1 - v), b = u * (1 - v), d = (1 - u) * v, e = u * v;
-        return {a * c[k] + b * c[k + 1] + d * c[k + w] + e * c[k + w + 1], a * s[k] + b * s[k + 1] + d * s[k + w] + e * s[k + w + 1]};
+        return {a * above[0].c + b * above[1].c + d * below[0].c + e * below[1].c, a * above[0].s + b * above[1].s + d * below[0].s + e * below[1].s};
+    }
+    // Of the nearest cell: enough to see which axes are worth a closer look.
+    Vec2 near(Vec2 q) const
+    {
+        if (!(q.x >= 0 && q.y >= 0 && q.x < width - 1 && q.y < height - 1)) return {};
+        const Mean& m = means[static_cast<std::size_t>(q.y + 0.5) * static_cast<std::size_t>(width) + static_cast<std::size_t>(q.x + 0.5)];
+        return {m.c, m.s};
     }
 };
 
@@ -72,49 +82,58 @@ struct Finder {
         field.width = static_cast<int>(std::ceil(box.width() / field.cell)) + 17;
         field.height = static_cast<int>(std::ceil(box.height() / field.cell)) + 17;
         const auto n = static_cast<std::size_t>(field.width) * static_cast<std::size_t>(field.height);
-        field.c.assign(n, 0);
-        field.s.assign(n, 0);
+        std::vector<float> c(n, 0), s(n, 0);
         doubled.reserve(edges.size());
         for (const EdgePoint& p : edges) {
             const Vec2 d = direction(2 * p.angle) * p.weight;
             doubled.push_back(d);
             const Vec2 q = field.cellOf(p.at);
             const auto k = static_cast<std::size_t>(std::lround(q.y)) * static_cast<std::size_t>(field.width) + static_cast<std::size_t>(std::lround(q.x));
-            field.c[k] += static_cast<float>(d.x);
-            field.s[k] += static_cast<float>(d.y);
+            c[k] += static_cast<float>(d.x);
+            s[k] += static_cast<float>(d.y);
         }
-        blur(field.c, field.width, field.height, blurRadius);
-        blur(field.s, field.width, field.height, blurRadius);
+        blur(c, field.width, field.height, blurRadius);
+        blur(s, field.width, field.height, blurRadius);
+        field.means.resize(n);
+        for (std::size_t k = 0; k < n; ++k) field.means[k] = {c[k], s[k]};
     }
 
     Axis axisOf(double angle, double offset) const { return {middle + offset * perpendicular(direction(angle)), angle}; }
 
     // What every step-th edge finds at its mirror image; a direction a becomes 2 angle - a.
-    double score(double angle, double offset, std::size_t step) const
+    double score(double angle, double offset) const
+    {
+        return sumOver(angle, offset, 1, [this](Vec2 q) { return field.at(q); });
+    }
+    double roughScore(double angle, double offset, std::size_t step) const
+    {
+        return sumOver(angle, offset, step, [this](Vec2 q) { return field.near(q); });
+    }
+    template <class Found> double sumOver(double angle, double offset, std::size_t step, const Found& found) const
     {
         const Affine m = reflection(axisOf(angle, offset));
         const Vec2 turned = direction(4 * angle);
         double sum = 0;
         for (std::size_t k = 0; k < edges.size(); k += step) {
-            const Vec2 there = field.at(field.cellOf(m * edges[k].at)), d = doubled[k];
+            const Vec2 there = found(field.cellOf(m * edges[k].at)), d = doubled[k];
             sum += there.x * (turned.x * d.x + turned.y * d.y) + there.y * (turned.y * d.x - turned.x * d.y);
         }
         return sum;
     }
-    double own(std::size_t step) const
+    double own() const
     {
         double sum = 0;
-        for (std::size_t k = 0; k < edges.size(); k += step) sum += dot(field.at(field.cellOf(edges[k].at)), doubled[k]);
+        for (std::size_t k = 0; k < edges.size(); ++k) sum += dot(field.at(field.cellOf(edges[k].at)), doubled[k]);
         return sum;
     }
 
     Vote refined(Vote v, double angleStep, double offsetStep) const
     {
-        v.score = score(v.angle, v.offset, 1);
+        v.score = score(v.angle, v.offset);
         for (int k = 0; k < 60 && (angleStep > radians(0.02) || offsetStep > 0.02 * field.cell); ++k) {
             bool better = false;
             for (const auto& [da, dr] : {std::pair{angleStep, 0.0}, std::pair{-angleStep, 0.0}, std::pair{0.0, offsetStep}, std::pair{0.0, -offsetStep}}) {
-                const double s = score(v.angle + da, v.offset + dr, 1);
+                const double s = score(v.angle + da, v.offset + dr);
                 if (s <= v.score) continue;
                 v = {v.angle + da, v.offset + dr, s};
                 better = true;
@@ -214,7 +233,7 @@ std::optional<FoundAxis> findAxis(const std::vector<EdgePoint>& edges)
     for (double angle = 0; angle < pi - 1e-9; angle += angleStep) {
         Vote best;
         for (double offset = -0.5 * coarse.reach; offset <= 0.5 * coarse.reach; offset += offsetStep) {
-            const double s = coarse.score(angle, offset, step);
+            const double s = coarse.roughScore(angle, offset, step);
             if (s > best.score) best = {angle, offset, s};
         }
         votes.push_back(best);
@@ -233,11 +252,11 @@ std::optional<FoundAxis> findAxis(const std::vector<EdgePoint>& edges)
     if (!best) return std::nullopt;
     const Finder fine(edges, 1, box);
     const Vote last = fine.refined(*best, radians(0.5), 0.5 * fine.field.cell);
-    const double own = coarse.own(1);
+    const double own = coarse.own();
     FoundAxis found;
     found.axis = coarse.axisOf(last.angle, last.offset);
     found.axis.angle = lineAngle(found.axis.angle);
-    found.confidence = own > 0 ? std::clamp(coarse.score(last.angle, last.offset, 1) / own, 0.0, 1.0) : 0;
+    found.confidence = own > 0 ? std::clamp(coarse.score(last.angle, last.offset) / own, 0.0, 1.0) : 0;
     return found;
 }
 

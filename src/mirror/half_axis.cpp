@@ -6,6 +6,7 @@
 #include <array>
 #include <cmath>
 #include <limits>
+#include <utility>
 
 namespace softrope::mirror {
 
@@ -303,12 +304,23 @@ std::vector<FoundAxis> halfAxes(const Paths& lines, const std::optional<Box>& pa
     for (int degree = 0; degree < 360; degree += 2) {
         Support s{d.box.centre(), direction(radians(degree))};
         for (std::size_t i = 0; i < d.samples.size(); ++i) offsets[i] = {s.offset(d.samples[i].at), d.samples[i].weight};
-        std::sort(offsets.begin(), offsets.end());
+        // Only the outermost are looked at: the rest is put in order when they turn out to be too few.
+        std::size_t inOrder = offsets.size() / 8;
+        const auto order = [&](std::size_t from, std::size_t to) {
+            const auto at = [&](std::size_t k) { return offsets.begin() + static_cast<std::ptrdiff_t>(k); };
+            std::nth_element(at(from), at(to), offsets.end());
+            std::sort(at(from), at(to));
+        };
+        order(0, inOrder);
         // The outermost place where much lies in one row: a drawn axis; and the outermost place at all.
         double passed = 0, most = 0, best = offsets.front().first;
         for (std::size_t i = 0, j = 0; i < offsets.size() && passed <= tuned::beyond * d.ink; ++i) {
             double sum = 0;
-            while (j < offsets.size() && offsets[j].first < offsets[i].first + near) ++j;
+            while (true) {
+                if (j == inOrder && j < offsets.size()) order(std::exchange(inOrder, offsets.size()), offsets.size());
+                if (j == offsets.size() || offsets[j].first >= offsets[i].first + near) break;
+                ++j;
+            }
             for (std::size_t k = i; k < j; ++k) sum += offsets[k].second;
             if (sum > most) {
                 most = sum;

@@ -147,6 +147,31 @@ TEST_CASE("an owner that is gone is not told, and work that had not begun does n
     hand::settle(20);
 }
 
+TEST_CASE("work that is begun anew whenever it was stopped ends all the same when everything is stopped")
+{
+    app::Jobs jobs;
+    QObject owner;
+    app::Latest<int, int> latest(jobs, &owner);
+    std::atomic<int> begun{0};
+    std::function<void()> want = [&] {
+        latest.want(
+            1,
+            [&](const app::Progress& p) {
+                ++begun;
+                while (!p.cancelled()) rest(1);
+                return 1;
+            },
+            [](int) {}, [&] { want(); });
+    };
+    want();
+    REQUIRE(waitFor([&] { return begun == 1; }));
+    jobs.stop();
+    REQUIRE(jobs.waitForAll(5000));
+    hand::settle(30); // what came of it is told, and asks for more
+    CHECK(jobs.waitForAll(0));
+    CHECK(begun == 1);
+}
+
 TEST_CASE("an act whose document changes under it is made from the new one, and another is refused meanwhile")
 {
     app::Session session;

@@ -26,15 +26,18 @@ namespace {
 
 void bringLantern(app::Window& w)
 {
-    demo::PhotoOptions o;
-    o.width = 320;
-    o.seed = 3;
-    auto file = std::make_shared<art::PictureFile>();
-    const pixel::Picture p = demo::photo("lantern", o);
-    file->bytes = files::writeJpeg(p, 82);
-    file->format = "jpeg";
-    file->width = p.width;
-    file->height = p.height;
+    static const std::shared_ptr<const art::PictureFile> file = [] {
+        demo::PhotoOptions o;
+        o.width = 320;
+        o.seed = 3;
+        auto made = std::make_shared<art::PictureFile>();
+        const pixel::Picture p = demo::photo("lantern", o);
+        made->bytes = files::writeJpeg(p, 82);
+        made->format = "jpeg";
+        made->width = p.width;
+        made->height = p.height;
+        return made;
+    }();
     art::Sheet sheet;
     sheet.width = 640;
     sheet.height = 800;

@@ -87,7 +87,7 @@ TEST_CASE("a recipe makes coloured shapes of the scanned half of a moth")
     // What is there is not written over unasked.
     CHECK(desk.make(recipe) == 3);
     CHECK(desk.told()["problem"].get<std::string>().find("--replace") != std::string::npos);
-    CHECK(desk.make(recipe, "--replace") == 0);
+    CHECK(desk.make({{"picture", "page.png"}, {"steps", {{{"do", "clean"}}, save}}}, "--replace") == 0);
 }
 
 TEST_CASE("the worked example of the README does what it says")

@@ -53,7 +53,7 @@ TEST_CASE("bytes changed, dropped and doubled at random")
 {
     strokes::Random r(99);
     int opened = 0;
-    for (int round = 0; round < 3000; ++round) {
+    for (int round = 0; round < 1200; ++round) {
         const SvgResult out = readSvg(broken(drawing, r));
         if (!out.ok()) {
             CHECK_FALSE(out.problem.empty());
@@ -65,7 +65,7 @@ TEST_CASE("bytes changed, dropped and doubled at random")
         REQUIRE(again.ok());
         REQUIRE(again.document.layers.size() == out.document.layers.size());
     }
-    CHECK(opened > 500);
+    CHECK(opened > 200);
 }
 
 TEST_CASE("random path data never breaks, and what was read reads the same again")

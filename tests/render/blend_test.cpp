@@ -366,7 +366,7 @@ TEST_CASE("foreign drawings with clips, blends, opacity, gradients and blur look
     };
     const char* const modes[] = {"multiply", "screen", "overlay", "darken", "lighten", "soft-light", "hard-light", "difference", "luminosity", "hue"};
     double total = 0;
-    constexpr int drawings = 30;
+    constexpr int drawings = 15;
     const Folder f;
     for (int k = 0; k < drawings; ++k) {
         std::ostringstream defs, body;

@@ -47,6 +47,10 @@ Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneD
     area_->setFrameShape(QFrame::NoFrame);
     area_->setWidgetResizable(true);
     area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* holder = new QWidget(area_->viewport());
+    bodies_ = new QVBoxLayout(holder);
+    bodies_->setContentsMargins(0, 0, 0, 0);
+    area_->setWidget(holder);
     column->addWidget(area_, 1);
     bottom_ = new QWidget;
     row_ = new QBoxLayout(QBoxLayout::LeftToRight, bottom_);
@@ -134,12 +138,18 @@ void Card::rebuild()
     page_ = pageFor(c);
     key_ = page_->key(c);
     constexpr int margins = 26; // left and right of the fields
-    fields_ = std::make_unique<Fields>(at_, area_->viewport()->width() - margins - area_->verticalScrollBar()->sizeHint().width());
+    // The old body may hold the widget whose signal is being handled: it is let go later.
+    if (fields_) {
+        QWidget* old = fields_->body();
+        bodies_->removeWidget(old);
+        old->hide();
+        old->deleteLater();
+    }
+    fields_ = std::make_unique<Fields>(at_, area_->viewport()->width() - margins - area_->verticalScrollBar()->sizeHint().width(), area_->widget());
     page_->build(*fields_, c);
     fields_->stretch();
-    // The old body may hold the widget whose signal is being handled: it is let go later.
-    if (QWidget* old = area_->takeWidget()) old->deleteLater();
-    area_->setWidget(fields_->body());
+    bodies_->addWidget(fields_->body());
+    fields_->body()->show();
     fields_->update();
     updateBottom();
 }

@@ -35,6 +35,7 @@ private:
     CardPage::Key key_;
     std::unique_ptr<Fields> fields_;
     QScrollArea* area_;
+    QVBoxLayout* bodies_; // the body in force
     QWidget* bottom_;
     QBoxLayout* row_;
     QLabel* bottomText_;

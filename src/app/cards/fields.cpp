@@ -61,8 +61,9 @@ QString brokenTo(const QString& text, const QFont& font, int room)
 
 } // namespace
 
-Fields::Fields(CardDesk& at_, int room) : at(at_), room_(room), body_(new QWidget), column_(new QVBoxLayout(body_))
+Fields::Fields(CardDesk& at_, int room, QWidget* parent) : at(at_), room_(room), body_(new QWidget(parent)), column_(new QVBoxLayout(body_))
 {
+    body_->hide();
     column_->setContentsMargins(14, 11, 12, 12);
     column_->setSpacing(7);
 }

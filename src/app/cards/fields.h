@@ -63,11 +63,12 @@ struct NumberRange {
 
 class Fields {
 public:
-    // Laid out in a new body; `room` px stand side by side.
-    Fields(CardDesk& at, int room);
+    // Laid out in a new body, hidden as yet; `room` px stand side by side. The body belongs to `parent` from the start: the style sheet
+    // is gone through anew for everything in a widget that changes its parent.
+    Fields(CardDesk& at, int room, QWidget* parent);
 
     CardDesk& at;
-    QWidget* body() const { return body_; } // the card takes it over
+    QWidget* body() const { return body_; }
     // Called now and after every change of the document.
     void follow(std::function<void()> update) { updates_.push_back(std::move(update)); }
     void update() const;

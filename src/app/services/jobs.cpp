@@ -49,6 +49,7 @@ void Jobs::start(Lane lane, const Progress& progress, bool ofPiece, std::functio
 {
     {
         const std::lock_guard lock(mutex_);
+        if (over_) return; // what is begun anew whenever it was stopped would never end
         stops_.erase(std::remove_if(stops_.begin(), stops_.end(), [](const Stop& s) { return s.flag.expired(); }), stops_.end());
         stops_.push_back({progress.stopped, ofPiece});
     }
@@ -98,6 +99,7 @@ void Jobs::nextPiece()
 void Jobs::stop()
 {
     const std::lock_guard lock(mutex_);
+    over_ = true;
     for (const Stop& s : stops_)
         if (const auto flag = s.flag.lock()) flag->store(true);
     for (QThreadPool& lane : lanes_) lane.clear();

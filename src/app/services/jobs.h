@@ -64,7 +64,7 @@ public:
     // Another piece is open: results that belonged to the last one are dropped, and its work is told to stop.
     void nextPiece();
     quint64 piece() const { return piece_; }
-    // Tells all work to stop; what has not begun will not.
+    // The end: tells all work to stop; what has not begun will not, nor what is wanted from now on.
     void stop();
     // Waits until the lane is empty; false after so many ms.
     bool waitFor(Lane lane, int ms = -1);
@@ -86,6 +86,7 @@ private:
         bool ofPiece = false;
     };
     std::vector<Stop> stops_; // of all that is queued or runs
+    bool over_ = false;
 
     void start(Lane lane, const Progress& progress, bool ofPiece, std::function<void()> body);
     void deliver(std::function<void()> act);

@@ -55,7 +55,7 @@ void Keeper::keep(std::function<void(bool)> then)
             // Only what is decoded already: a small picture is not worth waiting for.
             o.pictures = [pictures](const art::Reference& r) { return pictures->get(r); };
             const pixel::Picture small = render::renderSheet(d, 240, o);
-            const files::FileResult r = recovery->write(d, original, files::writePng(small));
+            const files::FileResult r = recovery->write(d, original, files::writePng(small, 96, files::Packing::quick));
             return Kept{QString::fromStdString(r.problem), recovery->written()};
         },
         [this, d = session_.document(), piece = session_.piece(), then](const std::optional<Kept>& k) {

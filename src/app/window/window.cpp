@@ -103,7 +103,15 @@ Window::Window()
     });
     replay_ = new Replay(*canvas_);
 
-    menu_ = new QMenuBar;
+    // From the outside in, each with its parent from the start: the style sheet is gone through anew for everything in a widget that
+    // changes its parent.
+    auto* top = new QWidget(this);
+    across_ = new QSplitter(Qt::Horizontal, this);
+    auto* benchColumn = new QWidget(across_);
+    auto* side = new QWidget(across_);
+    down_ = new QSplitter(Qt::Vertical, side);
+
+    menu_ = new QMenuBar(top);
     menu_->setFont(typeface("body"));
     menu_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
     title_ = new QLabel;
@@ -120,7 +128,6 @@ Window::Window()
     redo_->setAccessibleName(tr("Redo"));
     export_->setToolTip(tr("SVG, PDF or PNG"));
     tellKeysOf(export_, "export");
-    auto* top = new QWidget;
     top->setFixedHeight(32);
     auto* topRow = new QHBoxLayout(top);
     topRow->setContentsMargins(8, 1, 12, 1);
@@ -131,39 +138,31 @@ Window::Window()
     topRow->addWidget(redo_);
     topRow->addWidget(export_);
 
-    course_ = new Course;
-    tray_ = new Tray(*canvas_);
+    course_ = new Course(this);
+    tray_ = new Tray(*canvas_, benchColumn);
     shelf_ = new ProofShelf(session_, proofing_);
     shelf_->hide();
-    card_ = new Card(session_, *canvas_, tracer_, areas_, desk_, survey_, proofing_);
-    layers_ = new LayerList(session_);
-    strip_ = new ReadingStrip;
+    card_ = new Card(session_, *canvas_, tracer_, areas_, desk_, survey_, proofing_, down_);
+    layers_ = new LayerList(session_, down_);
+    strip_ = new ReadingStrip(this);
     sight_ = new SightLine(*canvas_);
     notices_ = new Notices(canvas_);
 
-    auto* benchColumn = new QWidget;
     auto* bench = new QVBoxLayout(benchColumn);
     bench->setContentsMargins(0, 0, 0, 0);
     bench->setSpacing(0);
     bench->addWidget(canvas_, 1);
     bench->addWidget(shelf_);
     bench->addWidget(tray_);
-    down_ = new QSplitter(Qt::Vertical);
-    down_->addWidget(card_);
-    down_->addWidget(layers_);
     down_->setHandleWidth(8);
     down_->setStretchFactor(0, 1);
     down_->setStretchFactor(1, 0);
     down_->setChildrenCollapsible(false);
-    auto* side = new QWidget;
     auto* sideColumn = new QVBoxLayout(side);
     sideColumn->setContentsMargins(8, 10, 10, 8);
     sideColumn->addWidget(down_);
     side->setMinimumWidth(264);
     side->setMaximumWidth(420);
-    across_ = new QSplitter(Qt::Horizontal);
-    across_->addWidget(benchColumn);
-    across_->addWidget(side);
     across_->setStretchFactor(0, 1);
     across_->setStretchFactor(1, 0);
     across_->setHandleWidth(3);

@@ -151,7 +151,7 @@ void Window::bringPages(const QString& name, const std::shared_ptr<const std::ve
                 g.name = pages > 1 ? tr("%1, page %2").arg(name).arg(page + 1) : name;
                 g.problem = QString::fromStdString(r.problem);
                 if (r.ok()) {
-                    auto bytes = files::writePng(r.picture, r.dotsPerInch);
+                    auto bytes = files::writePng(r.picture, r.dotsPerInch, files::Packing::quick);
                     take(g, std::move(bytes), r.format, std::move(r.picture));
                 }
                 all.push_back(std::move(g));
@@ -193,7 +193,7 @@ void Window::scanPage(const QString& id, int dotsPerInch, quint64 seed)
             demo::Scan s = demo::scan(page, o);
             Brought g;
             if (s.picture.empty()) return g;
-            auto bytes = files::writePng(s.picture, dotsPerInch);
+            auto bytes = files::writePng(s.picture, dotsPerInch, files::Packing::quick);
             take(g, std::move(bytes), "png", std::move(s.picture));
             return g;
         },
