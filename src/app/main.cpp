@@ -79,7 +79,7 @@ int main(int argc, char** argv)
     if (wh.size() == 2 && wh[0].toInt() > 0 && wh[1].toInt() > 0)
         window.resize(wh[0].toInt(), wh[1].toInt());
     else
-        window.resize(QSettings().value("window/size", QSize(1280, 800)).toSize());
+        window.resize(QSettings().value("window/size", QSize(1280, 800)).toSize().boundedTo({16384, 16384}));
     window.show();
     const bool picture = parser.isSet("screenshot");
     // One command after the other; each waits for long work of the one before.

@@ -1,5 +1,6 @@
 #include "app/canvas/canvas.h"
 
+#include "app/theme/kept_number.h"
 #include "art/tree.h"
 
 #include <QSettings>
@@ -30,7 +31,7 @@ Canvas::Canvas(Session& session, QWidget* parent) : QWidget(parent), session_(se
     });
     look_.colour = art::Colour{0x1C, 0x2E, 0x2A};
     const QSettings kept;
-    look_.width = std::clamp(kept.value("look/width", 6.0).toDouble(), 0.1, 1000.0);
+    look_.width = keptNumber("look/width", 6, 0.1, 1000);
     snapping_ = kept.value("snapping", true).toBool();
     connect(&session_, &Session::documentChanged, this, [this] {
         instead_.reset();
@@ -154,7 +155,7 @@ double Canvas::kept(const char* key, double otherwise) const
 {
     const auto at = settings_.find(QString(key));
     if (at != settings_.end()) return at->second;
-    return QSettings().value(QString("tools/") + key, otherwise).toDouble();
+    return keptNumber(QString("tools/") + key, otherwise, -1e300, 1e300); // its own range is the setting's
 }
 
 void Canvas::keep(const char* key, double value)

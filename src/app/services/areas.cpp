@@ -1,6 +1,7 @@
 #include "app/services/areas.h"
 
 #include "app/services/jobs.h"
+#include "app/theme/kept_number.h"
 #include "curve/curve.h"
 
 #include <QSettings>
@@ -11,9 +12,8 @@ namespace softrope::app {
 
 Areas::Areas(Session& session) : session_(session), map_(planar::build({})), widening_(session.jobs(), this)
 {
-    const QSettings kept;
-    gap_ = std::clamp(kept.value("areas/gap", 2.0).toDouble(), 0.0, 20.0);
-    thin_ = std::clamp(kept.value("areas/thinnest", 1.0).toDouble(), 0.0, 20.0);
+    gap_ = keptNumber("areas/gap", 2, 0, 20);
+    thin_ = keptNumber("areas/thinnest", 1, 0, 20);
     connect(&session_, &Session::started, this, [this] {
         waiting_ = {};
         closed_.clear();

@@ -1,5 +1,7 @@
 #include "app/services/pens.h"
 
+#include "app/theme/kept_number.h"
+
 #include <QSettings>
 
 #include <algorithm>
@@ -50,8 +52,7 @@ double touchOf(qint64 pen)
 {
     const auto known = touches().find(pen);
     if (known != touches().end()) return known->second;
-    const double kept = QSettings().value(keyOf(pen), 0.0).toDouble();
-    return touches()[pen] = std::isfinite(kept) ? std::clamp(kept, -1.0, 1.0) : 0;
+    return touches()[pen] = keptNumber(keyOf(pen), 0, -1, 1);
 }
 
 void setTouch(qint64 pen, double touch)

@@ -1,6 +1,7 @@
 #include "app/services/tracer.h"
 
 #include "app/services/in_hand.h"
+#include "app/theme/kept_number.h"
 #include "art/page.h"
 
 #include <QSettings>
@@ -14,16 +15,15 @@ using curve::Vec2;
 
 Tracer::Tracer(Session& session, QObject* parent) : QObject(parent), session_(session), tracing_(session.jobs(), this)
 {
-    const QSettings kept;
-    settings_.slack = std::clamp(kept.value("trace/slack", 0.8).toDouble(), 0.05, 50.0);
-    settings_.smallestSpeck = std::max(0.0, kept.value("trace/speck", 8).toDouble());
-    settings_.smallestHole = std::max(0.0, kept.value("trace/hole", 8).toDouble());
-    settings_.smoothing = std::clamp(kept.value("trace/smoothing", 0).toDouble(), 0.0, 10.0);
-    settings_.gather = std::clamp(kept.value("trace/gather", 1).toDouble(), 0.0, 3.0);
-    settings_.shortest = std::max(0.0, kept.value("trace/shortest", 6).toDouble());
-    settings_.count = std::clamp(kept.value("trace/count", 5).toInt(), 2, 16);
-    settings_.crisp = std::clamp(kept.value("trace/crisp", -1).toDouble(), -1.0, 1.0);
-    settings_.lightness = kept.value("trace/lightness", false).toBool();
+    settings_.slack = keptNumber("trace/slack", 0.8, 0.05, 50);
+    settings_.smallestSpeck = keptNumber("trace/speck", 8, 0, 1e9);
+    settings_.smallestHole = keptNumber("trace/hole", 8, 0, 1e9);
+    settings_.smoothing = keptNumber("trace/smoothing", 0, 0, 10);
+    settings_.gather = keptNumber("trace/gather", 1, 0, 3);
+    settings_.shortest = keptNumber("trace/shortest", 6, 0, 1e9);
+    settings_.count = static_cast<int>(keptNumber("trace/count", 5, 2, 16));
+    settings_.crisp = keptNumber("trace/crisp", -1, -1, 1);
+    settings_.lightness = QSettings().value("trace/lightness", false).toBool();
     // A picture that was still being decoded is traced when it is there.
     connect(&session_.pictures(), &PictureStore::ready, this, [this] {
         if (active_ && found_.empty() && !working()) restart();

@@ -201,7 +201,8 @@ std::vector<NamedSwell> swellLibrary()
                                 {tr("Pointed"), {{{0.5, 1}}, 0.3, 0.3}, false},
                                 {tr("Waist"), {{{0, 1.1}, {0.5, 0.5}, {1, 1.1}}, 0, 0}, false}};
     QSettings kept;
-    const int n = kept.beginReadArray("swells");
+    constexpr int most = 500; // the file says how many there are, and is not to be trusted
+    const int n = std::min(kept.beginReadArray("swells"), most);
     for (int i = 0; i < n; ++i) {
         kept.setArrayIndex(i);
         NamedSwell s{kept.value("name").toString(), {}, true};

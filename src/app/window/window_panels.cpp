@@ -417,7 +417,8 @@ bool Window::recallView(const QString& path)
     v.zoom = zoom;
     v.centre = centre;
     v.show = static_cast<Show>(std::clamp(was[4].toInt(), 0, 2));
-    v.veil = std::clamp(was[5].toDouble(), 0.0, 1.0);
+    const double veil = was[5].toDouble();
+    v.veil = std::isfinite(veil) ? std::clamp(veil, 0.0, 1.0) : v.veil;
     v.referenceHidden = was[6].toBool();
     const double turn = was.size() > 7 ? was[7].toDouble() : 0;
     v.turn = std::isfinite(turn) ? std::remainder(turn, 2 * curve::pi) : 0;

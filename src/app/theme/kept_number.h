@@ -1,0 +1,11 @@
+// Numbers among the settings. The file they are kept in can be changed by hand, damaged, or come from another version.
+#pragma once
+
+#include <QString>
+
+namespace softrope::app {
+
+// The number that is kept as `key`, brought into least..most; `otherwise` when there is none, or no finite one.
+double keptNumber(const QString& key, double otherwise, double least, double most);
+
+} // namespace softrope::app
