@@ -101,4 +101,10 @@ TEST_CASE("no drawing makes the program call the network")
         CHECK(WIFEXITED(end));
         CHECK(WEXITSTATUS(end) < 90); // it was run
     }
+    // The window too, with the drawing opened, gone through in several steps and its way of working shown.
+    const int end = endOf({"/usr/bin/env", "QT_QPA_PLATFORM=offscreen", "XDG_CONFIG_HOME=" + f.at("config"), "XDG_STATE_HOME=" + f.at("state"), SOFT_ROPE_APP,
+                           "--own-process", "--run", "step-build,step-colour,step-proof,step-place,job", "--screenshot", f.at("window.png"), f.at("far.svg")});
+    CHECK(WIFEXITED(end));
+    CHECK(WEXITSTATUS(end) == 0);
+    CHECK(files::readPictureFile(f.at("window.png")).ok());
 }
