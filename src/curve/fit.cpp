@@ -72,10 +72,11 @@ Fit fitOnce(const std::vector<Vec2>& raw, bool closed, const FitOptions& options
     const double noise = noiseOf(s, 5 * options.grain);
     std::vector<Corner> corners = findCorners(s, {options.grain, options.rounding, options.cornerFrom});
     // Two beginnings, a careful and a daring one: neither is best on every line, the better result is kept. A line of many pieces is dear
-    // to fit twice, and evens out over its length anyway. Without evenness (the borders of a photo's tones) the daring one goes first: it
-    // leaves fewer nodes to try out, and on lines of more than a dozen pieces the other hardly ever won.
-    const std::array<double, 2> beginnings = options.fair ? std::array{0.85, 1.7} : std::array{1.7, 0.85};
-    const std::size_t oneIsEnough = options.fair ? 40 : 14; // pieces
+    // to fit twice, and evens out over its length anyway. Where neither evenness nor every point counts (the borders of a photo's tones)
+    // the daring one goes first: it leaves fewer nodes to try out, and on lines of more than a dozen pieces the other hardly ever won.
+    const bool many = !options.fair && !options.strict;
+    const std::array<double, 2> beginnings = many ? std::array{1.7, 0.85} : std::array{0.85, 1.7};
+    const std::size_t oneIsEnough = many ? 14 : 40; // pieces
     std::optional<Chain> best;
     std::vector<float> bestWeight;
     for (const double daring : beginnings) {

@@ -116,7 +116,7 @@ private:
 // Where there are pixels, of a page drawn small.
 Box seenPart(const std::string& xml, const Box& page)
 {
-    constexpr double side = 384;
+    constexpr double side = 256; // px
     const double scale = side / std::max(page.width(), page.height());
     const int w = std::max(1, static_cast<int>(std::ceil(page.width() * scale))), h = std::max(1, static_cast<int>(std::ceil(page.height() * scale)));
     SurfaceHandle image(cairo_image_surface_create(CAIRO_FORMAT_ARGB32, w, h));
@@ -246,11 +246,12 @@ void paintOnPixels(cairo_t* cr, const art::Island& island)
 
 std::optional<Box> islandBox(const std::string& xml)
 {
-    // Any page does: what lies beyond it counts too. Pictures are not counted by librsvg: rectangles in their places are.
+    // Any page does, since what lies beyond it counts too; for masks and filters librsvg makes pixels of its size. Pictures are not counted by librsvg:
+    // rectangles in their places are.
     std::string counted = xml;
     for (std::size_t at = counted.find("<image "); at != std::string::npos; at = counted.find("<image ", at)) counted.replace(at, 6, "<rect ");
     for (std::size_t at = counted.find("</image>"); at != std::string::npos; at = counted.find("</image>", at)) counted.replace(at, 8, "</rect>");
-    const std::optional<Box> ink = Drawing(counted, 1000, 1000, {}).ink();
+    const std::optional<Box> ink = Drawing(counted, 16, 16, {}).ink();
     if (!ink || ink->empty()) return ink;
     if (!has(xml, "<filter") && !has(xml, "<mask") && !has(xml, "<marker"))
         return ink->grown(1e-9 * std::max(ink->width(), ink->height())); // one of no width is there too
