@@ -130,6 +130,8 @@ QMenuBar::item:selected { background: %5; }
 QLineEdit, QSpinBox, QDoubleSpinBox, QComboBox, QPushButton#typeface { background: %4; color: %2; border: 1px solid %3; border-radius: 5px; padding: 3px 7px; min-height: 20px; selection-background-color: %8; selection-color: %9; }
 QPushButton#typeface { text-align: left; }
 QLineEdit:focus, QComboBox:focus, QPushButton#typeface:focus { border: 2px solid %10; padding: 2px 6px; }
+QComboBox::drop-down { border: none; width: 22px; }
+QComboBox::down-arrow { image: url(:/style/unfold-on-%11.svg); width: 12px; height: 12px; }
 QComboBox QAbstractItemView { background: %4; color: %2; selection-background-color: %5; selection-color: %2; border: 1px solid %3; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; }
 QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
@@ -142,7 +144,7 @@ QListView::item:selected { background: %5; color: %2; }
 )")
         .arg(p.card.name(), p.text.name(), p.lineStrong.name(), p.card.name(), p.cardInset.name(), p.disabledText.name(), p.line.name(), p.accent.name(),
              p.onAccent.name())
-        .arg(p.focusRing.name());
+        .arg(p.focusRing.name(), p.card.lightness() < p.text.lightness() ? QString("dark") : QString("light"));
 }
 
 } // namespace
