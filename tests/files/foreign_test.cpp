@@ -197,9 +197,10 @@ TEST_CASE("an island is moved, sized, turned and hidden like anything else, and 
     const curve::Box box = art::bounds(lamp);
     CHECK(box.min.x == Approx(40).margin(2));
     CHECK(box.max.y == Approx(160).margin(2));
-    d = art::transformed(d, {lamp.id}, curve::translation({150, 60}) * curve::scaling(0.5, 0.5));
-    CHECK(art::bounds(*d.item(lamp.id)).centre().x == Approx(200).margin(2));
-    d = art::withCopies(d, {lamp.id}).document;
+    const art::Id id = lamp.id;
+    d = art::transformed(d, {id}, curve::translation({150, 60}) * curve::scaling(0.5, 0.5));
+    CHECK(art::bounds(*d.item(id)).centre().x == Approx(200).margin(2));
+    d = art::withCopies(d, {id}).document;
     const outside::Folder f;
     const std::string clean = files::writeCleanSvg(d);
     CHECK(outside::differenceOffEdges(render::renderSheet(d, 400, {}), byOthers(f, clean)) <= 0.3);
@@ -208,7 +209,7 @@ TEST_CASE("an island is moved, sized, turned and hidden like anything else, and 
     for (std::size_t at = clean.find(" id=\""); at != std::string::npos; at = clean.find(" id=\"", at + 1))
         CHECK(names.insert(clean.substr(at + 5, clean.find('"', at + 5) - at - 5)).second);
     CHECK(files::readSvg(files::writeWorkingSvg(d)).document == d);
-    const art::Document hidden = art::withTraits(d, {lamp.id}, {.shown = false});
+    const art::Document hidden = art::withTraits(d, {id}, {.shown = false});
     CHECK(files::readSvg(files::writeWorkingSvg(hidden)).document == hidden);
 }
 
