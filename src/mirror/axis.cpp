@@ -33,7 +33,7 @@ struct Field {
         const double a = (1 - u) * (1 - v), b = u * (1 - v), d = (1 - u) * v, e = u * v;
         return {a * above[0].c + b * above[1].c + d * below[0].c + e * below[1].c, a * above[0].s + b * above[1].s + d * below[0].s + e * below[1].s};
     }
-    // Of the nearest cell: enough to see which axes are worth a closer look.
+    // Of the nearest cell.
     Vec2 near(Vec2 q) const
     {
         if (!(q.x >= 0 && q.y >= 0 && q.x < width - 1 && q.y < height - 1)) return {};
@@ -100,15 +100,16 @@ struct Finder {
 
     Axis axisOf(double angle, double offset) const { return {middle + offset * perpendicular(direction(angle)), angle}; }
 
-    // What every step-th edge finds at its mirror image; a direction a becomes 2 angle - a.
     double score(double angle, double offset) const
     {
         return sumOver(angle, offset, 1, [this](Vec2 q) { return field.at(q); });
     }
+    // To see which axes are worth that.
     double roughScore(double angle, double offset, std::size_t step) const
     {
         return sumOver(angle, offset, step, [this](Vec2 q) { return field.near(q); });
     }
+    // What every step-th edge finds at its mirror image; a direction a becomes 2 angle - a.
     template <class Found> double sumOver(double angle, double offset, std::size_t step, const Found& found) const
     {
         const Affine m = reflection(axisOf(angle, offset));
