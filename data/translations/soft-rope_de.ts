@@ -720,6 +720,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n gradient(s) over the bounds of a turned shape (some programs measure those larger)</source>
+   <translation>
+    <numerusform>%n Verlauf über den Grenzen einer gedrehten Form (manche Programme messen sie größer)</numerusform>
+    <numerusform>%n Verläufe über den Grenzen gedrehter Formen (manche Programme messen sie größer)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n group(s) nested deeper than %1 (flattened)</source>
    <translation>
     <numerusform>%n Gruppe tiefer als %1 verschachtelt (geglättet)</numerusform>

@@ -256,6 +256,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n gradient(s) over the bounds of a turned shape (some programs measure those larger)</source>
+   <translation>
+    <numerusform>%n gradient over the bounds of a turned shape (some programs measure those larger)</numerusform>
+    <numerusform>%n gradients over the bounds of a turned shape (some programs measure those larger)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n group(s) nested deeper than %1 (flattened)</source>
    <translation>
     <numerusform>%n group nested deeper than %1 (flattened)</numerusform>

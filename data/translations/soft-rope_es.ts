@@ -720,6 +720,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n gradient(s) over the bounds of a turned shape (some programs measure those larger)</source>
+   <translation>
+    <numerusform>%n degradado sobre los límites de una forma girada (algunos programas los miden más grandes)</numerusform>
+    <numerusform>%n degradados sobre los límites de formas giradas (algunos programas los miden más grandes)</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n group(s) nested deeper than %1 (flattened)</source>
    <translation>
     <numerusform>%n grupo anidado a más de %1 (aplanado)</numerusform>

@@ -290,7 +290,7 @@ Act inksStep(Members& m, const std::string& folder)
     if (const Json* areas = m.find("areas")) {
         if (!areas->is_object()) m.wrong("areas", "must be an object of numbers and inks, {\"1\": \"Moss\"}");
         for (const auto& [number, ink] : areas->items()) {
-            const auto which = std::find_if(wanted.begin(), wanted.end(), [&](const WantedInk& i) { return ink == i.name; });
+            const auto which = std::find_if(wanted.begin(), wanted.end(), [&name = ink](const WantedInk& i) { return name == i.name; });
             if (which == wanted.end()) m.wrong("areas", "names an ink that is not there: " + ink.dump());
             named.emplace_back("Area " + number, static_cast<std::size_t>(which - wanted.begin()));
         }

@@ -65,6 +65,12 @@ struct Gradients::Said {
     bool linear = true, byLight = false;
     std::vector<art::GradientStop> stops;
     std::map<std::string, std::string> values; // of attributes, its own or of the one it refers to
+
+    bool byBounds() const
+    {
+        const auto units = values.find("gradientUnits");
+        return units == values.end() || units->second != "userSpaceOnUse";
+    }
 };
 
 std::shared_ptr<const Gradients::Said> Gradients::gathered(const std::string& name, const StyleSheet* sheet) const
@@ -86,6 +92,12 @@ std::shared_ptr<const Gradients::Said> Gradients::gathered(const std::string& na
     return out->stops.empty() ? nullptr : out;
 }
 
+bool Gradients::isByBounds(const std::string& name) const
+{
+    const auto known = said_.find(name);
+    return known != said_.end() && known->second && known->second->byBounds();
+}
+
 art::Shared<Gradient> Gradients::of(const std::string& name, const curve::Box& bounds, const Affine& toSheet, const Style& style)
 {
     auto known = said_.find(name);
@@ -100,7 +112,7 @@ art::Shared<Gradient> Gradients::of(const std::string& name, const curve::Box& b
     g->byLight = said.byLight;
     g->kind = said.linear ? Gradient::Kind::linear : Gradient::Kind::radial;
     g->stops = said.stops;
-    const bool own = value("gradientUnits") == "userSpaceOnUse";
+    const bool own = !said.byBounds();
     const std::string spread = value("spreadMethod");
     g->spread = spread == "reflect" ? Gradient::Spread::reflect : spread == "repeat" ? Gradient::Spread::repeat : Gradient::Spread::pad;
     // Where nothing is said, a share of the view or of the bounds (SVG 1.1, 13.2.2).

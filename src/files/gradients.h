@@ -20,6 +20,9 @@ public:
     // of that name, or it has no stops.
     art::Shared<art::Gradient> of(const std::string& name, const curve::Box& bounds, const curve::Affine& toSheet, const Style& style);
 
+    // Whether the gradient of that name, once asked for, is measured by the bounds of the shape it paints.
+    bool isByBounds(const std::string& name) const;
+
 private:
     struct Said;
     const Named& named_;

@@ -241,20 +241,23 @@ private:
         const double phi = curve::radians(*turn0);
         const curve::Affine back = curve::rotation(-phi);
         const Vec2 h = back * ((here_ - *end) * 0.5);
-        const double lambda = h.x * h.x / (rx * rx) + h.y * h.y / (ry * ry);
-        if (lambda > 1) {
-            rx *= std::sqrt(lambda);
-            ry *= std::sqrt(lambda);
+        const double enlarged = std::max(1.0, std::hypot(h.x / rx, h.y / ry));
+        rx *= enlarged;
+        ry *= enlarged;
+        // On the unit circle, where radii of any size leave the numbers as they are.
+        const Vec2 u{h.x / rx, h.y / ry};
+        const double den = dot(u, u);
+        if (!(den > 0) || !std::isfinite(den) || !std::isfinite(rx) || !std::isfinite(ry)) {
+            lineTo(*end);
+            return true;
         }
-        const double den = rx * rx * h.y * h.y + ry * ry * h.x * h.x;
-        const double num = std::max(0.0, rx * rx * ry * ry - den);
-        const double k = (*large == *sweep ? -1 : 1) * std::sqrt(num / den);
-        const Vec2 c{k * rx * h.y / ry, -k * ry * h.x / rx};
-        const double from = std::atan2((h.y - c.y) / ry, (h.x - c.x) / rx);
-        double delta = std::atan2((-h.y - c.y) / ry, (-h.x - c.x) / rx) - from;
+        const double k = (*large == *sweep ? -1 : 1) * std::sqrt(std::max(0.0, 1 - den) / den);
+        const Vec2 centre{k * u.y, -k * u.x};
+        const double from = std::atan2(u.y - centre.y, u.x - centre.x);
+        double delta = std::atan2(-u.y - centre.y, -u.x - centre.x) - from;
         if (*sweep && delta < 0) delta += 2 * curve::pi;
         if (!*sweep && delta > 0) delta -= 2 * curve::pi;
-        const curve::Affine unitToHere = curve::translation((here_ + *end) * 0.5) * curve::rotation(phi) * curve::translation(c) * curve::scaling(rx, ry);
+        const curve::Affine unitToHere = curve::translation((here_ + *end) * 0.5) * curve::rotation(phi) * curve::scaling(rx, ry) * curve::translation(centre);
         const int n = std::max(1, static_cast<int>(std::ceil(std::abs(delta) / (curve::pi / 2) - 1e-9)));
         const double step = delta / n, reach = 4.0 / 3 * std::tan(step / 4);
         for (int i = 0; i < n; ++i) {

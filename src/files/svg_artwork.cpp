@@ -41,6 +41,13 @@ std::optional<curve::Swell> swellFrom(const std::vector<double>& v)
     return curve::tidied(std::move(s));
 }
 
+// Neither upright nor lying, by more than some 3 degrees.
+bool isTurned(const Affine& m)
+{
+    const auto askew = [](double x, double y) { return std::min(std::abs(x), std::abs(y)) > 0.05 * std::hypot(x, y); };
+    return askew(m.a, m.b) || askew(m.c, m.d);
+}
+
 } // namespace
 
 Artwork artworkOf(Reading& reading, pugi::xml_node n, Paths paths, const Style& s, const Affine& m, const recipes::PartReader& part)
@@ -65,6 +72,8 @@ Artwork artworkOf(Reading& reading, pugi::xml_node n, Paths paths, const Style& 
         if (const auto g = reading.gradients.of(p.server, own, m, s)) {
             to.gradient = g;
             to.colour = art::colourAt(*g, 0.5).colour;
+            if (!reading.working && isTurned(m) && reading.gradients.isByBounds(p.server))
+                reading.missed.add(words::marked("%n gradient(s) over the bounds of a turned shape (some programs measure those larger)"));
         } else if (localName(reading.named.find(p.server)) == "pattern") {
             reading.missed.add(words::marked("%n pattern(s) (painted grey)"));
             to.colour = art::Colour{128, 128, 128};

@@ -271,6 +271,11 @@ TEST_CASE("arcs become cubics on the ellipse")
     CHECK(curve::arcLength(half) == Approx(curve::pi * 50).epsilon(3e-4));
     // Radii too small are enlarged just enough (F.6.6).
     CHECK(curve::arcLength(parsePathData("M0 0A1 1 0 0 1 100 0").paths.at(0)) == Approx(curve::pi * 50).epsilon(3e-4));
+    // Of any size: hardly a radius (the arc is all but a straight there and back), and one that is beyond numbers.
+    CHECK(curve::isFinite(parsePathData("M0 5A1e9 1e-223 46 0 0 3140 4211").paths.at(0)));
+    CHECK(curve::isFinite(parsePathData("M0 0A1e-200 1e-200 0 0 1 100 0").paths.at(0)));
+    CHECK(curve::arcLength(parsePathData("M0 0A1e-9 1e-9 0 0 1 100 0").paths.at(0)) == Approx(curve::pi * 50).epsilon(3e-4));
+    CHECK(curve::arcLength(parsePathData("M0 0A1e9 1e9 0 0 1 100 0").paths.at(0)) == Approx(100).epsilon(1e-6));
 }
 
 TEST_CASE("broken path data keeps what came before the fault")
