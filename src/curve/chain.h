@@ -18,6 +18,7 @@ struct ChainNode {
     bool pinned = false; // the position is not to move (ends of an open line)
     long sample = 0;     // index of the sample it stands for
     double found = 0;    // the turn a corner was found with, radians
+    bool sure = false;   // a corner that was measured (corners.h): not to be explained away
     friend bool operator==(const ChainNode&, const ChainNode&) = default;
 };
 

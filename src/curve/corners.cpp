@@ -1,5 +1,7 @@
 #include "curve/corners.h"
 
+#include "curve/blurred_corner.h"
+
 #include <algorithm>
 #include <array>
 
@@ -41,12 +43,14 @@ Candidate judge(const Samples& s, long i, long gap, long span, double cleanlines
 
 // How far the tip of a true corner of this turn may lie from the samples: the source rounds it off by so much. A bend
 // of radius r recedes by r (1/cos(turn/2) - 1) from where its sides would meet.
-bool tipIsNear(const Samples& s, const Corner& c, long gap, double rounding, double noise)
+bool tipIsNear(const Samples& s, const Corner& c, long gap, const CornerSearch& search, double noise)
 {
     double nearest = 1e300;
     for (long i = c.index - 3 * gap; i <= c.index + 3 * gap; ++i) nearest = std::min(nearest, distance(s[i], c.point));
     const double half = std::min(0.5 * c.turn, radians(80));
-    return nearest <= rounding * (0.45 * std::tan(half) + 0.04) + 1.5 * noise;
+    // Where the blur is known, so is the distance; sides drawn on by guess may miss it by half. What is no corner is found out later.
+    if (search.blur > 0) return nearest <= 1.5 * search.blur * recession(c.turn) + 0.4 * std::tan(std::min(half, radians(70)));
+    return nearest <= search.rounding * (0.45 * std::tan(half) + 0.04) + 1.5 * noise;
 }
 
 } // namespace
@@ -85,7 +89,7 @@ std::vector<Corner> findCorners(const Samples& s, const CornerSearch& search)
             }
             if (!top) continue;
             Candidate c = judge(s, i, gap, span, cleanliness);
-            if (!tipIsNear(s, c.corner, gap, search.rounding, noise)) continue;
+            if (!tipIsNear(s, c.corner, gap, search, noise)) continue;
             c.weight = here - doubt;
             found.push_back(c);
         }

@@ -15,12 +15,14 @@ struct Corner {
     Vec2 point;                       // where the two sides meet, drawn on beyond the rounding
     double turn = 0;                  // radians, absolute
     double inAngle = 0, outAngle = 0; // directions of travel before and after, radians
+    bool measured = false;            // beyond the source's blur (blurred_corner.h): no guess from its surroundings
 };
 
 struct CornerSearch {
     double grain = 1;              // px: size of the source's finest mark (a pixel, the hand's tremor)
     double rounding = 1;           // px of arc length to either side of a corner that the source has rounded off
     double smallest = radians(20); // turns below this are never corners
+    double blur = 0;               // px: standard deviation of the source's blur, where it is known
 };
 
 // In order along the row. Ends of an open row are not reported.

@@ -128,7 +128,7 @@ private:
     // A smooth line past the corner, if all samples allow it, those beside it as well.
     bool withoutCorner(Span w, const Chain& before, std::size_t corner, const Quality& was)
     {
-        if (before.pieces[corner - 1].line || before.pieces[corner].line) return false;
+        if (before.nodes[corner].sure || before.pieces[corner - 1].line || before.pieces[corner].line) return false;
         Chain part = before;
         part.pieces[corner - 1] = refitted(part, corner - 1, corner + 1);
         part.pieces.erase(part.pieces.begin() + static_cast<long>(corner));

@@ -263,7 +263,7 @@ private:
         const std::size_t n = size();
         for (std::size_t k = 0; k < n && !stopped(); ++k) {
             const ChainNode& c = chain_.nodes[k];
-            if (c.smooth || (!chain_.closed && (k == 0 || k + 1 == n))) continue;
+            if (c.smooth || c.sure || (!chain_.closed && (k == 0 || k + 1 == n))) continue;
             const double angle = std::abs(turn(direction(c.in), direction(c.out)));
             // A turn far from the one it was found with is the settling's, not the line's.
             const bool astray = c.found > 0 && std::abs(angle - c.found) > radians(tuned::astrayTurn);

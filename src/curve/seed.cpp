@@ -116,7 +116,8 @@ private:
     {
         const Corner& c = corners[k];
         const long n = s_.count();
-        const long reach = std::lround(o_.rounding * (1 + c.turn / pi) / s_.step);
+        constexpr double clear = 0.3; // of that about a measured corner, whose samples have been moved to where its sides were
+        const long reach = std::lround((c.measured ? clear : 1) * o_.rounding * (1 + c.turn / pi) / s_.step);
         const auto room = [&](long gap) { return std::min(reach, std::max(0L, (gap * 3) / 10)); };
         const bool first = k == 0, last = k + 1 == corners.size();
         const long before = first ? (s_.closed ? c.index + n - corners.back().index : c.index) : c.index - corners[k - 1].index;
@@ -134,6 +135,7 @@ private:
         n.smooth = smooth;
         n.sample = c.index;
         n.found = smooth ? 0 : c.turn;
+        n.sure = !smooth && c.measured;
         chain_->nodes.push_back(n);
     }
 

@@ -68,6 +68,16 @@ double blurOf(const pixel::Grey& g, const std::vector<LevelLine>& lines, double 
     return std::clamp(sigma[sigma.size() / 2], 0.3, 6.0);
 }
 
+// The blur for which the slope was taken over so wide a step: between two points a pixel to either side the edge rises by erf(1 / (sigma sqrt 2))
+// of its contrast, less than its slope at the middle says.
+double trueBlur(double seen)
+{
+    const double rise = 2 / (seen * 2.5066);
+    double least = 0.05, most = seen;
+    for (int i = 0; i < 40; ++i) (std::erf(1 / ((least + most) / 2 * std::sqrt(2.0))) > rise ? least : most) = (least + most) / 2;
+    return least;
+}
+
 // Each hole goes to the smallest outer line round it.
 std::vector<Silhouette> grouped(const std::vector<LevelLine>& lines, const std::vector<curve::Path>& paths)
 {
@@ -132,6 +142,8 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
     fitting.slack = (sharp ? 0.75 : 1.0) * options.slack;
     fitting.grain = std::clamp(result.blur / 0.6, 1.0, 4.0);
     fitting.rounding = 0.55 + 1.3 * result.blur;
+    // In a picture of two values the steps say more than the blur that calms them.
+    fitting.blur = sharp || stairs ? 0 : trueBlur(result.blur);
     fitting.spacing = 0.5;
     fitting.straightWithin = 0.5;
     fitting.even = sharp ? 0.33 : 0.25;

@@ -1,8 +1,11 @@
+#include "curve/round.h"
+#include "curve/strokes.h"
 #include "trace/level_lines.h"
 #include "trace/outline.h"
 
 #include <catch2/catch.hpp>
 
+#include <algorithm>
 #include <cmath>
 
 using namespace softrope;
@@ -140,4 +143,49 @@ TEST_CASE("tracing can be stopped")
     trace::OutlineOptions o;
     o.cancelled = [] { return true; };
     CHECK(trace::outline(g, o).nodes == 0);
+}
+
+TEST_CASE("in a blurred, grained picture corners stay corners and small rounds stay round")
+{
+    // A lens: two arcs of 90 px that meet under 130 degrees, at one end in a point, at the other rounded by `radius`; as a scanner may bring it.
+    const Vec2 middle{110, 110};
+    const curve::Affine turned = curve::about(middle, curve::rotation(0.3)), back = *curve::inverse(turned);
+    const double arc = 90, half = curve::radians(25), aside = arc * std::cos(curve::radians(65));
+    const double radius = GENERATE(5.0, 6.0, 7.0, 9.0);
+    const Vec2 point{0, arc * std::sin(curve::radians(65))}, centre{0, -std::sqrt((arc - radius) * (arc - radius) - aside * aside)};
+    const auto inside = [&](Vec2 at) {
+        const Vec2 p = back * at - middle, off = p - centre;
+        if (distance(p, {aside, 0}) > arc || distance(p, {-aside, 0}) > arc) return false;
+        return std::abs(std::atan2(off.x, -off.y)) > half || length(off) < radius;
+    };
+    const pixel::Grey sharp = drawn(220, 220, inside);
+    for (const unsigned seed : {1U, 2U, 3U, 4U, 5U}) {
+        pixel::Grey g(220, 220);
+        strokes::Random random(seed);
+        // A Gaussian of 1.1 px, by its weights over 9 x 9 pixels, and a grain of up to 6 greys.
+        for (int y = 0; y < 220; ++y)
+            for (int x = 0; x < 220; ++x) {
+                double sum = 0, weights = 0;
+                for (int v = -4; v <= 4; ++v)
+                    for (int u = -4; u <= 4; ++u) {
+                        const double w = std::exp(-(u * u + v * v) / (2 * 1.1 * 1.1));
+                        sum += w * sharp.at(std::clamp(x + u, 0, 219), std::clamp(y + v, 0, 219));
+                        weights += w;
+                    }
+                g.at(x, y) = static_cast<std::uint8_t>(std::clamp(sum / weights * 0.9 + 12 + 12 * (random.unit() - 0.5), 0.0, 255.0));
+            }
+        trace::OutlineOptions options;
+        options.slack = 0.8;
+        const trace::Outline o = trace::outline(g, options);
+        REQUIRE(o.silhouettes.size() == 1);
+        const curve::Path& p = o.silhouettes[0].paths[0];
+        const std::vector<std::size_t> corners = curve::cornerNodes(p);
+        REQUIRE(corners.size() == 1);
+        CHECK(distance(p.nodes[corners[0]].at, turned * (middle + point)) < 0.4);
+        for (const Vec2 q : curve::flatten(p, 0.02)) {
+            const Vec2 off = unit(q - middle) * 0.7;
+            CHECK(inside(q - off));
+            CHECK_FALSE(inside(q + off));
+        }
+    }
 }

@@ -1,0 +1,317 @@
+#include "curve/blurred_corner.h"
+
+#include "curve/cubic.h"
+
+#include <Eigen/Cholesky>
+#include <Eigen/Core>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace softrope::curve {
+
+namespace {
+
+// Tuned on letters drawn sharp and then blurred, grained and packed as scans (docs/quality.md): true corners come out with radii below 2.6 px
+// in 95 of 100, small rounds with 4 px and more.
+namespace tuned {
+constexpr double near = 2.6;        // sigmas from the tip within which the blur is reckoned with
+constexpr double seen = 4;          // sigmas from a sample that its level is summed over
+constexpr double step = 0.3;        // sigmas between the points of the sides
+constexpr int rounds = 12;          // of the fit
+constexpr double enough = 1e-3;     // of the squares: a round that gains less was the last
+constexpr double calm = 0.1;        // px that a px of bend over the whole side weighs like
+constexpr double firstRadius = 1.5; // px: at none it has no slope
+constexpr double needle = 120;      // degrees: sharper corners begin the fit where the blur says
+constexpr double largest = 20;      // px, of radii
+constexpr double side = 7;          // px of the sides that are looked at beyond the blur
+constexpr double share = 0.6;       // of the way to the next corner
+constexpr double unlike = 0.15;     // px: a fit worse than this says nothing
+constexpr double round = 3.4;       // px: from this radius on a corner was a round,
+constexpr double roundOfBlur = 2.5; // and so many sigmas,
+constexpr double doubt = 0.075;     // and so much more for each degree that it turns
+constexpr double clear = 50;        // less than this
+} // namespace tuned
+
+// Whether p lies to the left of the line, told by its nearest place.
+bool isLeft(const std::vector<Vec2>& line, Vec2 p)
+{
+    double best = 1e300;
+    bool left = false;
+    for (std::size_t i = 0; i + 1 < line.size(); ++i) {
+        const Vec2 a = line[i], d = line[i + 1] - a;
+        const double t = std::clamp(dot(p - a, d) / std::max(1e-18, dot(d, d)), 0.0, 1.0);
+        const Vec2 off = p - (a + d * t);
+        if (dot(off, off) >= best) continue;
+        best = dot(off, off);
+        // At a node both pieces have a say.
+        Vec2 along = d;
+        if (t >= 1 && i + 2 < line.size()) along = unit(d) + unit(line[i + 2] - line[i + 1]);
+        if (t <= 0 && i > 0) along = unit(d) + unit(a - line[i - 1]);
+        left = cross(along, off) > 0;
+    }
+    return left;
+}
+
+// The sides and what rounds their tip, `half` px to either side of it.
+std::vector<Vec2> lineOf(const BlurredCorner& c, double half, double step)
+{
+    const double cut = c.cut();
+    std::vector<Vec2> line;
+    const int n = static_cast<int>((half - cut) / step);
+    for (int i = n; i > 0; --i) line.push_back(c.at(-cut - i * step));
+    if (cut < 0.01) {
+        line.push_back(c.tip);
+    } else {
+        const Vec2 a = c.at(-cut), b = c.at(cut), from = unit(direction(c.in) - perpendicular(direction(c.in)) * (c.bendIn * cut)),
+                   to = unit(direction(c.out) + perpendicular(direction(c.out)) * (c.bendOut * cut));
+        const double reach = 4.0 / 3 * std::tan(std::abs(turn(from, to)) / 4) * distance(a, b) / 2 / std::max(0.05, std::sin(std::abs(turn(from, to)) / 2));
+        const Cubic arc{a, a + from * reach, b - to * reach, b};
+        const int m = std::max(2, static_cast<int>(2 * cut / step));
+        for (int i = 0; i <= m; ++i) line.push_back(curve::at(arc, static_cast<double>(i) / m));
+    }
+    for (int i = 1; i <= n; ++i) line.push_back(c.at(cut + i * step));
+    return line;
+}
+
+// As recession(), within a fifth: at which needles it is not worth the sum.
+double aboutRecession(double turn)
+{
+    return 0.68 / std::cos(std::min(turn / 2, radians(85)));
+}
+
+// px from the tip within which the blur or the arc shows.
+double bluntness(const BlurredCorner& c, double sigma)
+{
+    return std::max((tuned::near + aboutRecession(std::abs(c.turn()))) * sigma, c.cut() + sigma);
+}
+
+using Parameters = std::array<double, 7>; // tip, directions, bends, radius
+
+class Fitter {
+public:
+    Fitter(const Samples& s, double sigma, long before, long after, bool pointed) : s_(s), sigma_(sigma), before_(before), after_(after), pointed_(pointed) {}
+
+    BlurredCorner run(const Corner& found)
+    {
+        corner_ = {found.point, found.inAngle, found.outAngle, 0, 0, pointed_ ? 0 : tuned::firstRadius, 0, found.index, before_, after_};
+        // A needle's sides were drawn on from where they are round already: its tip lies as far out as the blur has eaten it.
+        if (found.turn > radians(tuned::needle))
+            corner_.tip = s_[found.index] + unit(direction(found.inAngle) - direction(found.outAngle)) * (aboutRecession(found.turn) * sigma_);
+        std::vector<double> e = errors(corner_);
+        double now = squares(e), lambda = 1e-3;
+        for (int round = 0; round < tuned::rounds; ++round) {
+            const auto n = static_cast<Eigen::Index>(e.size());
+            Eigen::MatrixXd j(n, 7);
+            constexpr Parameters h{0.01, 0.01, 0.002, 0.002, 0.0005, 0.0005, 0.05};
+            for (std::size_t p = 0; p < 7; ++p) {
+                Parameters by{};
+                by[p] = h[p];
+                const std::vector<double> there = errors(moved(by));
+                for (Eigen::Index i = 0; i < n; ++i)
+                    j(i, static_cast<Eigen::Index>(p)) = (there[static_cast<std::size_t>(i)] - e[static_cast<std::size_t>(i)]) / h[p];
+            }
+            const Eigen::Map<const Eigen::VectorXd> r(e.data(), n);
+            Eigen::Matrix<double, 7, 7> a = j.transpose() * j;
+            for (int p = 0; p < 7; ++p) a(p, p) = a(p, p) * (1 + lambda) + 1e-12;
+            const Eigen::Matrix<double, 7, 1> step = a.ldlt().solve(j.transpose() * r);
+            if (!step.allFinite()) break;
+            Parameters by{};
+            for (std::size_t p = 0; p < 7; ++p) by[p] = -step(static_cast<Eigen::Index>(p));
+            const BlurredCorner next = moved(by);
+            std::vector<double> there = errors(next);
+            const double then = squares(there);
+            if (!(then < now)) {
+                lambda = 10 * lambda + 1e-3;
+                if (lambda > 1e4) break;
+                continue;
+            }
+            const bool settled = now - then < tuned::enough * now;
+            corner_ = next;
+            e = std::move(there);
+            now = then;
+            lambda *= 0.2;
+            if (settled) break;
+        }
+        corner_.rms = std::sqrt(now / static_cast<double>(e.size()));
+        double nearest = 1e300;
+        const long from = found.index - before_, to = found.index + after_;
+        for (long i = from; i <= to; ++i)
+            if (const double d = distance(s_[i], corner_.tip); d < nearest) {
+                nearest = d;
+                corner_.index = i;
+            }
+        corner_.before = corner_.index - from;
+        corner_.after = to - corner_.index;
+        return corner_;
+    }
+
+private:
+    const Samples& s_;
+    double sigma_;
+    long before_, after_;
+    bool pointed_;
+    BlurredCorner corner_;
+
+    static double squares(const std::vector<double>& e)
+    {
+        double sum = 0;
+        for (const double v : e) sum += v * v;
+        return sum;
+    }
+    BlurredCorner moved(const Parameters& by) const
+    {
+        BlurredCorner c = corner_;
+        c.tip = c.tip + Vec2{by[0], by[1]};
+        c.in += by[2];
+        c.out += by[3];
+        c.bendIn += by[4];
+        c.bendOut += by[5];
+        c.radius = pointed_ ? 0 : std::clamp(c.radius + by[6], 0.0, tuned::largest);
+        return c;
+    }
+    // Far from the tip, the distance from the side; near it, from the half level. The last two keep bends calm that no sample asks for.
+    std::vector<double> errors(const BlurredCorner& c) const
+    {
+        const double blunt = bluntness(c, sigma_);
+        const std::vector<Vec2> line = lineOf(c, blunt + tuned::seen * sigma_, tuned::step * sigma_);
+        std::vector<double> out;
+        out.reserve(static_cast<std::size_t>(before_ + after_ + 3));
+        for (long i = c.index - before_; i <= c.index + after_; ++i) {
+            const Vec2 p = s_[i];
+            if (distance(p, c.tip) < blunt) {
+                out.push_back(offHalfLevel(line, p, sigma_));
+                continue;
+            }
+            const bool in = i < c.index;
+            const Vec2 d = direction(in ? c.in : c.out);
+            const double along = dot(p - c.tip, d), bend = in ? c.bendIn : c.bendOut;
+            out.push_back((cross(d, p - c.tip) - bend * along * along / 2) / std::sqrt(1 + bend * bend * along * along));
+        }
+        const double reachIn = static_cast<double>(before_) * s_.step, reachOut = static_cast<double>(after_) * s_.step;
+        out.push_back(tuned::calm * c.bendIn * reachIn * reachIn / 2);
+        out.push_back(tuned::calm * c.bendOut * reachOut * reachOut / 2);
+        return out;
+    }
+};
+
+// The samples beside the corner, on its sides as they were before the blur.
+void sharpen(Samples& s, const BlurredCorner& c, double sigma)
+{
+    const auto put = [&](long k, Vec2 p) {
+        if (s.closed || (k >= 0 && k < s.count())) s.points[static_cast<std::size_t>(s.wrapped(k))] = p;
+    };
+    const long reach = std::lround(bluntness(c, sigma) / s.step);
+    const long before = std::min(reach, c.before), after = std::min(reach, c.after);
+    const double back = std::max(0.0, -dot(s[c.index - before] - c.tip, direction(c.in))),
+                 on = std::max(0.0, dot(s[c.index + after] - c.tip, direction(c.out)));
+    if (c.radius <= 0) {
+        put(c.index, c.tip);
+        for (long k = 1; k <= before; ++k) put(c.index - k, c.at(-back * static_cast<double>(k) / static_cast<double>(before)));
+        for (long k = 1; k <= after; ++k) put(c.index + k, c.at(on * static_cast<double>(k) / static_cast<double>(after)));
+        return;
+    }
+    // Evenly along the rounded line.
+    std::vector<Vec2> line = lineOf(c, std::max(back, on), 0.25 * s.step);
+    const auto nearestTo = [&](Vec2 p) { return std::min_element(line.begin(), line.end(), [&](Vec2 a, Vec2 b) { return distance(a, p) < distance(b, p); }); };
+    const Samples even = evenly({nearestTo(s[c.index - before]), nearestTo(s[c.index + after]) + 1}, false, s.step);
+    const long m = even.count() - 1;
+    if (m < 1) return;
+    for (long k = 0; k <= before + after; ++k) {
+        const double x = static_cast<double>(k) * static_cast<double>(m) / static_cast<double>(before + after);
+        const long i = std::min(m - 1, static_cast<long>(x));
+        put(c.index - before + k, lerp(even[i], even[i + 1], x - static_cast<double>(i)));
+    }
+}
+
+} // namespace
+
+double recession(double turn)
+{
+    // Of a wedge whose sides lie h from a point of its bisector, the point sees the share of two normal variables of correlation cos(turn) that are
+    // both less than h: P(h) - 2 T(h, tan(turn / 2)) with Owen's T (Owen 1956, Tables for computing bivariate normal probabilities).
+    const double half = std::min(turn / 2, radians(84));
+    const auto level = [&](double across) {
+        constexpr int n = 32;
+        double sum = 0;
+        for (int i = 0; i <= n; ++i) {
+            const double c = std::cos(half * i / n);
+            sum += (i == 0 || i == n ? 1 : i % 2 == 1 ? 4 : 2) * std::exp(-across * across / (2 * c * c));
+        }
+        return 0.5 * std::erfc(-across / std::sqrt(2.0)) - sum * half / n / 3 / pi;
+    };
+    double least = 0, most = 3;
+    for (int i = 0; i < 40; ++i) (level((least + most) / 2) < 0.5 ? least : most) = (least + most) / 2;
+    return least / std::cos(half);
+}
+
+double offHalfLevel(const std::vector<Vec2>& line, Vec2 p, double sigma)
+{
+    const double far = tuned::seen * sigma, k = -1 / (2 * sigma * sigma);
+    double sum = 0;
+    for (std::size_t i = 0; i + 1 < line.size(); ++i) {
+        const Vec2 a = line[i] - p, b = line[i + 1] - p, m = (a + b) * 0.5;
+        const double r2 = dot(m, m);
+        if (r2 > far * far) continue;
+        const double across = cross(a, b), along = dot(a, b);
+        // On the line itself it is seen from the right.
+        sum += std::exp(k * r2) * (std::abs(across) < 1e-12 && along < 0 ? -pi : std::atan2(across, along));
+    }
+    const double level = (isLeft(line, p) ? 1.0 : 0.0) - sum / (2 * pi);
+    return (level - 0.5) * std::sqrt(2 * pi) * sigma;
+}
+
+Vec2 BlurredCorner::at(double along) const
+{
+    const bool back = along < 0;
+    const Vec2 d = direction(back ? in : out);
+    return tip + d * along + perpendicular(d) * ((back ? bendIn : bendOut) * along * along / 2);
+}
+
+std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& found, double sigma, long before, long after, bool pointed)
+{
+    constexpr long least = 8;
+    if (before < least || after < least || !(sigma > 0)) return std::nullopt;
+    BlurredCorner c = Fitter(s, sigma, before, after, pointed).run(found);
+    if (!std::isfinite(c.rms) || !isFinite(c.tip)) return std::nullopt;
+    return c;
+}
+
+std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, double sigma, double smallestTurn)
+{
+    const Samples was = s;
+    const long n = s.count();
+    std::vector<Corner> out;
+    for (std::size_t k = 0; k < found.size(); ++k) {
+        const Corner& c = found[k];
+        const bool first = k == 0 && !s.closed, last = k + 1 == found.size() && !s.closed;
+        const auto gap = [&](const Corner& from, const Corner& to) { return found.size() == 1 && s.closed ? n : s.wrapped(to.index - from.index); };
+        const long before = first ? c.index : gap(found[(k + found.size() - 1) % found.size()], c);
+        const long after = last ? n - 1 - c.index : gap(c, found[(k + 1) % found.size()]);
+        const long reach = std::lround(((tuned::near + aboutRecession(c.turn)) * sigma + tuned::side) / s.step);
+        const auto part = [&](long way, bool end) { return std::min(reach, end ? way : std::lround(tuned::share * static_cast<double>(way))); };
+        auto m = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last));
+        if (!m || m->rms > tuned::unlike) {
+            out.push_back(c);
+            continue;
+        }
+        if (std::abs(m->turn()) < smallestTurn) continue;
+        if (m->radius > std::max(tuned::round, tuned::roundOfBlur * sigma) + tuned::doubt * std::max(0.0, tuned::clear - degrees(std::abs(m->turn())))) {
+            sharpen(s, *m, sigma);
+            continue;
+        }
+        m->radius = 0;
+        if (const auto pointed = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last), true); pointed && pointed->rms < tuned::unlike)
+            m = pointed;
+        if (std::abs(m->turn()) < smallestTurn) continue;
+        sharpen(s, *m, sigma);
+        out.push_back({s.closed ? s.wrapped(m->index) : m->index, m->tip, std::abs(m->turn()), m->in, m->out, true});
+    }
+    std::sort(out.begin(), out.end(), [](const Corner& a, const Corner& b) { return a.index < b.index; });
+    constexpr long apart = 2; // samples: two that came to lie in one place are one
+    out.erase(std::unique(out.begin(), out.end(), [](const Corner& a, const Corner& b) { return b.index - a.index < apart; }), out.end());
+    return out;
+}
+
+} // namespace softrope::curve

@@ -1,0 +1,53 @@
+// Corners seen through a blur.
+//
+// What a lens, a scanner or a soft pencil has blurred shows at its half level a line that rounds corners off: by how much depends on the blur
+// and the turn alone. So a corner can be measured beyond its rounding: two sides that bend evenly, and an arc of some radius between them, are
+// blurred, and tip, directions, bends and radius are moved until the blurred half level lies on the samples. A true corner comes out with next
+// to no radius, a small round with its own, and a mere bend with hardly a turn between its sides.
+//
+// Source of the blurred level: for a Gaussian, the share of a region seen from p is 1 inside and 0 outside, less the integral of
+// exp(-r^2 / 2 sigma^2) d(angle) / 2 pi along its edge (the radial part of the Gaussian of two dimensions integrates in closed form). The fit is
+// Levenberg's and Marquardt's (Marquardt 1963).
+#pragma once
+
+#include "curve/corners.h"
+#include "curve/samples.h"
+
+#include <cmath>
+#include <optional>
+#include <vector>
+
+namespace softrope::curve {
+
+// How far the half level lies from the tip of a corner of this turn (radians, 0..pi) along its bisector, after a blur of standard deviation 1.
+double recession(double turn);
+
+// How far p lies from the half level of what is left of the line, blurred by a Gaussian of standard deviation sigma (px); px, positive to the
+// left, right within a few hundredths of sigma as long as it is less than half of sigma. The line's points lie at most a third of sigma apart.
+double offHalfLevel(const std::vector<Vec2>& line, Vec2 p, double sigma);
+
+struct BlurredCorner {
+    Vec2 tip;                       // where the sides meet
+    double in = 0, out = 0;         // directions of travel at the tip, radians
+    double bendIn = 0, bendOut = 0; // signed curvature of the sides, 1/px
+    double radius = 0;              // px, of the arc between the sides
+    double rms = 0;                 // px, of the samples from it
+    long index = 0;                 // sample nearest the tip
+    long before = 0, after = 0;     // samples to either side of it that were looked at
+
+    double turn() const { return curve::turn(direction(in), direction(out)); } // radians, signed
+    // The point of the sides `along` px from the tip, before it where that is negative.
+    Vec2 at(double along) const;
+    // How far from the tip the arc begins, px.
+    double cut() const { return radius * std::tan(std::min(std::abs(turn()), radians(150)) / 2); }
+};
+
+// From a corner as it was found, looking `before` and `after` samples far (other corners should lie beyond them); without a radius when it is to
+// be `pointed`. Nothing when there are too few samples to tell.
+std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& found, double sigma, long before, long after, bool pointed = false);
+
+// The corners as they were before a blur of sigma px: those that turn out to be rounds or bends are gone, the others lie where their sides meet.
+// The samples beside them are moved to where the edge was. What cannot be told stays as it was found.
+std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, double sigma, double smallestTurn);
+
+} // namespace softrope::curve
