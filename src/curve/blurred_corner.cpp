@@ -24,6 +24,7 @@ constexpr double enough = 1e-3;     // of the squares: a round that gains less w
 constexpr double calm = 0.1;        // px that a px of bend over the whole side weighs like
 constexpr double firstRadius = 1.5; // px: at none it has no slope
 constexpr double needle = 120;      // degrees: sharper corners begin the fit where the blur says
+constexpr double sharpest = 168;    // degrees: the sides of sharper ones are all blur
 constexpr double largest = 20;      // px, of radii
 constexpr double side = 7;          // px of the sides that are looked at beyond the blur
 constexpr double share = 0.6;       // of the way to the next corner
@@ -206,10 +207,18 @@ void sharpen(Samples& s, const BlurredCorner& c, double sigma)
     const long before = std::min(reach, c.before), after = std::min(reach, c.after);
     const double back = std::max(0.0, -dot(s[c.index - before] - c.tip, direction(c.in))),
                  on = std::max(0.0, dot(s[c.index + after] - c.tip, direction(c.out)));
+    // Towards the ends over into the samples as they are, so that no step is left.
+    const auto blended = [&](long k, double share, Vec2 to) { put(k, lerp(to, s[k], std::clamp(2 * share - 1, 0.0, 1.0))); };
     if (c.radius <= 0) {
+        for (long k = 1; k <= before; ++k) {
+            const double share = static_cast<double>(k) / static_cast<double>(before);
+            blended(c.index - k, share, c.at(-back * share));
+        }
+        for (long k = 1; k <= after; ++k) {
+            const double share = static_cast<double>(k) / static_cast<double>(after);
+            blended(c.index + k, share, c.at(on * share));
+        }
         put(c.index, c.tip);
-        for (long k = 1; k <= before; ++k) put(c.index - k, c.at(-back * static_cast<double>(k) / static_cast<double>(before)));
-        for (long k = 1; k <= after; ++k) put(c.index + k, c.at(on * static_cast<double>(k) / static_cast<double>(after)));
         return;
     }
     // Evenly along the rounded line.
@@ -221,7 +230,9 @@ void sharpen(Samples& s, const BlurredCorner& c, double sigma)
     for (long k = 0; k <= before + after; ++k) {
         const double x = static_cast<double>(k) * static_cast<double>(m) / static_cast<double>(before + after);
         const long i = std::min(m - 1, static_cast<long>(x));
-        put(c.index - before + k, lerp(even[i], even[i + 1], x - static_cast<double>(i)));
+        const double share =
+            k < before ? 1 - static_cast<double>(k) / static_cast<double>(before) : static_cast<double>(k - before) / static_cast<double>(after);
+        blended(c.index - before + k, share, lerp(even[i], even[i + 1], x - static_cast<double>(i)));
     }
 }
 
@@ -292,7 +303,7 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, dou
         const long reach = std::lround(((tuned::near + aboutRecession(c.turn)) * sigma + tuned::side) / s.step);
         const auto part = [&](long way, bool end) { return std::min(reach, end ? way : std::lround(tuned::share * static_cast<double>(way))); };
         auto m = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last));
-        if (!m || m->rms > tuned::unlike) {
+        if (!m || m->rms > tuned::unlike || std::abs(m->turn()) > radians(tuned::sharpest)) {
             out.push_back(c);
             continue;
         }

@@ -15,7 +15,7 @@ struct ChainNode {
     Vec2 at;
     double in = 0, out = 0; // directions of travel, radians; equal at a smooth node
     bool smooth = true;
-    bool pinned = false; // the position is not to move (ends of an open line)
+    bool pinned = false; // the position is not to move: ends of an open line, measured needles
     long sample = 0;     // index of the sample it stands for
     double found = 0;    // the turn a corner was found with, radians
     bool sure = false;   // a corner that was measured (corners.h): not to be explained away

@@ -86,6 +86,10 @@ public:
         }
         if (!s_.closed) node(stops.back().point, stops.back(), false);
         for (ChainNode& c : seed.chain.nodes) c.sample = s_.closed ? s_.wrapped(c.sample) : c.sample;
+        // Two straights hold the tip between them by themselves.
+        const std::vector<ChainPiece>& pieces = seed.chain.pieces;
+        for (std::size_t k = 0; k < pieces.size(); ++k)
+            if (pieces[k].line && pieces[(k + pieces.size() - 1) % pieces.size()].line) seed.chain.nodes[k].pinned = false;
         if (!s_.closed) seed.chain.nodes.front().pinned = seed.chain.nodes.back().pinned = true;
         chain_ = nullptr;
         return seed;
@@ -136,6 +140,8 @@ private:
         n.sample = c.index;
         n.found = smooth ? 0 : c.turn;
         n.sure = !smooth && c.measured;
+        constexpr double needle = 125; // degrees: about the tips of sharper ones there are no samples to hold them
+        n.pinned = n.sure && c.turn > radians(needle);
         chain_->nodes.push_back(n);
     }
 

@@ -142,8 +142,8 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
     fitting.slack = (sharp ? 0.75 : 1.0) * options.slack;
     fitting.grain = std::clamp(result.blur / 0.6, 1.0, 4.0);
     fitting.rounding = 0.55 + 1.3 * result.blur;
-    // In a picture of two values the steps say more than the blur that calms them.
-    fitting.blur = sharp || stairs ? 0 : trueBlur(result.blur);
+    // A sharp picture shows its corners as they are; in one of two values it is our own blur that rounds them.
+    fitting.blur = sharp ? 0 : trueBlur(result.blur);
     fitting.spacing = 0.5;
     fitting.straightWithin = 0.5;
     fitting.even = sharp ? 0.33 : 0.25;

@@ -189,3 +189,22 @@ TEST_CASE("in a blurred, grained picture corners stay corners and small rounds s
         }
     }
 }
+
+TEST_CASE("needles are drawn on to where their sides meet, in a picture of two values as well")
+{
+    const Vec2 tip{30.3, 100.7};
+    const double half = curve::radians(GENERATE(7.0, 8.5, 12.5, 15.0));
+    const auto inside = [&](Vec2 p) { return p.x < 180 && std::abs(p.y - tip.y) < (p.x - tip.x) * std::tan(half); };
+    pixel::Grey g = drawn(210, 200, inside);
+    for (std::uint8_t& v : g.data) v = v < 128 ? 0 : 255;
+    trace::OutlineOptions options;
+    options.slack = 0.8;
+    const trace::Outline o = trace::outline(g, options);
+    REQUIRE(o.silhouettes.size() == 1);
+    const curve::Path& p = o.silhouettes[0].paths[0];
+    const std::vector<std::size_t> corners = curve::cornerNodes(p);
+    CHECK(corners.size() == 3);
+    double nearest = 1e9;
+    for (const std::size_t k : corners) nearest = std::min(nearest, distance(p.nodes[k].at, tip));
+    CHECK(nearest < 0.2);
+}
