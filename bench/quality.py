@@ -1,9 +1,10 @@
 #!/usr/bin/python3
 """Writes docs/quality.md: scores beside the baseline's, and speeds.
 
-    bench/quality.py --scorer SCORE.PY --corpus DIR --baseline BASELINE.JSON
+    bench/quality.py --scorer SCORE.PY --corpus DIR --baseline BASELINE.JSON [--keep-speeds]
 
-The scorer and its corpora lie outside the project; without them only the speeds are measured and the tables are kept as they are.
+The scorer and its corpora lie outside the project; without them only the speeds are measured and the tables are kept as they are. Speeds want a
+machine with nothing else to do; --keep-speeds keeps those of before.
 """
 import argparse
 import datetime
@@ -64,6 +65,7 @@ def main():
     ap.add_argument("--scorer")
     ap.add_argument("--corpus")
     ap.add_argument("--baseline")
+    ap.add_argument("--keep-speeds", action="store_true")
     a = ap.parse_args()
     target = os.path.join(TOP, "docs/quality.md")
     before = open(target).read() if os.path.exists(target) else ""
@@ -84,8 +86,10 @@ def main():
             "`bench/quality_notes.md`. Corpora and scorers lie outside the project. \"Baseline\" is a tracer glued together from general-purpose libraries\n"
             "(threshold, level lines, thinning, least-squares fitting), scored on the same inputs the same way. Medians; scores are means.")
     notes = open(os.path.join(TOP, "bench/quality_notes.md")).read().strip()
+    kept = re.search(r"## Speed.*\|(?=\n)", before, re.S) if a.keep_speeds else None # to the end of its last table
+    speed = kept.group(0) if kept else f"## Speed\n\nMeasured {datetime.date.today()}.\n\n{speeds()}"
     with open(target, "w") as f:
-        f.write("\n\n".join([head] + parts + ["## Speed\n\n" + speeds(), notes]) + "\n")
+        f.write("\n\n".join([head] + parts + [speed, notes]) + "\n")
 
 
 if __name__ == "__main__":
