@@ -25,6 +25,8 @@ constexpr double calm = 0.1;        // px that a px of bend over the whole side 
 constexpr double firstRadius = 1.5; // px: at none it has no slope
 constexpr double needle = 120;      // degrees: sharper corners begin the fit where the blur says
 constexpr double sharpest = 168;    // degrees: the sides of sharper ones are all blur
+constexpr double farOut = 1.5;      // of the recession that a tip may lie from the samples,
+constexpr double beside = 0.5;      // and px for their noise
 constexpr double largest = 20;      // px, of radii
 constexpr double side = 7;          // px of the sides that are looked at beyond the blur
 constexpr double share = 0.6;       // of the way to the next corner
@@ -316,6 +318,11 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, dou
         if (const auto pointed = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last), true); pointed && pointed->rms < tuned::unlike)
             m = pointed;
         if (std::abs(m->turn()) < smallestTurn) continue;
+        // A tip farther out than any blur eats is the fit's, not the picture's.
+        if (distance(m->tip, was[m->index]) > tuned::farOut * sigma * recession(std::abs(m->turn())) + tuned::beside) {
+            out.push_back(c);
+            continue;
+        }
         sharpen(s, *m, sigma);
         out.push_back({s.closed ? s.wrapped(m->index) : m->index, m->tip, std::abs(m->turn()), m->in, m->out, true});
     }
