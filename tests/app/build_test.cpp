@@ -275,6 +275,13 @@ TEST_CASE("the card says what a wider gap would close, one click takes it, and o
     w.session().start(d, {});
     h.key(Qt::Key_3);
     app::Areas& areas = w.areas();
+    // Asked for before anybody has looked: it waits for the answer instead of denying it.
+    REQUIRE(areas.wider().empty());
+    REQUIRE(w.run("close-wider-gaps"));
+    CHECK(w.lastSaid().isEmpty());
+    REQUIRE(hand::waitFor([&] { return areas.upToDate() && areas.map()->areas().size() == 2; }));
+    CHECK(w.lastSaid().contains("2 more area"));
+    areas.setGap(2);
     REQUIRE(hand::waitFor([&] { return areas.wider().size() == 2; }));
     CHECK(areas.map()->areas().empty());
     CHECK(areas.wider()[0].names == std::vector<std::string>{"Body"});

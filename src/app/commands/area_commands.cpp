@@ -58,6 +58,20 @@ void takeAreas(CommandDesk& at)
     });
 }
 
+void closeWiderGaps(CommandDesk& at)
+{
+    const auto& wider = at.areas.wider();
+    if (wider.empty()) {
+        at.canvas.say(tr("No gap up to 20 px would close another area."));
+        return;
+    }
+    int more = 0;
+    for (const Areas::Wider& w : wider) more += w.gap.areas;
+    const double width = wider.back().gap.gap;
+    at.areas.takeWider(wider.size() - 1);
+    at.canvas.say(tr("Gaps up to %1 count as closed: %n more area(s).", nullptr, more).arg(pxText(width)));
+}
+
 void showNextGap(CommandDesk& at, std::size_t& next)
 {
     std::vector<curve::Vec2> places;
@@ -219,18 +233,7 @@ void addAreaCommands(CommandDesk& at)
             at.session.take(d, s, tr("Take apart"));
         },
         picked);
-    at.add("close-wider-gaps", tr("Close gaps that make areas"), "Ctrl+Alt+B", area, [&at] {
-        const auto& wider = at.areas.wider();
-        if (wider.empty()) {
-            at.canvas.say(tr("No gap up to 20 px would close another area."));
-            return;
-        }
-        int more = 0;
-        for (const Areas::Wider& w : wider) more += w.gap.areas;
-        const double width = wider.back().gap.gap;
-        at.areas.takeWider(wider.size() - 1);
-        at.canvas.say(tr("Gaps up to %1 count as closed: %n more area(s).", nullptr, more).arg(pxText(width)));
-    });
+    at.add("close-wider-gaps", tr("Close gaps that make areas"), "Ctrl+Alt+B", area, [&at] { at.areas.whenWiderKnown([&at] { closeWiderGaps(at); }); });
     at.add("areas-under-lines", tr("Grey areas under the lines"), "Shift+B", area, [&at] { at.areas.whenReady([&at] { takeAreas(at); }); });
     at.add("next-gap", tr("Show the next gap or sliver"), "Ctrl+.", area,
            [&at, next = std::make_shared<std::size_t>(0)] { at.areas.whenReady([&at, next] { showNextGap(at, *next); }); });

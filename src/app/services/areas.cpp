@@ -7,6 +7,7 @@
 #include <QSettings>
 
 #include <algorithm>
+#include <utility>
 
 namespace softrope::app {
 
@@ -153,8 +154,13 @@ void Areas::lookWider()
 {
     constexpr std::size_t mostLines = 800;
     constexpr double most = 20; // px: wider ones are openings
-    if (!watched_ || lines_.paths.empty() || lines_.paths.size() > mostLines) {
+    if (!watched_ && !widerWaiting_) {
         wider_.clear();
+        return;
+    }
+    if (lines_.paths.empty() || lines_.paths.size() > mostLines) {
+        wider_.clear();
+        widerIsKnown();
         return;
     }
     widening_.want(
@@ -168,10 +174,28 @@ void Areas::lookWider()
             return out;
         },
         [this, for_ = map_](std::vector<Wider> found) {
-            if (for_ != map_ || found.empty()) return;
-            wider_ = std::move(found);
-            emit changed();
+            if (for_ != map_) return;
+            const bool any = !found.empty();
+            if (any) wider_ = std::move(found);
+            widerIsKnown();
+            if (any) emit changed();
         });
+}
+
+void Areas::widerIsKnown()
+{
+    widerFor_ = map_;
+    if (const auto act = std::exchange(widerWaiting_, {})) act();
+}
+
+void Areas::whenWiderKnown(std::function<void()> act)
+{
+    if (upToDate() && widerFor_ == map_) {
+        act();
+        return;
+    }
+    widerWaiting_ = std::move(act);
+    whenReady([this] { lookWider(); });
 }
 
 void Areas::takeWider(std::size_t i)

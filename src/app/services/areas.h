@@ -60,6 +60,8 @@ public:
     // Does it as soon as the map is that of the document: at once, or when the work in the background is done. Only the last
     // thing asked for is kept.
     void whenReady(std::function<void()> act);
+    // The same for wider(): it is looked for first where nobody has yet.
+    void whenWiderKnown(std::function<void()> act);
     // Items whose lines border these areas.
     std::vector<art::Id> linesRound(const std::vector<int>& areas) const;
 
@@ -86,9 +88,12 @@ private:
     std::vector<planar::Bridge> open_;   // narrow ones that were opened
     std::vector<Decision> slivers_;      // thin areas that are kept
     std::vector<Wider> wider_;
+    planar::MapPtr widerFor_; // the map that wider_ was worked out for
+    std::function<void()> widerWaiting_;
     Latest<planar::MapPtr, std::vector<Wider>> widening_;
     void begin();
     void lookWider();
+    void widerIsKnown();
 };
 
 } // namespace softrope::app
