@@ -123,6 +123,7 @@ public:
             Parameters by{};
             for (std::size_t p = 0; p < 7; ++p) by[p] = -step(static_cast<Eigen::Index>(p));
             const BlurredCorner next = moved(by);
+            if (!isFinite(next.tip) || !std::isfinite(next.turn())) break;
             std::vector<double> there = errors(next);
             const double then = squares(there);
             if (!(then < now)) {
@@ -224,9 +225,11 @@ void sharpen(Samples& s, const BlurredCorner& c, double sigma)
         return;
     }
     // Evenly along the rounded line.
-    std::vector<Vec2> line = lineOf(c, std::max(back, on), 0.25 * s.step);
+    const std::vector<Vec2> line = lineOf(c, std::max(back, on), 0.25 * s.step);
     const auto nearestTo = [&](Vec2 p) { return std::min_element(line.begin(), line.end(), [&](Vec2 a, Vec2 b) { return distance(a, p) < distance(b, p); }); };
-    const Samples even = evenly({nearestTo(s[c.index - before]), nearestTo(s[c.index + after]) + 1}, false, s.step);
+    const auto from = nearestTo(s[c.index - before]), to = nearestTo(s[c.index + after]);
+    if (to - from < 2) return; // folded over: nothing to lay them on
+    const Samples even = evenly({from, to + 1}, false, s.step);
     const long m = even.count() - 1;
     if (m < 1) return;
     for (long k = 0; k <= before + after; ++k) {
@@ -291,12 +294,13 @@ std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& fo
     return c;
 }
 
-std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, double sigma, double smallestTurn)
+std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, double sigma, double smallestTurn, const std::function<bool()>& cancelled)
 {
     const Samples was = s;
     const long n = s.count();
     std::vector<Corner> out;
     for (std::size_t k = 0; k < found.size(); ++k) {
+        if (cancelled && cancelled()) break;
         const Corner& c = found[k];
         const bool first = k == 0 && !s.closed, last = k + 1 == found.size() && !s.closed;
         const auto gap = [&](const Corner& from, const Corner& to) { return found.size() == 1 && s.closed ? n : s.wrapped(to.index - from.index); };
@@ -305,7 +309,8 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, dou
         const long reach = std::lround(((tuned::near + aboutRecession(c.turn)) * sigma + tuned::side) / s.step);
         const auto part = [&](long way, bool end) { return std::min(reach, end ? way : std::lround(tuned::share * static_cast<double>(way))); };
         auto m = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last));
-        if (!m || m->rms > tuned::unlike || std::abs(m->turn()) > radians(tuned::sharpest)) {
+        const auto told = [](const std::optional<BlurredCorner>& b) { return b && b->rms <= tuned::unlike && b->before > 0 && b->after > 0; };
+        if (!told(m) || std::abs(m->turn()) > radians(tuned::sharpest)) {
             out.push_back(c);
             continue;
         }
@@ -315,8 +320,7 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, dou
             continue;
         }
         m->radius = 0;
-        if (const auto pointed = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last), true); pointed && pointed->rms < tuned::unlike)
-            m = pointed;
+        if (const auto pointed = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last), true); told(pointed)) m = pointed;
         if (std::abs(m->turn()) < smallestTurn) continue;
         // A tip farther out than any blur eats is the fit's, not the picture's.
         if (distance(m->tip, was[m->index]) > tuned::farOut * sigma * recession(std::abs(m->turn())) + tuned::beside) {

@@ -14,6 +14,7 @@
 #include "curve/samples.h"
 
 #include <cmath>
+#include <functional>
 #include <optional>
 #include <vector>
 
@@ -48,6 +49,7 @@ std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& fo
 
 // The corners as they were before a blur of sigma px: those that turn out to be rounds or bends are gone, the others lie where their sides meet.
 // The samples beside them are moved to where the edge was. What cannot be told stays as it was found.
-std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, double sigma, double smallestTurn);
+// Cancelled, it returns what it has.
+std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, double sigma, double smallestTurn, const std::function<bool()>& cancelled = {});
 
 } // namespace softrope::curve

@@ -1,4 +1,5 @@
 #include "curve/blurred_corner.h"
+#include "curve/strokes.h"
 
 #include <catch2/catch.hpp>
 
@@ -129,4 +130,29 @@ TEST_CASE("samples beside a measured corner lie where its sides were")
     CHECK(corners[0].measured);
     CHECK(distance(corners[0].point, {100, 50}) < 0.06);
     for (const Vec2 p : s.points) CHECK(std::min(std::abs(p.x - 100), std::abs(p.y - 50)) < 0.08);
+}
+
+TEST_CASE("whatever the samples are, what comes out is finite and in order")
+{
+    strokes::Random random(11);
+    long measured = 0;
+    for (int round = 0; round < 300; ++round) {
+        std::vector<Vec2> raw;
+        const bool closed = round % 3 > 0;
+        for (int i = 0, n = 4 + random.below(30); i < n; ++i) raw.push_back(Vec2{random.unit(), random.unit()} * (round % 2 ? 12.0 : 90.0));
+        Samples s = evenly(raw, closed, 0.5);
+        if (s.count() < 8) continue;
+        const double sigma = 0.3 + 3 * random.unit();
+        const auto found = findCorners(s, {1, 0.55 + sigma, radians(20), sigma});
+        const std::vector<Corner> out = beforeBlur(s, found, sigma, radians(20));
+        CHECK(out.size() <= found.size());
+        for (std::size_t i = 0; i < out.size(); ++i) {
+            CHECK(isFinite(out[i].point));
+            CHECK((out[i].index >= 0 && out[i].index < s.count()));
+            if (i > 0) CHECK(out[i - 1].index < out[i].index);
+            measured += out[i].measured;
+        }
+        for (const Vec2 p : s.points) REQUIRE(isFinite(p));
+    }
+    CHECK(measured > 50);
 }
