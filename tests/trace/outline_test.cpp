@@ -27,6 +27,16 @@ template <class Inside> pixel::Grey drawn(int w, int h, Inside inside)
     return g;
 }
 
+// Of the one shape there is, with the slack that scans are traced with.
+curve::Path onlyOutline(const pixel::Grey& g)
+{
+    trace::OutlineOptions options;
+    options.slack = 0.8;
+    const trace::Outline o = trace::outline(g, options);
+    REQUIRE(o.silhouettes.size() == 1);
+    return o.silhouettes[0].paths[0];
+}
+
 } // namespace
 
 TEST_CASE("level lines run round dark ground clockwise, round holes the other way")
@@ -174,11 +184,7 @@ TEST_CASE("in a blurred, grained picture corners stay corners and small rounds s
                     }
                 g.at(x, y) = static_cast<std::uint8_t>(std::clamp(sum / weights * 0.9 + 12 + 12 * (random.unit() - 0.5), 0.0, 255.0));
             }
-        trace::OutlineOptions options;
-        options.slack = 0.8;
-        const trace::Outline o = trace::outline(g, options);
-        REQUIRE(o.silhouettes.size() == 1);
-        const curve::Path& p = o.silhouettes[0].paths[0];
+        const curve::Path p = onlyOutline(g);
         const std::vector<std::size_t> corners = curve::cornerNodes(p);
         REQUIRE(corners.size() == 1);
         CHECK(distance(p.nodes[corners[0]].at, turned * (middle + point)) < 0.4);
@@ -197,11 +203,7 @@ TEST_CASE("needles are drawn on to where their sides meet, in a picture of two v
     const auto inside = [&](Vec2 p) { return p.x < 180 && std::abs(p.y - tip.y) < (p.x - tip.x) * std::tan(half); };
     pixel::Grey g = drawn(210, 200, inside);
     for (std::uint8_t& v : g.data) v = v < 128 ? 0 : 255;
-    trace::OutlineOptions options;
-    options.slack = 0.8;
-    const trace::Outline o = trace::outline(g, options);
-    REQUIRE(o.silhouettes.size() == 1);
-    const curve::Path& p = o.silhouettes[0].paths[0];
+    const curve::Path p = onlyOutline(g);
     const std::vector<std::size_t> corners = curve::cornerNodes(p);
     CHECK(corners.size() == 3);
     double nearest = 1e9;
