@@ -310,6 +310,9 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, dou
         const auto part = [&](long way, bool end) { return std::min(reach, end ? way : std::lround(tuned::share * static_cast<double>(way))); };
         auto m = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last));
         const auto told = [](const std::optional<BlurredCorner>& b) { return b && b->rms <= tuned::unlike && b->before > 0 && b->after > 0; };
+        // A needle close between two corners is their blunt end, seen as one.
+        const bool needle = std::max(c.turn, m ? std::abs(m->turn()) : 0) > radians(tuned::needle);
+        if (needle && !first && !last && std::max(part(before, first), part(after, last)) < reach) continue;
         if (!told(m) || std::abs(m->turn()) > radians(tuned::sharpest)) {
             out.push_back(c);
             continue;
