@@ -78,8 +78,27 @@ std::vector<Vec2> lineOf(const BlurredCorner& c, double half, double step)
     return line;
 }
 
-// As recession(), within a fifth: at which needles it is not worth the sum.
-double aboutRecession(double turn)
+double recessionOf(double turn)
+{
+    // Of a wedge whose sides lie h from a point of its bisector, the point sees the share of two normal variables of correlation cos(turn) that are
+    // both less than h: P(h) - 2 T(h, tan(turn / 2)) with Owen's T (Owen 1956, Tables for computing bivariate normal probabilities).
+    const double half = turn / 2;
+    const auto level = [&](double across) {
+        constexpr int n = 32;
+        double sum = 0;
+        for (int i = 0; i <= n; ++i) {
+            const double c = std::cos(half * i / n);
+            sum += (i == 0 || i == n ? 1 : i % 2 == 1 ? 4 : 2) * std::exp(-across * across / (2 * c * c));
+        }
+        return 0.5 * std::erfc(-across / std::sqrt(2.0)) - sum * half / n / 3 / pi;
+    };
+    double least = 0, most = 3;
+    for (int i = 0; i < 40; ++i) (level((least + most) / 2) < 0.5 ? least : most) = (least + most) / 2;
+    return least / std::cos(half);
+}
+
+// How far the blur of a tip shows, in sigmas: a little more than recession(), up to needles.
+double outreach(double turn)
 {
     return 0.68 / std::cos(std::min(turn / 2, radians(85)));
 }
@@ -87,7 +106,7 @@ double aboutRecession(double turn)
 // px from the tip within which the blur or the arc shows.
 double bluntness(const BlurredCorner& c, double sigma)
 {
-    return std::max((tuned::near + aboutRecession(std::abs(c.turn()))) * sigma, c.cut() + sigma);
+    return std::max((tuned::near + outreach(std::abs(c.turn()))) * sigma, c.cut() + sigma);
 }
 
 using Parameters = std::array<double, 7>; // tip, directions, bends, radius
@@ -101,7 +120,7 @@ public:
         corner_ = {found.point, found.inAngle, found.outAngle, 0, 0, pointed_ ? 0 : tuned::firstRadius, 0, found.index, before_, after_};
         // A needle's sides were drawn on from where they are round already: its tip lies as far out as the blur has eaten it.
         if (found.turn > radians(tuned::needle))
-            corner_.tip = s_[found.index] + unit(direction(found.inAngle) - direction(found.outAngle)) * (aboutRecession(found.turn) * sigma_);
+            corner_.tip = s_[found.index] + unit(direction(found.inAngle) - direction(found.outAngle)) * (outreach(found.turn) * sigma_);
         std::vector<double> e = errors(corner_);
         double now = squares(e), lambda = 1e-3;
         for (int round = 0; round < tuned::rounds; ++round) {
@@ -245,21 +264,16 @@ void sharpen(Samples& s, const BlurredCorner& c, double sigma)
 
 double recession(double turn)
 {
-    // Of a wedge whose sides lie h from a point of its bisector, the point sees the share of two normal variables of correlation cos(turn) that are
-    // both less than h: P(h) - 2 T(h, tan(turn / 2)) with Owen's T (Owen 1956, Tables for computing bivariate normal probabilities).
-    const double half = std::min(turn / 2, radians(84));
-    const auto level = [&](double across) {
-        constexpr int n = 32;
-        double sum = 0;
-        for (int i = 0; i <= n; ++i) {
-            const double c = std::cos(half * i / n);
-            sum += (i == 0 || i == n ? 1 : i % 2 == 1 ? 4 : 2) * std::exp(-across * across / (2 * c * c));
-        }
-        return 0.5 * std::erfc(-across / std::sqrt(2.0)) - sum * half / n / 3 / pi;
-    };
-    double least = 0, most = 3;
-    for (int i = 0; i < 40; ++i) (level((least + most) / 2) < 0.5 ? least : most) = (least + most) / 2;
-    return least / std::cos(half);
+    // Asked for at every place that may be a corner: worked out once for each degree.
+    constexpr std::size_t sharpest = 168;
+    static const auto byDegree = [] {
+        std::array<double, sharpest + 1> out{};
+        for (std::size_t k = 0; k < out.size(); ++k) out[k] = recessionOf(radians(static_cast<double>(k)));
+        return out;
+    }();
+    const double at = std::clamp(degrees(turn), 0.0, static_cast<double>(sharpest));
+    const std::size_t k = std::min(static_cast<std::size_t>(at), sharpest - 1);
+    return std::lerp(byDegree[k], byDegree[k + 1], at - static_cast<double>(k));
 }
 
 double offHalfLevel(const std::vector<Vec2>& line, Vec2 p, double sigma)
@@ -306,7 +320,7 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, dou
         const auto gap = [&](const Corner& from, const Corner& to) { return found.size() == 1 && s.closed ? n : s.wrapped(to.index - from.index); };
         const long before = first ? c.index : gap(found[(k + found.size() - 1) % found.size()], c);
         const long after = last ? n - 1 - c.index : gap(c, found[(k + 1) % found.size()]);
-        const long reach = std::lround(((tuned::near + aboutRecession(c.turn)) * sigma + tuned::side) / s.step);
+        const long reach = std::lround(((tuned::near + outreach(c.turn)) * sigma + tuned::side) / s.step);
         const auto part = [&](long way, bool end) { return std::min(reach, end ? way : std::lround(tuned::share * static_cast<double>(way))); };
         auto m = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last));
         const auto told = [](const std::optional<BlurredCorner>& b) { return b && b->rms <= tuned::unlike && b->before > 0 && b->after > 0; };

@@ -20,7 +20,8 @@
 
 namespace softrope::curve {
 
-// How far the half level lies from the tip of a corner of this turn (radians, 0..pi) along its bisector, after a blur of standard deviation 1.
+// How far the half level lies from the tip of a corner of this turn (radians, 0..pi) along its bisector, after a blur of standard deviation 1; the same from
+// 168 degrees on.
 double recession(double turn);
 
 // How far p lies from the half level of what is left of the line, blurred by a Gaussian of standard deviation sigma (px); px, positive to the

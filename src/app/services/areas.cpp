@@ -16,7 +16,7 @@ Areas::Areas(Session& session) : session_(session), map_(planar::build({})), wid
     gap_ = keptNumber("areas/gap", 2, 0, 20);
     thin_ = keptNumber("areas/thinnest", 1, 0, 20);
     connect(&session_, &Session::started, this, [this] {
-        waiting_ = {};
+        waiting_ = widerWaiting_ = {};
         closed_.clear();
         open_.clear();
         slivers_.clear();
