@@ -21,19 +21,22 @@ constexpr double seen = 4;          // sigmas from a sample that its level is su
 constexpr double step = 0.3;        // sigmas between the points of the sides
 constexpr int rounds = 12;          // of the fit
 constexpr double enough = 1e-3;     // of the squares: a round that gains less was the last
-constexpr double calm = 0.1;        // px that a px of bend over the whole side weighs like
+constexpr double calm = 4.2;        // of the samples' noise: what a px of bend over the whole side weighs like
 constexpr double firstRadius = 1.5; // px: at none it has no slope
+constexpr double leastRadius = 0.6; // px: nor hardly any below this
 constexpr double needle = 120;      // degrees: sharper corners begin the fit where the blur says
-constexpr double sharpest = 168;    // degrees: the sides of sharper ones are all blur
+constexpr double mostEaten = 8.5;   // px of a tip: of what lost more there is too little left to tell it by
+constexpr double sharp = 0.8;       // px of sigma: a sharper picture shows its corners as they are,
+constexpr double sharpNeedle = 155; // degrees: but for the tips of needles
 constexpr double farOut = 1.5;      // of the recession that a tip may lie from the samples,
 constexpr double beside = 0.5;      // and px for their noise
 constexpr double largest = 20;      // px, of radii
 constexpr double side = 7;          // px of the sides that are looked at beyond the blur
+constexpr double sideOfNeedle = 14; // and for the needles of sharp pictures,
+constexpr double thin = 2.4;        // which are too thin to be read so much farther than they are blunt
 constexpr double share = 0.6;       // of the way to the next corner
 constexpr double unlike = 0.15;     // px: a fit worse than this says nothing
-constexpr double round = 3.4;       // px: from this radius on a corner was a round,
-constexpr double roundOfBlur = 2.5; // and so many sigmas,
-constexpr double doubt = 0.075;     // and so much more for each degree that it turns
+constexpr double doubt = 0.075;     // px that the smallest round is larger for each degree that a corner turns
 constexpr double clear = 50;        // less than this
 } // namespace tuned
 
@@ -68,24 +71,34 @@ double angleOf(double across, double along)
     return std::abs(across) < 1e-12 && along < 0 ? -pi : std::atan2(across, along);
 }
 
-// The sides and what rounds their tip, `half` px to either side of it.
-std::vector<Vec2> lineOf(const BlurredCorner& c, double half, double step)
+// How many points lie on a side and on the arc.
+struct Grid {
+    int side = 0, arc = 0;
+    double step = 0; // px
+
+    Grid(const BlurredCorner& c, double half, double apart) : side(static_cast<int>((half - c.cut()) / apart)), step(apart)
+    {
+        if (c.cut() >= 0.01) arc = std::max(2, static_cast<int>(2 * c.cut() / step));
+    }
+};
+
+// The sides and what rounds their tip.
+std::vector<Vec2> lineOf(const BlurredCorner& c, const Grid& grid)
 {
-    const double cut = c.cut();
+    const double cut = grid.arc > 0 ? c.cut() : 0;
     std::vector<Vec2> line;
-    const int n = static_cast<int>((half - cut) / step);
-    for (int i = n; i > 0; --i) line.push_back(c.at(-cut - i * step));
-    if (cut < 0.01) {
+    line.reserve(static_cast<std::size_t>(2 * std::max(0, grid.side) + grid.arc + 1));
+    for (int i = grid.side; i > 0; --i) line.push_back(c.at(-cut - i * grid.step));
+    if (grid.arc == 0) {
         line.push_back(c.tip);
     } else {
         const Vec2 a = c.at(-cut), b = c.at(cut), from = unit(direction(c.in) - perpendicular(direction(c.in)) * (c.bendIn * cut)),
                    to = unit(direction(c.out) + perpendicular(direction(c.out)) * (c.bendOut * cut));
         const double reach = 4.0 / 3 * std::tan(std::abs(turn(from, to)) / 4) * distance(a, b) / 2 / std::max(0.05, std::sin(std::abs(turn(from, to)) / 2));
         const Cubic arc{a, a + from * reach, b - to * reach, b};
-        const int m = std::max(2, static_cast<int>(2 * cut / step));
-        for (int i = 0; i <= m; ++i) line.push_back(curve::at(arc, static_cast<double>(i) / m));
+        for (int i = 0; i <= grid.arc; ++i) line.push_back(curve::at(arc, static_cast<double>(i) / grid.arc));
     }
-    for (int i = 1; i <= n; ++i) line.push_back(c.at(cut + i * step));
+    for (int i = 1; i <= grid.side; ++i) line.push_back(c.at(cut + i * grid.step));
     return line;
 }
 
@@ -95,7 +108,7 @@ double recessionOf(double turn)
     // both less than h: P(h) - 2 T(h, tan(turn / 2)) with Owen's T (Owen 1956, Tables for computing bivariate normal probabilities).
     const double half = turn / 2;
     const auto level = [&](double across) {
-        constexpr int n = 32;
+        constexpr int n = 64;
         double sum = 0;
         for (int i = 0; i <= n; ++i) {
             const double c = std::cos(half * i / n);
@@ -104,14 +117,14 @@ double recessionOf(double turn)
         return 0.5 * std::erfc(-across / std::sqrt(2.0)) - sum * half / n / 3 / pi;
     };
     double least = 0, most = 3;
-    for (int i = 0; i < 40; ++i) (level((least + most) / 2) < 0.5 ? least : most) = (least + most) / 2;
+    for (int i = 0; i < 30; ++i) (level((least + most) / 2) < 0.5 ? least : most) = (least + most) / 2;
     return least / std::cos(half);
 }
 
 // How far the blur of a tip shows, in sigmas: a little more than recession(), up to needles.
 double outreach(double turn)
 {
-    return 0.68 / std::cos(std::min(turn / 2, radians(85)));
+    return 0.68 / std::cos(std::min(turn / 2, radians(88)));
 }
 
 // px from the tip within which the blur or the arc shows.
@@ -121,10 +134,14 @@ double bluntness(const BlurredCorner& c, double sigma)
 }
 
 using Parameters = std::array<double, 7>; // tip, directions, bends, radius
+constexpr Parameters little{0.01, 0.01, 0.002, 0.002, 0.0005, 0.0005, 0.05};
 
 class Fitter {
 public:
-    Fitter(const Samples& s, double sigma, long before, long after, bool pointed) : s_(s), sigma_(sigma), before_(before), after_(after), pointed_(pointed) {}
+    Fitter(const Samples& s, const Blur& blur, long before, long after, bool pointed)
+        : s_(s), sigma_(blur.sigma), calm_(tuned::calm * blur.noise), before_(before), after_(after), pointed_(pointed)
+    {
+    }
 
     BlurredCorner run(const Corner& found)
     {
@@ -136,19 +153,20 @@ public:
         double now = squares(e), lambda = 1e-3;
         for (int round = 0; round < tuned::rounds; ++round) {
             const auto n = static_cast<Eigen::Index>(e.size());
-            Eigen::MatrixXd j(n, 7);
-            constexpr Parameters h{0.01, 0.01, 0.002, 0.002, 0.0005, 0.0005, 0.05};
-            for (std::size_t p = 0; p < 7; ++p) {
-                Parameters by{};
-                by[p] = h[p];
-                const std::vector<double> there = errors(moved(by));
-                for (Eigen::Index i = 0; i < n; ++i)
-                    j(i, static_cast<Eigen::Index>(p)) = (there[static_cast<std::size_t>(i)] - e[static_cast<std::size_t>(i)]) / h[p];
-            }
+            const Eigen::Matrix<double, Eigen::Dynamic, 7> j = slopes();
             const Eigen::Map<const Eigen::VectorXd> r(e.data(), n);
             Eigen::Matrix<double, 7, 7> a = j.transpose() * j;
             for (int p = 0; p < 7; ++p) a(p, p) = a(p, p) * (1 + lambda) + 1e-12;
-            const Eigen::Matrix<double, 7, 1> step = a.ldlt().solve(j.transpose() * r);
+            Eigen::Matrix<double, 7, 1> g = j.transpose() * r, step = a.ldlt().solve(g);
+            // A radius that is at its least already stays, so that it does not hold up the others.
+            constexpr Eigen::Index radius = 6;
+            if (corner_.radius <= tuned::leastRadius && step(radius) > 0) {
+                a.row(radius).setZero();
+                a.col(radius).setZero();
+                a(radius, radius) = 1;
+                g(radius) = 0;
+                step = a.ldlt().solve(g);
+            }
             if (!step.allFinite()) break;
             Parameters by{};
             for (std::size_t p = 0; p < 7; ++p) by[p] = -step(static_cast<Eigen::Index>(p));
@@ -183,7 +201,7 @@ public:
 
 private:
     const Samples& s_;
-    double sigma_;
+    double sigma_, calm_;
     long before_, after_;
     bool pointed_;
     BlurredCorner corner_;
@@ -202,30 +220,83 @@ private:
         c.out += by[3];
         c.bendIn += by[4];
         c.bendOut += by[5];
-        c.radius = pointed_ ? 0 : std::clamp(c.radius + by[6], 0.0, tuned::largest);
+        c.radius = pointed_ ? 0 : std::clamp(c.radius + by[6], tuned::leastRadius, tuned::largest);
         return c;
     }
     // Far from the tip, the distance from the side; near it, from the half level. The last two keep bends calm that no sample asks for.
     std::vector<double> errors(const BlurredCorner& c) const
     {
         const double blunt = bluntness(c, sigma_);
-        const std::vector<Vec2> line = lineOf(c, blunt + tuned::seen * sigma_, tuned::step * sigma_);
-        std::vector<double> out;
-        out.reserve(static_cast<std::size_t>(before_ + after_ + 3));
-        for (long i = c.index - before_; i <= c.index + after_; ++i) {
-            const Vec2 p = s_[i];
-            if (distance(p, c.tip) < blunt) {
-                out.push_back(offHalfLevel(line, p, sigma_));
+        const std::vector<Vec2> line = lineOf(c, gridOf(c));
+        const Vec2 in = direction(c.in), out = direction(c.out);
+        std::vector<double> all;
+        all.reserve(static_cast<std::size_t>(before_ + after_ + 3));
+        for (long i = c.index - before_; i <= c.index + after_; ++i)
+            all.push_back(distance(s_[i], c.tip) < blunt ? offHalfLevel(line, s_[i], sigma_)
+                          : i < c.index                  ? offSide(s_[i] - c.tip, in, c.bendIn)
+                                                         : offSide(s_[i] - c.tip, out, c.bendOut));
+        all.push_back(calmIn() * c.bendIn);
+        all.push_back(calmOut() * c.bendOut);
+        return all;
+    }
+    Grid gridOf(const BlurredCorner& c) const { return {c, bluntness(c, sigma_) + tuned::seen * sigma_, tuned::step * sigma_}; }
+    static double offSide(Vec2 p, Vec2 way, double bend)
+    {
+        const double along = dot(p, way);
+        return (cross(way, p) - bend * along * along / 2) / std::sqrt(1 + bend * bend * along * along);
+    }
+    double calmIn() const { return calm(before_); }
+    double calmOut() const { return calm(after_); }
+    double calm(long samples) const
+    {
+        const double reach = static_cast<double>(samples) * s_.step;
+        return calm_ * reach * reach / 2;
+    }
+
+    // What the errors change by as each parameter does. A piece of the line that moves sideways takes from the level what the blur weighs it with:
+    // one pass over the line for all parameters.
+    Eigen::Matrix<double, Eigen::Dynamic, 7> slopes() const
+    {
+        const BlurredCorner& c = corner_;
+        const double blunt = bluntness(c, sigma_), far = tuned::seen * sigma_, k = -1 / (2 * sigma_ * sigma_);
+        const Grid grid = gridOf(c);
+        const std::vector<Vec2> line = lineOf(c, grid);
+        std::array<BlurredCorner, 7> near;
+        std::vector<Parameters> swept(line.size()); // by each piece, px^2 for each unit of the parameter, to the left
+        for (std::size_t p = 0; p < 7; ++p) {
+            Parameters by{};
+            by[p] = little[p];
+            near[p] = moved(by);
+            const std::vector<Vec2> there = lineOf(near[p], grid);
+            for (std::size_t i = 0; i + 1 < line.size(); ++i)
+                swept[i][p] = cross(line[i + 1] - line[i], (there[i] + there[i + 1] - line[i] - line[i + 1]) * 0.5) / little[p];
+        }
+        const double scale = -1 / (std::sqrt(2 * pi) * sigma_);
+        Eigen::Matrix<double, Eigen::Dynamic, 7> out(before_ + after_ + 3, 7);
+        for (long i = c.index - before_, row = 0; i <= c.index + after_; ++i, ++row) {
+            const Vec2 at = s_[i];
+            if (distance(at, c.tip) >= blunt) {
+                const bool before = i < c.index;
+                const double here = offSide(at - c.tip, direction(before ? c.in : c.out), before ? c.bendIn : c.bendOut);
+                for (std::size_t p = 0; p < 7; ++p) {
+                    const BlurredCorner& n = near[p];
+                    const double there = offSide(at - n.tip, direction(before ? n.in : n.out), before ? n.bendIn : n.bendOut);
+                    out(row, static_cast<Eigen::Index>(p)) = (there - here) / little[p];
+                }
                 continue;
             }
-            const bool in = i < c.index;
-            const Vec2 d = direction(in ? c.in : c.out);
-            const double along = dot(p - c.tip, d), bend = in ? c.bendIn : c.bendOut;
-            out.push_back((cross(d, p - c.tip) - bend * along * along / 2) / std::sqrt(1 + bend * bend * along * along));
+            Parameters sum{};
+            for (std::size_t q = 0; q + 1 < line.size(); ++q) {
+                const double r2 = squaredLength((line[q] + line[q + 1]) * 0.5 - at);
+                if (r2 > far * far) continue;
+                const double weight = std::exp(k * r2);
+                for (std::size_t p = 0; p < 7; ++p) sum[p] += weight * swept[q][p];
+            }
+            for (std::size_t p = 0; p < 7; ++p) out(row, static_cast<Eigen::Index>(p)) = scale * sum[p];
         }
-        const double reachIn = static_cast<double>(before_) * s_.step, reachOut = static_cast<double>(after_) * s_.step;
-        out.push_back(tuned::calm * c.bendIn * reachIn * reachIn / 2);
-        out.push_back(tuned::calm * c.bendOut * reachOut * reachOut / 2);
+        for (const Eigen::Index last : {before_ + after_ + 1, before_ + after_ + 2}) out.row(last).setZero();
+        out(before_ + after_ + 1, 4) = calmIn();
+        out(before_ + after_ + 2, 5) = calmOut();
         return out;
     }
 };
@@ -236,7 +307,7 @@ void sharpen(Samples& s, const BlurredCorner& c, double sigma)
     const auto put = [&](long k, Vec2 p) {
         if (s.closed || (k >= 0 && k < s.count())) s.points[static_cast<std::size_t>(s.wrapped(k))] = p;
     };
-    const long reach = std::lround(bluntness(c, sigma) / s.step);
+    const long reach = std::lround((showsCorners(sigma) ? tuned::thin : 1) * bluntness(c, sigma) / s.step);
     const long before = std::min(reach, c.before), after = std::min(reach, c.after);
     const double back = std::max(0.0, -dot(s[c.index - before] - c.tip, direction(c.in))),
                  on = std::max(0.0, dot(s[c.index + after] - c.tip, direction(c.out)));
@@ -255,7 +326,7 @@ void sharpen(Samples& s, const BlurredCorner& c, double sigma)
         return;
     }
     // Evenly along the rounded line.
-    const std::vector<Vec2> line = lineOf(c, std::max(back, on), 0.25 * s.step);
+    const std::vector<Vec2> line = lineOf(c, {c, std::max(back, on), 0.25 * s.step});
     const auto nearestTo = [&](Vec2 p) { return std::min_element(line.begin(), line.end(), [&](Vec2 a, Vec2 b) { return distance(a, p) < distance(b, p); }); };
     const auto from = nearestTo(s[c.index - before]), to = nearestTo(s[c.index + after]);
     if (to - from < 2) return; // folded over: nothing to lay them on
@@ -273,10 +344,15 @@ void sharpen(Samples& s, const BlurredCorner& c, double sigma)
 
 } // namespace
 
+bool showsCorners(double sigma)
+{
+    return sigma < tuned::sharp;
+}
+
 double recession(double turn)
 {
     // Asked for at every place that may be a corner: worked out once for each degree.
-    constexpr std::size_t sharpest = 168;
+    constexpr std::size_t sharpest = 176;
     static const auto byDegree = [] {
         std::array<double, sharpest + 1> out{};
         for (std::size_t k = 0; k < out.size(); ++k) out[k] = recessionOf(radians(static_cast<double>(k)));
@@ -315,45 +391,51 @@ Vec2 BlurredCorner::at(double along) const
     return tip + d * along + perpendicular(d) * ((back ? bendIn : bendOut) * along * along / 2);
 }
 
-std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& found, double sigma, long before, long after, bool pointed)
+std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& found, const Blur& blur, long before, long after, bool pointed)
 {
     constexpr long least = 8;
-    if (before < least || after < least || !(sigma > 0)) return std::nullopt;
-    BlurredCorner c = Fitter(s, sigma, before, after, pointed).run(found);
+    if (before < least || after < least || !(blur.sigma > 0)) return std::nullopt;
+    BlurredCorner c = Fitter(s, blur, before, after, pointed).run(found);
     if (!std::isfinite(c.rms) || !isFinite(c.tip)) return std::nullopt;
     return c;
 }
 
-std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, double sigma, double smallestTurn, const std::function<bool()>& cancelled)
+std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, const Blur& blur, double smallestTurn, double smallestRound,
+                               const std::function<bool()>& cancelled)
 {
     const Samples was = s;
+    const double sigma = blur.sigma;
     const long n = s.count();
     std::vector<Corner> out;
     for (std::size_t k = 0; k < found.size(); ++k) {
         if (cancelled && cancelled()) break;
         const Corner& c = found[k];
+        if (showsCorners(sigma) && c.turn < radians(tuned::sharpNeedle)) {
+            out.push_back(c);
+            continue;
+        }
         const bool first = k == 0 && !s.closed, last = k + 1 == found.size() && !s.closed;
         const auto gap = [&](const Corner& from, const Corner& to) { return found.size() == 1 && s.closed ? n : s.wrapped(to.index - from.index); };
         const long before = first ? c.index : gap(found[(k + found.size() - 1) % found.size()], c);
         const long after = last ? n - 1 - c.index : gap(c, found[(k + 1) % found.size()]);
-        const long reach = std::lround(((tuned::near + outreach(c.turn)) * sigma + tuned::side) / s.step);
+        const long reach = std::lround(((tuned::near + outreach(c.turn)) * sigma + (showsCorners(sigma) ? tuned::sideOfNeedle : tuned::side)) / s.step);
         const auto part = [&](long way, bool end) { return std::min(reach, end ? way : std::lround(tuned::share * static_cast<double>(way))); };
-        auto m = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last));
+        auto m = fitBlurredCorner(was, c, blur, part(before, first), part(after, last), showsCorners(sigma));
         const auto told = [](const std::optional<BlurredCorner>& b) { return b && b->rms <= tuned::unlike && b->before > 0 && b->after > 0; };
         // A needle close between two corners is their blunt end, seen as one.
         const bool needle = std::max(c.turn, m ? std::abs(m->turn()) : 0) > radians(tuned::needle);
-        if (needle && !first && !last && std::max(part(before, first), part(after, last)) < reach) continue;
-        if (!told(m) || std::abs(m->turn()) > radians(tuned::sharpest)) {
+        if (needle && !showsCorners(sigma) && !first && !last && std::max(part(before, first), part(after, last)) < reach) continue;
+        if (!told(m) || outreach(std::abs(m->turn())) * sigma > tuned::mostEaten) {
             out.push_back(c);
             continue;
         }
         if (std::abs(m->turn()) < smallestTurn) continue;
-        if (m->radius > std::max(tuned::round, tuned::roundOfBlur * sigma) + tuned::doubt * std::max(0.0, tuned::clear - degrees(std::abs(m->turn())))) {
+        if (m->radius > smallestRound + tuned::doubt * std::max(0.0, tuned::clear - degrees(std::abs(m->turn())))) {
             sharpen(s, *m, sigma);
             continue;
         }
         m->radius = 0;
-        if (const auto pointed = fitBlurredCorner(was, c, sigma, part(before, first), part(after, last), true); told(pointed)) m = pointed;
+        if (const auto pointed = fitBlurredCorner(was, c, blur, part(before, first), part(after, last), true); told(pointed)) m = pointed;
         if (std::abs(m->turn()) < smallestTurn) continue;
         // A tip farther out than any blur eats is the fit's, not the picture's.
         if (distance(m->tip, was[m->index]) > tuned::farOut * sigma * recession(std::abs(m->turn())) + tuned::beside) {

@@ -20,13 +20,22 @@
 
 namespace softrope::curve {
 
+// Whether corners stand where a blur of sigma px left them, all but the tips of needles.
+bool showsCorners(double sigma);
+
 // How far the half level lies from the tip of a corner of this turn (radians, 0..pi) along its bisector, after a blur of standard deviation 1; the same from
-// 168 degrees on.
+// 176 degrees on.
 double recession(double turn);
 
 // How far p lies from the half level of what is left of the line, blurred by a Gaussian of standard deviation sigma (px); px, positive to the
 // left, right within a few hundredths of sigma as long as it is less than half of sigma. The line's points lie at most a third of sigma apart.
 double offHalfLevel(const std::vector<Vec2>& line, Vec2 p, double sigma);
+
+// What a source's edges went through.
+struct Blur {
+    double sigma = 0;    // px: standard deviation of the Gaussian
+    double noise = 0.03; // px: standard deviation of the samples across the edge after it
+};
 
 struct BlurredCorner {
     Vec2 tip;                       // where the sides meet
@@ -46,11 +55,13 @@ struct BlurredCorner {
 
 // From a corner as it was found, looking `before` and `after` samples far (other corners should lie beyond them); without a radius when it is to
 // be `pointed`. Nothing when there are too few samples to tell.
-std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& found, double sigma, long before, long after, bool pointed = false);
+std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& found, const Blur& blur, long before, long after, bool pointed = false);
 
-// The corners as they were before a blur of sigma px: those that turn out to be rounds or bends are gone, the others lie where their sides meet.
+// The corners as they were before a blur: those that turn out to be rounds (of smallestRound px and
+// more, and more than that where they turn little) or bends are gone, the others lie where their sides meet.
 // The samples beside them are moved to where the edge was. What cannot be told stays as it was found.
 // Cancelled, it returns what it has.
-std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, double sigma, double smallestTurn, const std::function<bool()>& cancelled = {});
+std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, const Blur& blur, double smallestTurn, double smallestRound,
+                               const std::function<bool()>& cancelled = {});
 
 } // namespace softrope::curve

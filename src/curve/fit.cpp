@@ -71,8 +71,8 @@ Fit fitOnce(const std::vector<Vec2>& raw, bool closed, const FitOptions& options
     Samples s = evenly(points, closed, options.spacing);
     if (s.count() < (closed ? 8 : 4)) return asDrawn(points, closed, raw.size());
     const double noise = noiseOf(s, 5 * options.grain);
-    std::vector<Corner> corners = findCorners(s, {options.grain, options.rounding, options.cornerFrom, options.blur});
-    if (options.blur > 0) corners = beforeBlur(s, corners, options.blur, options.cornerFrom, options.cancelled);
+    std::vector<Corner> corners = findCorners(s, {options.grain, options.rounding, options.cornerFrom, showsCorners(options.blur) ? 0 : options.blur});
+    if (options.blur > 0) corners = beforeBlur(s, corners, {options.blur, noise}, options.cornerFrom, options.smallestRound, options.cancelled);
     // Two beginnings, a careful and a daring one: neither is best on every line, the better result is kept. A line of many pieces is dear
     // to fit twice, and evens out over its length anyway. Where neither evenness nor every point counts (the borders of a photo's tones)
     // the daring one goes first: it leaves fewer nodes to try out, and on lines of more than a dozen pieces the other hardly ever won.

@@ -22,6 +22,7 @@ struct FitOptions {
     double rounding = 1;             // px to either side of a true corner that the source has rounded off
     double blur = 0;                 // px: standard deviation of the blur that the source's edges went through; 0 where it is not known.
                                      // Corners are measured beyond it, and told from small rounds (blurred_corner.h)
+    double smallestRound = 3.4;      // px: the radius from which on such a corner is a round
     double spacing = 0.5;            // px between the samples the fit works on
     double cornerFrom = radians(20); // smallest turn that can be a corner
     bool straights = true;           // recognise straight runs inside smooth stretches

@@ -27,22 +27,48 @@ constexpr double mostSide = 4096; // px: what is larger on the surface is drawn 
 std::string text(double v)
 {
     char out[40];
-    std::snprintf(out, sizeof out, "%.12g", v); // NOLINT(cppcoreguidelines-pro-type-vararg)
+    std::snprintf(out, sizeof out, "%.17g", v); // NOLINT(cppcoreguidelines-pro-type-vararg)
     // Whatever the user's locale has for a point.
     for (char& c : out)
         if (c == ',') c = '.';
     return out;
 }
 
+// librsvg reads the numbers of a file in single precision, and makes the tiles of a pattern as many px wide as are whole after that: 128 px
+// become 127, stretched. The window that a page shows can be told it in double precision instead, if its own numbers are short.
+std::optional<Box> windowOf(double width, double height, const Affine& place)
+{
+    if (place.b != 0 || place.c != 0 || !(place.a > 0 && place.d > 0)) return std::nullopt;
+    const Box seen{{-place.e / place.a, -place.f / place.d}, {(width - place.e) / place.a, (height - place.f) / place.d}};
+    constexpr double single = 1 << 24, steps = 64; // of a side: a page a little larger than asked for
+    const double step = std::exp2(std::floor(std::log2(std::max(seen.width(), seen.height()) / steps)));
+    const double furthest = std::max({std::abs(seen.min.x), std::abs(seen.min.y), std::abs(seen.max.x), std::abs(seen.max.y)});
+    if (!std::isfinite(step) || !(furthest < single * step)) return std::nullopt;
+    return Box{{std::floor(seen.min.x / step) * step, std::floor(seen.min.y / step) * step},
+               {std::ceil(seen.max.x / step) * step, std::ceil(seen.max.y / step) * step}};
+}
+
 // A drawing that librsvg has read, laid on a page by `place`.
 class Drawing {
 public:
-    Drawing(const std::string& xml, double width, double height, const Affine& place) : width_(width), height_(height)
+    Drawing(const std::string& xml, double width, double height, const Affine& place) : page_{0, 0, width, height}
     {
-        std::string whole = R"(<svg xmlns="http://www.w3.org/2000/svg" width=")" + text(width) + R"(" height=")" + text(height) + R"(" viewBox="0 0 )" +
-                            text(width) + ' ' + text(height) + R"("><g transform="matrix()";
-        for (const double v : {place.a, place.b, place.c, place.d, place.e, place.f}) whole += text(v) + ' ';
-        whole += ")\">" + xml + "</g></svg>";
+        std::string before, after = "</svg>";
+        if (const auto window = windowOf(width, height, place)) {
+            const Vec2 size{window->width(), window->height()};
+            before = R"(<svg xmlns="http://www.w3.org/2000/svg" preserveAspectRatio="none" width=")" + text(size.x) + R"(" height=")" + text(size.y) +
+                     R"(" viewBox=")" + text(window->min.x) + ' ' + text(window->min.y) + ' ' + text(size.x) + ' ' + text(size.y) + R"(">)";
+            // What is a whole number of px must not come out a bit less.
+            constexpr double over = 1 + 1e-9;
+            page_ = {place.a * window->min.x + place.e, place.d * window->min.y + place.f, place.a * size.x * over, place.d * size.y * over};
+        } else {
+            before = R"(<svg xmlns="http://www.w3.org/2000/svg" width=")" + text(width) + R"(" height=")" + text(height) + R"(" viewBox="0 0 )" + text(width) +
+                     ' ' + text(height) + R"("><g transform="matrix()";
+            for (const double v : {place.a, place.b, place.c, place.d, place.e, place.f}) before += text(v) + ' ';
+            before += ")\">";
+            after = "</g></svg>";
+        }
+        const std::string whole = before + xml + after;
         // No base: only what the drawing holds itself is loaded.
         RsvgHandle** made = &handle_;
         const std::string* text = &whole;
@@ -56,7 +82,7 @@ public:
         });
         if (!good) handle_ = nullptr;
     }
-    Drawing(Drawing&& other) noexcept : width_(other.width_), height_(other.height_), handle_(std::exchange(other.handle_, nullptr)) {}
+    Drawing(Drawing&& other) noexcept : page_(other.page_), handle_(std::exchange(other.handle_, nullptr)) {}
     Drawing(const Drawing&) = delete;
     Drawing& operator=(const Drawing&) = delete;
     Drawing& operator=(Drawing&&) = delete;
@@ -72,8 +98,7 @@ public:
         bool done = false;
         bool* told = &done;
         RsvgHandle* handle = handle_;
-        const RsvgRectangle at{0, 0, width_, height_};
-        const RsvgRectangle* page = &at;
+        const RsvgRectangle* page = &page_;
         const bool good = contained([told, handle, page, cr] {
             GError* error = nullptr;
             *told = rsvg_handle_render_document(handle, cr, page, &error) != 0;
@@ -90,7 +115,7 @@ public:
             RsvgRectangle at, ink, logical;
             RsvgHandle* handle;
             bool done;
-        } found{{0, 0, width_, height_}, {}, {}, handle_, false};
+        } found{page_, {}, {}, handle_, false};
         Found* f = &found;
         const bool good = contained([f] {
             GError* error = nullptr;
@@ -109,7 +134,7 @@ public:
     }
 
 private:
-    double width_, height_;
+    RsvgRectangle page_;
     mutable RsvgHandle* handle_ = nullptr;
 };
 

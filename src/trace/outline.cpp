@@ -142,8 +142,10 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
     fitting.slack = (sharp ? 0.75 : 1.0) * options.slack;
     fitting.grain = std::clamp(result.blur / 0.6, 1.0, 4.0);
     fitting.rounding = 0.55 + 1.3 * result.blur;
-    // A sharp picture shows its corners as they are; in one of two values it is our own blur that rounds them.
-    fitting.blur = sharp ? 0 : trueBlur(result.blur);
+    // Of a picture in two values it is our own blur.
+    fitting.blur = trueBlur(result.blur);
+    // Its steps hide more: a tip is read as a round of up to four times the blur.
+    fitting.smallestRound = std::max(3.4, (stairs ? 4.2 : 2.5) * fitting.blur);
     fitting.spacing = 0.5;
     fitting.straightWithin = 0.5;
     fitting.even = sharp ? 0.33 : 0.25;

@@ -209,6 +209,29 @@ TEST_CASE("what the document has no notion of is kept whole and looks the same")
     for (const auto& [body, islands] : cases) checkSame(defs + body, islands);
 }
 
+TEST_CASE("the tiles of a pattern are as sharp as when the whole file is drawn, whatever the size")
+{
+    if (!there()) return;
+    std::string stripes;
+    for (int k = 0; k < 20; ++k) stripes += "<path d='M0 " + std::to_string(5 * k) + "L100 " + std::to_string(5 * k + 2) + "' stroke='#2e6b66'/>";
+    const std::string svg = "<svg xmlns='http://www.w3.org/2000/svg' width='100' height='100'><pattern id='p' width='100' height='100' "
+                            "patternUnits='userSpaceOnUse'>" +
+                            stripes + "</pattern><rect width='100' height='100' fill='url(#p)'/></svg>";
+    const files::SvgResult read = files::readSvg(svg);
+    REQUIRE(countsOf(read.document).islands == 1);
+    const outside::Folder f;
+    REQUIRE(files::saveAtomically(f.at("a.svg"), svg).ok());
+    for (const int width : {100, 128, 400, 512, 700}) {
+        INFO(width);
+        REQUIRE(outside::runs("rsvg-convert -w " + std::to_string(width) + " '" + f.at("a.svg") + "' -o '" + f.at("a.png") + "'"));
+        const pixel::Picture theirs = files::readPictureFile(f.at("a.png")).picture, ours = render::renderSheet(read.document, width, {});
+        REQUIRE(ours.data.size() == theirs.data.size());
+        double sum = 0;
+        for (std::size_t i = 0; i < ours.data.size(); ++i) sum += std::abs(ours.data[i].a - theirs.data[i].a);
+        CHECK(sum / static_cast<double>(ours.data.size()) < 1);
+    }
+}
+
 TEST_CASE("an island is moved, sized, turned and hidden like anything else, and its names never meet others")
 {
     if (!there()) return;

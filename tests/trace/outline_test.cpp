@@ -208,5 +208,26 @@ TEST_CASE("needles are drawn on to where their sides meet, in a picture of two v
     CHECK(corners.size() == 3);
     double nearest = 1e9;
     for (const std::size_t k : corners) nearest = std::min(nearest, distance(p.nodes[k].at, tip));
-    CHECK(nearest < 0.2);
+    CHECK(nearest < 0.25);
+}
+
+TEST_CASE("needles of sharp pictures are as long as they were drawn, cut into dark ground or dark themselves")
+{
+    const double half = curve::radians(GENERATE(3.5, 4.5, 6.0, 9.0)), turned = GENERATE(0.1, 0.8);
+    const bool cut = GENERATE(false, true);
+    const Vec2 middle{120, 120};
+    const curve::Affine back = curve::about(middle, curve::rotation(-turned));
+    const Vec2 tip{60.3, 120.6};
+    const auto inside = [&](Vec2 at) {
+        const Vec2 p = back * at;
+        const bool wedge = p.x < 180 && std::abs(p.y - tip.y) < (p.x - tip.x) * std::tan(half);
+        return cut ? !wedge && p.x > 40 && p.x < 180 && std::abs(p.y - tip.y) < 60 : wedge;
+    };
+    const curve::Path p = onlyOutline(drawn(240, 240, inside));
+    const std::vector<std::size_t> corners = curve::cornerNodes(p);
+    CHECK(corners.size() == (cut ? 7 : 3));
+    double nearest = 1e9;
+    for (const std::size_t k : corners) nearest = std::min(nearest, distance(back * p.nodes[k].at, tip));
+    INFO("half " << curve::degrees(half) << " turned " << turned << " cut " << cut);
+    CHECK(nearest < 0.8);
 }
