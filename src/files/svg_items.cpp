@@ -231,7 +231,11 @@ bool Items::island(pugi::xml_node n, const Style& style, const Affine& parent, c
     constexpr std::size_t mostBytes = std::size_t{128} << 20;
     std::optional<std::string> xml;
     if (islandBytes_ < mostBytes) xml = islandOf(reading_.named, n, {round_.begin(), round_.end() - 1}, style.lengths);
-    const std::optional<curve::Box> box = xml ? render::islandBox(*xml) : std::nullopt;
+    curve::Box sheet; // in the units of the part
+    if (const auto back = curve::inverse(parent))
+        for (const double x : {0.0, reading_.document.sheet.width})
+            for (const double y : {0.0, reading_.document.sheet.height}) sheet.add(*back * curve::Vec2{x, y});
+    const std::optional<curve::Box> box = xml ? render::islandBox(*xml, sheet) : std::nullopt;
     if (!box) {
         reading_.missed.add(words::marked("%n part(s) that cannot be kept whole (drawn as far as it goes)"));
         return false;

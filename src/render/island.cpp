@@ -34,18 +34,9 @@ std::string text(double v)
     return out;
 }
 
-// librsvg reads the numbers of a file in single precision, and makes the tiles of a pattern as many px wide as are whole after that: 128 px
-// become 127, stretched. The window that a page shows can be told it in double precision instead, if its own numbers are short.
-std::optional<Box> windowOf(double width, double height, const Affine& place)
+bool upright(const Affine& place)
 {
-    if (place.b != 0 || place.c != 0 || !(place.a > 0 && place.d > 0)) return std::nullopt;
-    const Box seen{{-place.e / place.a, -place.f / place.d}, {(width - place.e) / place.a, (height - place.f) / place.d}};
-    constexpr double single = 1 << 24, steps = 64; // of a side: a page a little larger than asked for
-    const double step = std::exp2(std::floor(std::log2(std::max(seen.width(), seen.height()) / steps)));
-    const double furthest = std::max({std::abs(seen.min.x), std::abs(seen.min.y), std::abs(seen.max.x), std::abs(seen.max.y)});
-    if (!std::isfinite(step) || !(furthest < single * step)) return std::nullopt;
-    return Box{{std::floor(seen.min.x / step) * step, std::floor(seen.min.y / step) * step},
-               {std::ceil(seen.max.x / step) * step, std::ceil(seen.max.y / step) * step}};
+    return place.b == 0 && place.c == 0 && place.a > 0 && place.d > 0;
 }
 
 // A drawing that librsvg has read, laid on a page by `place`.
@@ -54,13 +45,16 @@ public:
     Drawing(const std::string& xml, double width, double height, const Affine& place) : page_{0, 0, width, height}
     {
         std::string before, after = "</svg>";
-        if (const auto window = windowOf(width, height, place)) {
-            const Vec2 size{window->width(), window->height()};
-            before = R"(<svg xmlns="http://www.w3.org/2000/svg" preserveAspectRatio="none" width=")" + text(size.x) + R"(" height=")" + text(size.y) +
-                     R"(" viewBox=")" + text(window->min.x) + ' ' + text(window->min.y) + ' ' + text(size.x) + ' ' + text(size.y) + R"(">)";
-            // What is a whole number of px must not come out a bit less.
-            constexpr double over = 1 + 1e-9;
-            page_ = {place.a * window->min.x + place.e, place.d * window->min.y + place.f, place.a * size.x * over, place.d * size.y * over};
+        if (upright(place)) {
+            // librsvg reads the numbers of a file in single precision, and makes the tiles of a pattern as many px wide as are whole after that:
+            // 128 px become 127, stretched. By the window that the page shows, told in double precision and a little large, it does not.
+            constexpr double over = 1 + 2e-7;
+            page_ = {0, 0, width * over, height * over};
+            corner_ = {-place.e / place.a, -place.f / place.d};
+            scale_ = {place.a, place.d};
+            const std::string w = text(width / place.a), h = text(height / place.d);
+            before = R"(<svg xmlns="http://www.w3.org/2000/svg" preserveAspectRatio="none" width=")" + w + R"(" height=")" + h + R"(" viewBox=")" +
+                     text(corner_.x) + ' ' + text(corner_.y) + ' ' + w + ' ' + h + R"(">)";
         } else {
             before = R"(<svg xmlns="http://www.w3.org/2000/svg" width=")" + text(width) + R"(" height=")" + text(height) + R"(" viewBox="0 0 )" + text(width) +
                      ' ' + text(height) + R"("><g transform="matrix()";
@@ -82,13 +76,25 @@ public:
         });
         if (!good) handle_ = nullptr;
     }
-    Drawing(Drawing&& other) noexcept : page_(other.page_), handle_(std::exchange(other.handle_, nullptr)) {}
+    Drawing(Drawing&& other) noexcept : page_(other.page_), corner_(other.corner_), scale_(other.scale_), handle_(std::exchange(other.handle_, nullptr)) {}
     Drawing(const Drawing&) = delete;
     Drawing& operator=(const Drawing&) = delete;
     Drawing& operator=(Drawing&&) = delete;
     ~Drawing()
     {
         if (handle_) g_object_unref(handle_);
+    }
+
+    // Read once, on another page: this much larger, that corner of it a whole number of px beyond the surface's; on which it lies is told. Nothing
+    // where the first page did not reach so far.
+    std::optional<Affine> layAgain(double scale, const Box& page)
+    {
+        const Box whole{corner_, corner_ + Vec2{page_.width / scale_.x, page_.height / scale_.y}};
+        if (!(scale_.x > 0) || !whole.contains(page.min) || !whole.contains(page.max)) return std::nullopt;
+        const Vec2 beyond = (page.min - corner_) * scale;
+        const double larger = scale / scale_.x;
+        page_ = {-std::floor(beyond.x), -std::floor(beyond.y), page_.width * larger, page_.height * larger};
+        return curve::translation({page_.x, page_.y}) * curve::scaling(scale, scale) * curve::translation(-corner_);
     }
 
     // The page with its corner at the origin. On a context of its own: where the library fails, nobody may use that again.
@@ -134,23 +140,28 @@ public:
     }
 
 private:
-    RsvgRectangle page_;
+    RsvgRectangle page_;  // on the surface
+    Vec2 corner_, scale_; // of what it shows; no scale where it is turned
     mutable RsvgHandle* handle_ = nullptr;
 };
 
-// Where there are pixels, of a page drawn small.
-Box seenPart(const std::string& xml, const Box& page)
+// Where there are pixels, of a page drawn small; `read` is the drawing as it may have been read for another page.
+Box seenPart(const std::string& xml, const Box& page, Drawing* read)
 {
     constexpr double side = 256; // px
     const double scale = side / std::max(page.width(), page.height());
-    const int w = std::max(1, static_cast<int>(std::ceil(page.width() * scale))), h = std::max(1, static_cast<int>(std::ceil(page.height() * scale)));
+    const int w = 1 + static_cast<int>(std::ceil(page.width() * scale)), h = 1 + static_cast<int>(std::ceil(page.height() * scale));
     SurfaceHandle image(cairo_image_surface_create(CAIRO_FORMAT_ARGB32, w, h));
     if (!image.good()) return {};
+    Affine place = curve::scaling(scale, scale) * curve::translation(-page.min);
     {
         cairo_t* own = cairo_create(image.surface);
-        if (!Drawing(xml, w, h, curve::scaling(scale, scale) * curve::translation(-page.min)).paint(own)) return {}; // and the context stays
+        const auto again = read ? read->layAgain(scale, page) : std::nullopt;
+        if (again) place = *again;
+        if (!(again ? read->paint(own) : Drawing(xml, w, h, place).paint(own))) return {}; // and the context stays
         cairo_destroy(own);
     }
+    const Affine back = *curve::inverse(place);
     cairo_surface_flush(image.surface);
     Box out;
     const unsigned char* data = cairo_image_surface_get_data(image.surface);
@@ -159,8 +170,8 @@ Box seenPart(const std::string& xml, const Box& page)
         const auto* row = reinterpret_cast<const std::uint32_t*>(data + static_cast<std::ptrdiff_t>(y) * stride);
         for (int x = 0; x < w; ++x)
             if (row[x] >> 24) {
-                out.add(page.min + Vec2{(x - 0.5) / scale, (y - 0.5) / scale});
-                out.add(page.min + Vec2{(x + 1.5) / scale, (y + 1.5) / scale});
+                out.add(back * Vec2{x - 0.5, y - 0.5});
+                out.add(back * Vec2{x + 1.5, y + 1.5});
             }
     }
     return out;
@@ -269,18 +280,28 @@ void paintOnPixels(cairo_t* cr, const art::Island& island)
 
 } // namespace
 
-std::optional<Box> islandBox(const std::string& xml)
+std::optional<Box> islandBox(const std::string& xml, const Box& sheet)
 {
-    // Any page does, since what lies beyond it counts too; for masks and filters librsvg makes pixels of its size. Pictures are not counted by librsvg:
-    // rectangles in their places are.
+    // Any page does, since what lies beyond it counts too; for masks and filters librsvg makes pixels of its size. One that what is looked at
+    // closely will lie in saves reading it twice, as long as it is small. Pictures are not counted by librsvg: rectangles in their places are.
+    constexpr double beyond = 0.6, side = 16, mostPage = 1024; // of the larger side; px
     std::string counted = xml;
     for (std::size_t at = counted.find("<image "); at != std::string::npos; at = counted.find("<image ", at)) counted.replace(at, 6, "<rect ");
     for (std::size_t at = counted.find("</image>"); at != std::string::npos; at = counted.find("</image>", at)) counted.replace(at, 8, "</rect>");
-    const std::optional<Box> ink = Drawing(counted, 16, 16, {}).ink();
+    const Box whole = sheet.grown(beyond * std::max(sheet.width(), sheet.height()));
+    // (Not scaled down: librsvg tells the extent in units of the drawing whatever the size of its page.)
+    const bool placed = std::min(whole.width(), whole.height()) > 1 && std::max(whole.width(), whole.height()) < mostPage;
+    const Vec2 corner = placed ? whole.min : Vec2{};
+    Drawing drawing(counted, placed ? whole.width() : side, placed ? whole.height() : side, curve::translation(-corner));
+    std::optional<Box> ink = drawing.ink();
     if (!ink || ink->empty()) return ink;
+    ink = Box{ink->min + corner, ink->max + corner};
     if (!has(xml, "<filter") && !has(xml, "<mask") && !has(xml, "<marker"))
         return ink->grown(1e-9 * std::max(ink->width(), ink->height())); // one of no width is there too
-    const Box seen = seenPart(xml, ink->grown(0.6 * std::max(ink->width(), ink->height())));
+    const double large = std::max(ink->width(), ink->height());
+    // Of a small part of the sheet the whole one would be drawn large for nothing.
+    const bool again = placed && counted == xml && large > 0.3 * std::max(sheet.width(), sheet.height());
+    const Box seen = seenPart(xml, ink->grown(beyond * large), again ? &drawing : nullptr);
     if (seen.empty()) return ink; // it is there, though it paints nothing
     if (!has(xml, "<filter")) return seen;
     // With what filters take in, which may lie beside what they give.
