@@ -12,7 +12,6 @@
 #include <list>
 #include <mutex>
 #include <string_view>
-#include <utility>
 
 namespace softrope::render {
 
@@ -34,6 +33,11 @@ std::string text(double v)
     return out;
 }
 
+double single(double v)
+{
+    return static_cast<double>(static_cast<float>(v));
+}
+
 bool upright(const Affine& place)
 {
     return place.b == 0 && place.c == 0 && place.a > 0 && place.d > 0;
@@ -44,20 +48,19 @@ class Drawing {
 public:
     Drawing(const std::string& xml, double width, double height, const Affine& place) : page_{0, 0, width, height}
     {
-        std::string before, after = "</svg>";
+        std::string before = R"(<svg xmlns="http://www.w3.org/2000/svg" )", after = "</svg>";
         if (upright(place)) {
-            // librsvg reads the numbers of a file in single precision, and makes the tiles of a pattern as many px wide as are whole after that:
-            // 128 px become 127, stretched. By the window that the page shows, told in double precision and a little large, it does not.
-            constexpr double over = 1 + 2e-7;
-            page_ = {0, 0, width * over, height * over};
-            corner_ = {-place.e / place.a, -place.f / place.d};
+            // librsvg reads the numbers of a file in single precision; the tiles of a pattern and the radii of filters become whole numbers of px after
+            // that: 128 px are 127 then, stretched, and 1 px is 2. The surface's own scale is exact, and the page as wide for the file as for the caller.
+            corner_ = {single(-place.e / place.a), single(-place.f / place.d)};
             scale_ = {place.a, place.d};
-            const std::string w = text(width / place.a), h = text(height / place.d);
-            before = R"(<svg xmlns="http://www.w3.org/2000/svg" preserveAspectRatio="none" width=")" + w + R"(" height=")" + h + R"(" viewBox=")" +
-                     text(corner_.x) + ' ' + text(corner_.y) + ' ' + w + ' ' + h + R"(">)";
+            page_ = {0, 0, single(width / place.a), single(height / place.d)};
+            const std::string w = text(page_.width), h = text(page_.height);
+            before += "width=\"" + w + "\" height=\"" + h + "\" viewBox=\"" + text(corner_.x) + ' ' + text(corner_.y) + ' ' + w + ' ' + h + "\">";
         } else {
-            before = R"(<svg xmlns="http://www.w3.org/2000/svg" width=")" + text(width) + R"(" height=")" + text(height) + R"(" viewBox="0 0 )" + text(width) +
-                     ' ' + text(height) + R"("><g transform="matrix()";
+            turned_ = true;
+            const std::string w = text(width), h = text(height);
+            before += "width=\"" + w + "\" height=\"" + h + "\" viewBox=\"0 0 " + w + ' ' + h + "\"><g transform=\"matrix(";
             for (const double v : {place.a, place.b, place.c, place.d, place.e, place.f}) before += text(v) + ' ';
             before += ")\">";
             after = "</g></svg>";
@@ -76,25 +79,24 @@ public:
         });
         if (!good) handle_ = nullptr;
     }
-    Drawing(Drawing&& other) noexcept : page_(other.page_), corner_(other.corner_), scale_(other.scale_), handle_(std::exchange(other.handle_, nullptr)) {}
     Drawing(const Drawing&) = delete;
     Drawing& operator=(const Drawing&) = delete;
-    Drawing& operator=(Drawing&&) = delete;
     ~Drawing()
     {
         if (handle_) g_object_unref(handle_);
     }
 
-    // Read once, on another page: this much larger, that corner of it a whole number of px beyond the surface's; on which it lies is told. Nothing
-    // where the first page did not reach so far.
-    std::optional<Affine> layAgain(double scale, const Box& page)
+    // Read once, painted again: this much larger, a part of what it shows at the surface's corner, to a whole px; how it lies is told. Nothing where
+    // the page does not reach so far.
+    std::optional<Affine> layAgain(double scale, const Box& part)
     {
-        const Box whole{corner_, corner_ + Vec2{page_.width / scale_.x, page_.height / scale_.y}};
-        if (!(scale_.x > 0) || !whole.contains(page.min) || !whole.contains(page.max)) return std::nullopt;
-        const Vec2 beyond = (page.min - corner_) * scale;
-        const double larger = scale / scale_.x;
-        page_ = {-std::floor(beyond.x), -std::floor(beyond.y), page_.width * larger, page_.height * larger};
-        return curve::translation({page_.x, page_.y}) * curve::scaling(scale, scale) * curve::translation(-corner_);
+        const Box whole{corner_, corner_ + Vec2{page_.width, page_.height}};
+        if (turned_ || !whole.contains(part.min) || !whole.contains(part.max)) return std::nullopt;
+        const Vec2 beyond = (part.min - corner_) * scale;
+        scale_ = {scale, scale};
+        page_.x = -std::floor(beyond.x) / scale;
+        page_.y = -std::floor(beyond.y) / scale;
+        return curve::scaling(scale, scale) * curve::translation(Vec2{page_.x, page_.y} - corner_);
     }
 
     // The page with its corner at the origin. On a context of its own: where the library fails, nobody may use that again.
@@ -105,6 +107,7 @@ public:
         bool* told = &done;
         RsvgHandle* handle = handle_;
         const RsvgRectangle* page = &page_;
+        cairo_scale(cr, scale_.x, scale_.y);
         const bool good = contained([told, handle, page, cr] {
             GError* error = nullptr;
             *told = rsvg_handle_render_document(handle, cr, page, &error) != 0;
@@ -113,7 +116,7 @@ public:
         if (!good) handle_ = nullptr; // left as it is: it is not to be touched
         return good && done;
     }
-    // Of the page and beyond it: what is painted, and where shapes lie.
+    // Of the page and beyond it: what is painted, and where shapes lie; in its own units.
     std::optional<Box> ink() const
     {
         if (!handle_) return std::nullopt;
@@ -133,15 +136,16 @@ public:
         Box out;
         for (const RsvgRectangle& r : {found.ink, found.logical}) {
             if (!(r.width > 0 || r.height > 0) || !std::isfinite(r.x + r.y + r.width + r.height)) continue;
-            out.add(Vec2{r.x, r.y});
-            out.add(Vec2{r.x + r.width, r.y + r.height});
+            out.add(corner_ + Vec2{r.x, r.y});
+            out.add(corner_ + Vec2{r.x + r.width, r.y + r.height});
         }
         return out;
     }
 
 private:
-    RsvgRectangle page_;  // on the surface
-    Vec2 corner_, scale_; // of what it shows; no scale where it is turned
+    RsvgRectangle page_; // in its own units; on the surface where it is turned
+    Vec2 corner_, scale_{1, 1};
+    bool turned_ = false;
     mutable RsvgHandle* handle_ = nullptr;
 };
 
@@ -289,13 +293,10 @@ std::optional<Box> islandBox(const std::string& xml, const Box& sheet)
     for (std::size_t at = counted.find("<image "); at != std::string::npos; at = counted.find("<image ", at)) counted.replace(at, 6, "<rect ");
     for (std::size_t at = counted.find("</image>"); at != std::string::npos; at = counted.find("</image>", at)) counted.replace(at, 8, "</rect>");
     const Box whole = sheet.grown(beyond * std::max(sheet.width(), sheet.height()));
-    // (Not scaled down: librsvg tells the extent in units of the drawing whatever the size of its page.)
     const bool placed = std::min(whole.width(), whole.height()) > 1 && std::max(whole.width(), whole.height()) < mostPage;
-    const Vec2 corner = placed ? whole.min : Vec2{};
-    Drawing drawing(counted, placed ? whole.width() : side, placed ? whole.height() : side, curve::translation(-corner));
-    std::optional<Box> ink = drawing.ink();
+    Drawing drawing(counted, placed ? whole.width() : side, placed ? whole.height() : side, placed ? curve::translation(-whole.min) : Affine{});
+    const std::optional<Box> ink = drawing.ink();
     if (!ink || ink->empty()) return ink;
-    ink = Box{ink->min + corner, ink->max + corner};
     if (!has(xml, "<filter") && !has(xml, "<mask") && !has(xml, "<marker"))
         return ink->grown(1e-9 * std::max(ink->width(), ink->height())); // one of no width is there too
     const double large = std::max(ink->width(), ink->height());
