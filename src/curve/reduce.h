@@ -24,8 +24,8 @@ Reduced reduce(const Path& path, const ReduceOptions& options);
 // Largest distance from points of `a` to `b`, sampled every `step` px.
 double furthestFrom(const Path& a, const Path& b, double step = 0.5);
 
-// Takes node i out and refits its two neighbours' handles (and at smooth neighbours only their lengths) so that the
-// curve moves least. Ends of an open path are simply dropped. Nothing is left of a path of one node.
+// Takes node i out and refits its two neighbours' handles (at smooth neighbours their lengths alone) so that the curve
+// moves little and goes on evenly there (fair_span.h). Ends of an open path are simply dropped. Nothing is left of a path of one node.
 Path withoutNode(const Path& path, std::size_t i);
 
 } // namespace softrope::curve

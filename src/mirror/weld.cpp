@@ -1,6 +1,7 @@
 #include "mirror/weld.h"
 
 #include "curve/edit.h"
+#include "curve/fair_span.h"
 #include "mirror/half_axis.h"
 
 #include <algorithm>
@@ -213,7 +214,28 @@ struct Welder {
             if (isStraight(c)) (last ? path.nodes[path.nodes.size() - 2].out : path.nodes[1].in) = lerp(c.p0, c.p3, last ? 1.0 / 3 : 2.0 / 3);
         }
         handle = n.at + reach * wanted;
+        if (!isStraight(c) && std::abs(turn(away, wanted)) > 1e-9) lean(path, last, c);
         return true;
+    }
+
+    // The end piece, whose handle at the axis has been turned, as near as may be to what was drawn and even with the piece before it. (At the axis
+    // its image goes on with the same curvature.)
+    static void lean(Path& path, bool last, const Cubic& drawn)
+    {
+        constexpr int looks = 64;
+        constexpr double slack = 1; // px
+        std::vector<Vec2> points;
+        for (int k = 0; k <= looks; ++k) points.push_back(at(drawn, static_cast<double>(k) / looks));
+        const Samples s = evenly(points, false, std::max(1e-6, arcLength(drawn) / looks));
+        if (s.count() < 8) return;
+        const std::size_t piece = last ? path.pieceCount() - 1 : 0, beside = last ? piece - 1 : 1;
+        const Cubic c = path.piece(piece);
+        Meeting meeting;
+        if (path.pieceCount() > 1 && (last ? path.nodes[piece] : path.nodes[1]).kind == NodeKind::smooth && !isStraight(path.piece(beside)))
+            (last ? meeting.before : meeting.after) = curvature(path.piece(beside), last ? 1 : 0);
+        const SpanFit f = fairSpan(s, {0, s.count() - 1}, c.p0, angleOf(startTangent(c)), c.p3, angleOf(endTangent(c)), meeting, slack);
+        path.nodes[piece].out = c.p0 + startTangent(c) * f.a;
+        path.nodes[piece + 1].in = c.p3 - endTangent(c) * f.b;
     }
 
     // The mirror image, travelled backwards.

@@ -64,6 +64,51 @@ TEST_CASE("a removed node refits its neighbours so that the curve moves little")
     CHECK(furthestFrom(fewer, p) < 3);
 }
 
+TEST_CASE("where a node was removed the curvature jumps less than with the nearest piece, for hardly more distance")
+{
+    // Two ellipses' quarters and a wave's bow with a node too many.
+    const auto jumpAt = [](const Path& p, std::size_t k) {
+        const std::size_t n = p.pieceCount();
+        const double a = curvature(p.piece((k + n - 1) % n), 1), b = curvature(p.piece(k % n), 0);
+        return std::abs(a - b) / (std::abs(a) + std::abs(b));
+    };
+    const auto rms = [](const Path& a, const Path& b) {
+        double sum = 0;
+        int n = 0;
+        for (std::size_t k = 0; k < a.pieceCount(); ++k)
+            for (double t = 0; t < 1; t += 0.02, ++n) sum += std::pow(nearest(b, at(a.piece(k), t))->distance, 2);
+        return std::sqrt(sum / n);
+    };
+    for (const double high : {50.0, 80.0, 140.0}) {
+        INFO(high);
+        Path p = transformed(circle({0, 0}, 100), scaling(1, high / 100));
+        p = withNodeAt(p, {0, 0.3, {}, 0}).path;
+        p = withNodeAt(p, {1, 0.6, {}, 0}).path;
+        const Path fair = withoutNode(p, 1);
+        REQUIRE(fair.nodes.size() == p.nodes.size() - 1);
+        // The nearest piece, worked out here for itself: handles on a grid.
+        const Path both{{p.nodes[0], p.nodes[1], p.nodes[2]}, false};
+        const Vec2 out = unit(p.nodes[0].out - p.nodes[0].at), in = unit(p.nodes[2].at - p.nodes[2].in);
+        double least = 1e300;
+        Path best;
+        const double chord = distance(p.nodes[0].at, p.nodes[2].at);
+        for (double a = 0.1; a < 0.8; a += 0.01)
+            for (double b = 0.1; b < 0.8; b += 0.01) {
+                Path q = fair;
+                q.nodes[0].out = q.nodes[0].at + out * (a * chord);
+                q.nodes[1].in = q.nodes[1].at - in * (b * chord);
+                const Path piece{{q.nodes[0], q.nodes[1]}, false};
+                if (const double off = rms(piece, both); off < least) {
+                    least = off;
+                    best = q;
+                }
+            }
+        const Path piece{{fair.nodes[0], fair.nodes[1]}, false};
+        CHECK(rms(piece, both) <= 1.1 * least + 0.1);
+        CHECK(jumpAt(fair, 0) + jumpAt(fair, 1) < 0.3 * (jumpAt(best, 0) + jumpAt(best, 1)));
+    }
+}
+
 TEST_CASE("corner and smooth turn into each other")
 {
     const Path s = smoothed(triangle(), 1);

@@ -1,6 +1,7 @@
 // The weld and the search for an axis.
 #include "../planar/shapes.h"
 
+#include "curve/edit.h"
 #include "curve/stray.h"
 #include "mirror/mirror.h"
 #include "planar/planar.h"
@@ -220,4 +221,29 @@ TEST_CASE("a line over the axis keeps the side where most of it lies, running on
     CHECK_FALSE(arc.front().closed);
     CHECK(arcLength(arc.front()) == Approx(2 * 60 * (pi - std::acos(0.5))).epsilon(1e-3));
     CHECK(keptSide({}, axis, 1).size() == 1);
+}
+
+TEST_CASE("a curve that is turned square to the axis stays as near and as even as it can")
+{
+    const mirror::Axis axis{{0, 0}, pi / 2};
+    for (const double askew : {4.0, 10.0, 20.0}) {
+        INFO(askew << " degrees off square");
+        // Half of an ellipse whose middle lies beside the axis, drawn in four pieces with a smooth node in each join.
+        const Path whole = transformed(circle({0, 0}, 100), about({0, 0}, rotation(radians(askew))) * scaling(1.4, 1));
+        Path half = withNodeAt(whole, {0, 0.4, {}, 0}).path;
+        half = mirror::keptSide(half, axis, 0).front();
+        const mirror::Welded w = mirror::weld({half}, axis);
+        REQUIRE(w.paths.size() == 1);
+        CHECK(w.smooth == 2);
+        const Path& one = w.paths.front();
+        double off = 0, jump = 0;
+        for (std::size_t k = 0; k < half.pieceCount(); ++k)
+            for (double t = 0; t <= 1; t += 0.02) off = std::max(off, nearest(one, at(half.piece(k), t))->distance);
+        for (std::size_t k = 0; k < one.pieceCount(); ++k) {
+            const double a = curvature(one.piece((k + one.pieceCount() - 1) % one.pieceCount()), 1), b = curvature(one.piece(k), 0);
+            jump = std::max(jump, std::abs(a - b) / (std::abs(a) + std::abs(b)));
+        }
+        CHECK(off < 1.8);
+        CHECK(jump < 0.15);
+    }
 }

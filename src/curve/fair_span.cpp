@@ -1,0 +1,103 @@
+#include "curve/fair_span.h"
+
+#include "curve/fibres.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace softrope::curve {
+
+namespace {
+
+class Balance {
+public:
+    Balance(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to, double toAngle, const Meeting& meeting)
+        : from_(from), to_(to), out_(direction(fromAngle)), in_(direction(toAngle)), chord_(distance(from, to)), meeting_(meeting)
+    {
+        constexpr long most = 60;
+        const long n = run.last - run.first, stride = std::max(1L, n / most);
+        for (long i = run.first; i <= run.last; i += stride) {
+            fibres_.x.push_back(s[i].x);
+            fibres_.y.push_back(s[i].y);
+            fibres_.weight.push_back(1);
+            fibres_.t.push_back(n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5);
+        }
+    }
+
+    double meanSquare(double a, double b)
+    {
+        const Powers c(cubic(a, b));
+        constexpr int steps = 4;
+        for (int k = 0; k < steps; ++k) moveFeet(c, fibres_);
+        return weighedSquares(c, fibres_) / static_cast<double>(fibres_.size());
+    }
+
+    // Of both ends, each from 0 (none) to 1 (to the other side, or from none).
+    double jumps(double a, double b) const
+    {
+        constexpr double flatBend = 0.05; // px of sagitta: what bends less counts as straight
+        const double flat = 8 * flatBend / std::max(1.0, chord_ * chord_);
+        const Cubic c = cubic(a, b);
+        double sum = 0;
+        const auto add = [&](const std::optional<double>& there, double here) {
+            if (!there) return;
+            const double jump = (here - *there) / (std::abs(here) + std::abs(*there) + flat);
+            sum += jump * jump;
+        };
+        add(meeting_.before, curvature(c, 0));
+        add(meeting_.after, curvature(c, 1));
+        return sum;
+    }
+
+    // From the handles as they are, to where distance and jumps together are least, a jump of all counting for `weight` px: along the axes, by
+    // steps that shrink.
+    void settle(double& a, double& b, double weight)
+    {
+        const auto cost = [&](double u, double v) { return meanSquare(u, v) + weight * weight * jumps(u, v); };
+        const double shortest = 0.02 * chord_, longest = chord_;
+        double best = cost(a, b);
+        for (double step = 0.1 * chord_; step > 5e-4 * chord_; step /= 2) {
+            bool better = true;
+            for (int round = 0; better && round < 8; ++round) {
+                better = false;
+                for (const auto& [da, db] : {Vec2{step, 0}, Vec2{-step, 0}, Vec2{0, step}, Vec2{0, -step}, Vec2{step, -step}, Vec2{-step, step}}) {
+                    const double u = std::clamp(a + da, shortest, longest), v = std::clamp(b + db, shortest, longest);
+                    if (const double there = cost(u, v); there < best) {
+                        best = there;
+                        a = u;
+                        b = v;
+                        better = true;
+                    }
+                }
+            }
+        }
+    }
+
+private:
+    Vec2 from_, to_, out_, in_;
+    double chord_;
+    Meeting meeting_;
+    Fibres fibres_;
+
+    Cubic cubic(double a, double b) const { return {from_, from_ + out_ * a, to_ - in_ * b, to_}; }
+};
+
+} // namespace
+
+SpanFit fairSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to, double toAngle, const Meeting& meeting, double slack)
+{
+    const SpanFit nearest = fitSpan(s, run, from, fromAngle, to, toAngle);
+    if ((!meeting.before && !meeting.after) || run.last - run.first < 3 || !(distance(from, to) > 0)) return nearest;
+    constexpr double worse = 1.1, room = 0.1;
+    Balance balance(s, run, from, fromAngle, to, toAngle, meeting);
+    const double least = balance.meanSquare(nearest.a, nearest.b), most = worse * worse * least + room * room * slack * slack;
+    // The most evenness that does not cost more.
+    for (double weight = 32 * slack; weight > 0.02 * slack; weight /= 2) {
+        SpanFit f = nearest;
+        balance.settle(f.a, f.b, weight);
+        if (balance.meanSquare(f.a, f.b) <= most) return f;
+    }
+    return nearest;
+}
+
+} // namespace softrope::curve
