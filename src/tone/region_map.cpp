@@ -234,7 +234,9 @@ struct Mapper {
         f.even = 0.33;
         f.strict = false;
         f.quick = options.quick;
-        f.fair = false; // thousands of short borders: evenness would cost more than all the rest
+        // Of thousands of borders nobody sees how evenly each bends, and evenness would cost more than all the rest; nor of short ones.
+        constexpr std::size_t few = 400, leastPoints = 64;
+        const bool fair = map.borders.size() <= few;
         f.cancelled = options.cancelled;
         tbb::parallel_for(std::size_t{0}, map.borders.size(), [&](std::size_t k) {
             if (options.cancelled && options.cancelled()) return;
@@ -245,6 +247,7 @@ struct Mapper {
                                  y = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.right)].label]);
                 own.slack *= std::clamp(alikeBelow / std::max(1.0F, std::sqrt(pixel::squaredDistance(x, y))), 1.0F, 3.0F);
             }
+            own.fair = fair && b.points.size() >= leastPoints;
             fitBorder(b, own);
         });
     }

@@ -1,4 +1,5 @@
 // Tone separation on pictures with known regions.
+#include "curve/comb.h"
 #include "tone/region_map.h"
 #include "tone/tones.h"
 
@@ -104,6 +105,39 @@ TEST_CASE("the regions of a map cover the picture once: areas add up to it, junc
         components += cv::connectedComponents(mask, out, 4) - 1;
     }
     CHECK(static_cast<int>(map.regions.size()) == components);
+}
+
+TEST_CASE("the borders of flat regions bend evenly")
+{
+    // A leaning ellipse on a ground of another colour, grained: no inflection, and curvature goes on at the nodes.
+    constexpr int w = 360, h = 260;
+    Picture p(w, h);
+    for (const unsigned seed : {1U, 2U, 3U, 4U, 5U, 6U}) {
+        std::mt19937 random(seed);
+        std::normal_distribution<double> grain(0, 8);
+        const curve::Affine back = curve::scaling(1 / 150.0, 1 / 70.0) * curve::rotation(-0.35) * curve::translation({-0.5 * w, -0.5 * h});
+        for (int y = 0; y < h; ++y)
+            for (int x = 0; x < w; ++x) {
+                int in = 0;
+                for (int v = 0; v < 4; ++v)
+                    for (int u = 0; u < 4; ++u) in += length(back * Vec2{x + (u + 0.5) / 4, y + (v + 0.5) / 4}) < 1;
+                const auto put = [&](double a, double b) { return static_cast<std::uint8_t>(std::clamp(a + (b - a) * in / 16 + grain(random), 0.0, 255.0)); };
+                p.at(x, y) = {put(240, 40), put(220, 90), put(180, 120), 255};
+            }
+        tone::TonesOptions o;
+        o.count = 2;
+        const tone::Tones t = tone::separate(p, o);
+        REQUIRE(t.regions == 2);
+        for (const tone::ToneShape& s : t.shapes)
+            for (const curve::Path& path : s.outline) {
+                CHECK(curve::inflectionsOf(path).empty());
+                for (std::size_t k = 0; path.nodes.size() > 1 && k < path.pieceCount(); ++k) {
+                    if (path.nodes[k].kind != curve::NodeKind::smooth) continue;
+                    const double a = curve::curvature(path.piece((k + path.pieceCount() - 1) % path.pieceCount()), 1), b = curve::curvature(path.piece(k), 0);
+                    CHECK(std::abs(a - b) < 0.15 * (std::abs(a) + std::abs(b)));
+                }
+            }
+    }
 }
 
 TEST_CASE("a blurred edge makes no band of its own, and specks go to what surrounds them")
