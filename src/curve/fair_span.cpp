@@ -11,8 +11,9 @@ namespace {
 
 class Balance {
 public:
-    Balance(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to, double toAngle, const Meeting& meeting)
-        : from_(from), to_(to), out_(direction(fromAngle)), in_(direction(toAngle)), chord_(distance(from, to)), meeting_(meeting)
+    Balance(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to, double toAngle, const Meeting& meeting, Vec2 least)
+        : from_(from), to_(to), out_(direction(fromAngle)), in_(direction(toAngle)),
+          chord_(distance(from, to)), least_{std::clamp(least.x, 0.02 * chord_, chord_), std::clamp(least.y, 0.02 * chord_, chord_)}, meeting_(meeting)
     {
         constexpr long most = 60;
         const long n = run.last - run.first, stride = std::max(1L, n / most);
@@ -54,14 +55,19 @@ public:
     void settle(double& a, double& b, double weight)
     {
         const auto cost = [&](double u, double v) { return meanSquare(u, v) + weight * weight * jumps(u, v); };
-        const double shortest = 0.02 * chord_, longest = chord_;
+        const auto within = [&](double& u, double& v) {
+            u = std::clamp(u, least_.x, chord_);
+            v = std::clamp(v, least_.y, chord_);
+        };
+        within(a, b);
         double best = cost(a, b);
         for (double step = 0.1 * chord_; step > 5e-4 * chord_; step /= 2) {
             bool better = true;
             for (int round = 0; better && round < 8; ++round) {
                 better = false;
                 for (const auto& [da, db] : {Vec2{step, 0}, Vec2{-step, 0}, Vec2{0, step}, Vec2{0, -step}, Vec2{step, -step}, Vec2{-step, step}}) {
-                    const double u = std::clamp(a + da, shortest, longest), v = std::clamp(b + db, shortest, longest);
+                    double u = a + da, v = b + db;
+                    within(u, v);
                     if (const double there = cost(u, v); there < best) {
                         best = there;
                         a = u;
@@ -76,6 +82,7 @@ public:
 private:
     Vec2 from_, to_, out_, in_;
     double chord_;
+    Vec2 least_; // of the handles, px
     Meeting meeting_;
     Fibres fibres_;
 
@@ -84,12 +91,14 @@ private:
 
 } // namespace
 
-SpanFit fairSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to, double toAngle, const Meeting& meeting, double slack)
+SpanFit fairSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to, double toAngle, const Meeting& meeting, double slack, Vec2 shortest)
 {
-    const SpanFit nearest = fitSpan(s, run, from, fromAngle, to, toAngle);
-    if ((!meeting.before && !meeting.after) || run.last - run.first < 3 || !(distance(from, to) > 0)) return nearest;
+    SpanFit nearest = fitSpan(s, run, from, fromAngle, to, toAngle);
+    if (run.last - run.first < 3 || !(distance(from, to) > 0)) return nearest;
     constexpr double worse = 1.1, room = 0.1;
-    Balance balance(s, run, from, fromAngle, to, toAngle, meeting);
+    Balance balance(s, run, from, fromAngle, to, toAngle, meeting, shortest);
+    if (nearest.a < shortest.x || nearest.b < shortest.y) balance.settle(nearest.a, nearest.b, 0);
+    if (!meeting.before && !meeting.after) return nearest;
     const double least = balance.meanSquare(nearest.a, nearest.b), most = worse * worse * least + room * room * slack * slack;
     // The most evenness that does not cost more.
     for (double weight = 32 * slack; weight > 0.02 * slack; weight /= 2) {

@@ -214,13 +214,14 @@ struct Welder {
             if (isStraight(c)) (last ? path.nodes[path.nodes.size() - 2].out : path.nodes[1].in) = lerp(c.p0, c.p3, last ? 1.0 / 3 : 2.0 / 3);
         }
         handle = n.at + reach * wanted;
-        if (!isStraight(c) && std::abs(turn(away, wanted)) > 1e-9) lean(path, last, c);
+        if (!isStraight(c) && std::abs(turn(away, wanted)) > 1e-9) lean(path, last, c, reach);
         return true;
     }
 
     // The end piece, whose handle at the axis has been turned, as near as may be to what was drawn and even with the piece before it. (At the axis
-    // its image goes on with the same curvature.)
-    static void lean(Path& path, bool last, const Cubic& drawn)
+    // its image goes on with the same curvature.) The handle keeps most of its length: what was drawn with a slant would come nearest with none, and
+    // the seam be a corner.
+    static void lean(Path& path, bool last, const Cubic& drawn, double reach)
     {
         constexpr int looks = 64;
         constexpr double slack = 1; // px
@@ -233,7 +234,9 @@ struct Welder {
         Meeting meeting;
         if (path.pieceCount() > 1 && (last ? path.nodes[piece] : path.nodes[1]).kind == NodeKind::smooth && !isStraight(path.piece(beside)))
             (last ? meeting.before : meeting.after) = curvature(path.piece(beside), last ? 1 : 0);
-        const SpanFit f = fairSpan(s, {0, s.count() - 1}, c.p0, angleOf(startTangent(c)), c.p3, angleOf(endTangent(c)), meeting, slack);
+        const double least = 0.7 * std::min(reach, 0.6 * distance(c.p0, c.p3));
+        const SpanFit f = fairSpan(s, {0, s.count() - 1}, c.p0, angleOf(startTangent(c)), c.p3, angleOf(endTangent(c)), meeting, slack,
+                                   last ? Vec2{0, least} : Vec2{least, 0});
         path.nodes[piece].out = c.p0 + startTangent(c) * f.a;
         path.nodes[piece + 1].in = c.p3 - endTangent(c) * f.b;
     }
