@@ -15,7 +15,7 @@ public:
         : from_(from), to_(to), out_(direction(fromAngle)), in_(direction(toAngle)),
           chord_(distance(from, to)), least_{std::clamp(least.x, 0.02 * chord_, chord_), std::clamp(least.y, 0.02 * chord_, chord_)}, meeting_(meeting)
     {
-        constexpr long most = 60;
+        constexpr long most = 32;
         const long n = run.last - run.first, stride = std::max(1L, n / most);
         for (long i = run.first; i <= run.last; i += stride) {
             fibres_.x.push_back(s[i].x);
@@ -28,7 +28,7 @@ public:
     double meanSquare(double a, double b)
     {
         const Powers c(cubic(a, b));
-        constexpr int steps = 4;
+        constexpr int steps = 2; // from where the feet were for handles much alike
         for (int k = 0; k < steps; ++k) moveFeet(c, fibres_);
         return weighedSquares(c, fibres_) / static_cast<double>(fibres_.size());
     }
@@ -99,9 +99,10 @@ SpanFit fairSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to
     Balance balance(s, run, from, fromAngle, to, toAngle, meeting, shortest);
     if (nearest.a < shortest.x || nearest.b < shortest.y) balance.settle(nearest.a, nearest.b, 0);
     if (!meeting.before && !meeting.after) return nearest;
+    balance.meanSquare(nearest.a, nearest.b); // brings the feet there
     const double least = balance.meanSquare(nearest.a, nearest.b), most = worse * worse * least + room * room * slack * slack;
     // The most evenness that does not cost more.
-    for (double weight = 32 * slack; weight > 0.02 * slack; weight /= 2) {
+    for (double weight = 32 * slack; weight > 0.02 * slack; weight /= 6) {
         SpanFit f = nearest;
         balance.settle(f.a, f.b, weight);
         if (balance.meanSquare(f.a, f.b) <= most) return f;
