@@ -118,8 +118,6 @@ private:
         return weight * value * value;
     }
 
-    static constexpr double flatBend = 0.05; // px of sagitta: what bends less counts as straight
-
     // How far the piece is from bending to one side alone, px.
     double sides(const Bend& p, int side)
     {
@@ -170,8 +168,7 @@ private:
         const double end = std::abs(k0) > std::abs(k1) ? 0 : 1, near = end == 0 ? inside : 1 - inside;
         const double nearBy = curvature(c, near);
         if (!(std::abs(nearBy) > atEnd)) return 0;
-        const double chord = std::max(1.0, distance(c.p0, c.p3));
-        const double scale = p.share * fairness_.jump / (std::abs(nearBy) + atEnd + 8 * flatBend / (chord * chord));
+        const double scale = p.share * fairness_.jump / (std::abs(nearBy) + atEnd + flatCurvature(distance(c.p0, c.p3)));
         Gradient g;
         if (to_) {
             const auto steeper = [&](double t, double k) { return curvatureReading(c, t).gradient * std::copysign(scale, k); };
@@ -184,9 +181,8 @@ private:
     double jumps(const Bend& before, const Bend& after)
     {
         const double least = std::min(distance(before.here.p0, before.here.p3), distance(after.here.p0, after.here.p3));
-        const double flat = 8 * flatBend / std::max(1.0, least * least);
         const double k0 = curvature(before.here, 1), k1 = curvature(after.here, 0);
-        const double scale = std::min(before.share, after.share) * fairness_.jump / (std::abs(k0) + std::abs(k1) + flat);
+        const double scale = std::min(before.share, after.share) * fairness_.jump / (std::abs(k0) + std::abs(k1) + flatCurvature(least));
         const double value = scale * (k1 - k0), weight = std::min(before.mass, after.mass);
         if (to_) {
             Row row;
@@ -199,6 +195,12 @@ private:
 };
 
 } // namespace
+
+double flatCurvature(double chord)
+{
+    constexpr double sagitta = 0.05; // px
+    return 8 * sagitta / std::max(1.0, chord * chord);
+}
 
 double evenness(const Unknowns& window, const Fairness& fairness, const Samples& samples, Equations* to)
 {

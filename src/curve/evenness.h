@@ -6,6 +6,9 @@
 
 namespace softrope::curve {
 
+// The curvature (1/px) below which a piece of this chord (px) counts as straight: it bends by a twentieth of a px.
+double flatCurvature(double chord);
+
 // The weighted sum of their squares for the window as it lies now; into the equations as well, when there are any.
 double evenness(const Unknowns& window, const Fairness& fairness, const Samples& samples, Equations* to);
 

@@ -1,5 +1,6 @@
 #include "curve/fair_span.h"
 
+#include "curve/evenness.h"
 #include "curve/fibres.h"
 
 #include <algorithm>
@@ -36,8 +37,7 @@ public:
     // Of both ends, each from 0 (none) to 1 (to the other side, or from none).
     double jumps(double a, double b) const
     {
-        constexpr double flatBend = 0.05; // px of sagitta: what bends less counts as straight
-        const double flat = 8 * flatBend / std::max(1.0, chord_ * chord_);
+        const double flat = flatCurvature(chord_);
         const Cubic c = cubic(a, b);
         double sum = 0;
         const auto add = [&](const std::optional<double>& there, double here) {
@@ -91,16 +91,30 @@ private:
 
 } // namespace
 
-SpanFit fairSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to, double toAngle, const Meeting& meeting, double slack, Vec2 shortest)
+Meeting meetingOf(const Path& path, std::size_t from, std::size_t to)
+{
+    const std::size_t pieces = path.pieceCount();
+    const auto bend = [&](std::size_t node, std::size_t piece, double end) -> std::optional<double> {
+        const Cubic c = path.piece(piece % pieces);
+        if (path.nodes[node].kind != NodeKind::smooth || isStraight(c)) return std::nullopt;
+        return curvature(c, end);
+    };
+    Meeting m;
+    if (path.closed || from > 0) m.before = bend(from, from + pieces - 1, 1);
+    if (path.closed || to < pieces) m.after = bend(to, to, 0);
+    return m;
+}
+
+SpanFit fairSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to, double toAngle, const Meeting& meeting, double slack, Vec2 least)
 {
     SpanFit nearest = fitSpan(s, run, from, fromAngle, to, toAngle);
     if (run.last - run.first < 3 || !(distance(from, to) > 0)) return nearest;
     constexpr double worse = 1.1, room = 0.1;
-    Balance balance(s, run, from, fromAngle, to, toAngle, meeting, shortest);
-    if (nearest.a < shortest.x || nearest.b < shortest.y) balance.settle(nearest.a, nearest.b, 0);
+    Balance balance(s, run, from, fromAngle, to, toAngle, meeting, least);
+    if (nearest.a < least.x || nearest.b < least.y) balance.settle(nearest.a, nearest.b, 0);
     if (!meeting.before && !meeting.after) return nearest;
     balance.meanSquare(nearest.a, nearest.b); // brings the feet there
-    const double least = balance.meanSquare(nearest.a, nearest.b), most = worse * worse * least + room * room * slack * slack;
+    const double most = worse * worse * balance.meanSquare(nearest.a, nearest.b) + room * room * slack * slack;
     // The most evenness that does not cost more.
     for (double weight = 32 * slack; weight > 0.02 * slack; weight /= 6) {
         SpanFit f = nearest;

@@ -11,6 +11,8 @@ namespace softrope::curve {
 struct Meeting {
     std::optional<double> before, after;
 };
+// Of the stretch from one node to another further on.
+Meeting meetingOf(const Path& path, std::size_t from, std::size_t to);
 
 // The nearest piece (fitSpan), its handles then balanced so that the curvature jumps as little as it can where the neighbours meet it, for a
 // tenth more of root mean square distance and `slack` / 10 px beside it at most. Source: the jump of curvature as what the eye takes for unevenness

@@ -202,18 +202,8 @@ Path withoutNode(const Path& path, std::size_t i)
     both.nodes = {path.nodes[before], path.nodes[i], path.nodes[(i + 1) % n]};
     const Samples s = evenly(sampled(both, std::max(arcLength(both) / 200, 1e-6)), false, std::max(arcLength(both) / 100, 1e-6));
     const double from = angleOf(startTangent(a)), to = angleOf(endTangent(b));
-    // The curvature of the neighbours that stay, where they go on smoothly.
-    Meeting meeting;
-    if (const std::size_t pieces = path.pieceCount(); (path.closed && pieces > 2) || (!path.closed && before > 0)) {
-        const Cubic c = path.piece((before + pieces - 1) % pieces);
-        if (u.kind == NodeKind::smooth && !isStraight(c)) meeting.before = curvature(c, 1);
-    }
-    if (const std::size_t next = (i + 1) % n; path.closed ? path.pieceCount() > 2 : next + 1 < n) {
-        const Cubic c = path.piece(next);
-        if (v.kind == NodeKind::smooth && !isStraight(c)) meeting.after = curvature(c, 0);
-    }
     constexpr double slack = 1; // px
-    const SpanFit f = fairSpan(s, {0, s.count() - 1}, u.at, from, v.at, to, meeting, slack);
+    const SpanFit f = fairSpan(s, {0, s.count() - 1}, u.at, from, v.at, to, meetingOf(path, before, (i + 1) % n), slack);
     u.out = u.at + direction(from) * f.a;
     v.in = v.at - direction(to) * f.b;
     return out;

@@ -229,14 +229,11 @@ struct Welder {
         for (int k = 0; k <= looks; ++k) points.push_back(at(drawn, static_cast<double>(k) / looks));
         const Samples s = evenly(points, false, std::max(1e-6, arcLength(drawn) / looks));
         if (s.count() < 8) return;
-        const std::size_t piece = last ? path.pieceCount() - 1 : 0, beside = last ? piece - 1 : 1;
+        const std::size_t piece = last ? path.pieceCount() - 1 : 0;
         const Cubic c = path.piece(piece);
-        Meeting meeting;
-        if (path.pieceCount() > 1 && (last ? path.nodes[piece] : path.nodes[1]).kind == NodeKind::smooth && !isStraight(path.piece(beside)))
-            (last ? meeting.before : meeting.after) = curvature(path.piece(beside), last ? 1 : 0);
         const double least = 0.7 * std::min(reach, 0.6 * distance(c.p0, c.p3));
-        const SpanFit f = fairSpan(s, {0, s.count() - 1}, c.p0, angleOf(startTangent(c)), c.p3, angleOf(endTangent(c)), meeting, slack,
-                                   last ? Vec2{0, least} : Vec2{least, 0});
+        const SpanFit f = fairSpan(s, {0, s.count() - 1}, c.p0, angleOf(startTangent(c)), c.p3, angleOf(endTangent(c)), meetingOf(path, piece, piece + 1),
+                                   slack, last ? Vec2{0, least} : Vec2{least, 0});
         path.nodes[piece].out = c.p0 + startTangent(c) * f.a;
         path.nodes[piece + 1].in = c.p3 - endTangent(c) * f.b;
     }
