@@ -1,9 +1,11 @@
 #include "curve/chain.h"
 
+#include "curve/fibres.h"
 #include "curve/foot.h"
 #include "curve/powers.h"
 
 #include <algorithm>
+#include <array>
 
 namespace softrope::curve {
 
@@ -21,33 +23,67 @@ Run runOf(const Chain& chain, std::size_t k, const Samples& s)
     return r;
 }
 
-PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source, bool all)
+namespace {
+
+// The samples of a piece that count, not more than a few of each stretch of a long one.
+struct Counted {
+    static constexpr long most = 96; // a piece of fewer than twice as many samples is looked at whole
+    std::array<double, 2 * most> x, y, t;
+    std::array<long, 2 * most> sample;
+    std::size_t count = 0;
+    double apart = 0; // of neighbours, as a share of the piece
+};
+
+Counted counted(Run run, const ChainSource& source, bool all)
 {
-    PieceError e;
+    Counted c;
     const Samples& s = source.samples;
-    const Run run = runOf(chain, k, s);
-    const Cubic c = chain.cubic(k);
-    const Powers powers(c);
-    const long n = run.last - run.first;
-    const long stride = std::max(1L, n / 96);
-    double t = 0;
+    const long n = run.last - run.first, stride = std::max(1L, n / Counted::most);
+    const double share = 1 / static_cast<double>(std::max(1L, n));
+    c.apart = static_cast<double>(stride) * share;
     for (long i = run.first; i <= run.last; i += stride) {
         const auto w = static_cast<std::size_t>(s.wrapped(i));
         if (!all && source.weight[w] == 0) continue;
+        c.x[c.count] = s.points[w].x;
+        c.y[c.count] = s.points[w].y;
+        c.t[c.count] = n > 0 ? static_cast<double>(i - run.first) * share : 0.5;
+        c.sample[c.count++] = i;
+    }
+    for (std::size_t k = c.count; k > 0 && k < Fibres::whole(c.count); ++k) {
+        c.x[k] = c.x[k - 1];
+        c.y[k] = c.y[k - 1];
+        c.t[k] = c.t[k - 1];
+    }
+    return c;
+}
+
+} // namespace
+
+PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source, bool all)
+{
+    constexpr int steps = 6;         // from an even guess
+    constexpr double doubtful = 0.2; // px: a foot as far off may be the wrong one
+    PieceError e;
+    const Run run = runOf(chain, k, source.samples);
+    const Cubic c = chain.cubic(k);
+    const Powers powers(c);
+    Counted near = counted(run, source, all);
+    const bool line = chain.pieces[k].line;
+    if (!line) moveFeet(powers, near.x.data(), near.y.data(), near.t.data(), Fibres::whole(near.count), steps);
+    for (std::size_t i = 0; i < near.count; ++i) {
+        const Vec2 p{near.x[i], near.y[i]};
         double d = 0;
-        if (chain.pieces[k].line) {
-            d = distanceToSegment(s[i], c.p0, c.p3);
+        if (line) {
+            d = distanceToSegment(p, c.p0, c.p3);
         } else {
-            const double guess = n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5;
-            t = foot(powers, s[i], i == run.first ? guess : std::clamp(t + static_cast<double>(stride) / static_cast<double>(std::max(1L, n)), 0.0, 1.0), 5);
-            d = quickLength(powers.at(t) - s[i]);
-            if (d > 0.2) {
-                // A doubtful foot is tried again from the even guess.
-                const double u = foot(powers, s[i], guess, 8);
-                const double d2 = quickLength(powers.at(u) - s[i]);
-                if (d2 < d) {
-                    d = d2;
-                    t = u;
+            d = quickLength(powers.at(near.t[i]) - p);
+            if (d > doubtful) {
+                // Tried again from where the one before ended.
+                const double t = foot(powers, p, i > 0 ? std::min(near.t[i - 1] + near.apart, 1.0) : near.t[i], 8);
+                const double other = quickLength(powers.at(t) - p);
+                if (other < d) {
+                    d = other;
+                    near.t[i] = t;
                 }
             }
         }
@@ -55,11 +91,11 @@ PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source,
         ++e.count;
         if (d > e.furthest) {
             e.furthest = d;
-            e.worst = i;
+            e.worst = near.sample[i];
         }
     }
     // The other way round, cheaply: a curve much longer than its samples' line wanders off between them.
-    if (!chain.pieces[k].line) {
+    if (!line) {
         constexpr int chords = 8;
         double curveLength = 0;
         Vec2 from = c.p0;
@@ -68,8 +104,8 @@ PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source,
             curveLength += distance(from, to);
             from = to;
         }
-        const double walked = static_cast<double>(n) * s.step;
-        if (curveLength > 1.1 * walked + 2 * s.step) {
+        const double step = source.samples.step, walked = static_cast<double>(run.last - run.first) * step;
+        if (curveLength > 1.1 * walked + 2 * step) {
             e.furthest = std::max(e.furthest, curveLength - walked);
             e.worst = (run.first + run.last) / 2;
         }

@@ -1,6 +1,8 @@
 #include "curve/evenness.h"
 
 #include "curve/gradient.h"
+#include "curve/powers.h"
+#include "curve/wide.h"
 
 #include <algorithm>
 #include <array>
@@ -10,39 +12,57 @@ namespace softrope::curve {
 
 namespace {
 
-// The piece as it lies, with what its moves do to its control points.
-struct Bend {
-    Cubic here;
-    Vec2 out, in; // directions of travel at its ends, unit
-    double a = 0, b = 0;
-    double mass = 0;  // samples that it stands for: what its terms weigh
-    double share = 1; // of the weights
-    Links links{};
-};
-
-using Moves = std::array<double, movers>;
-Moves movesOf(const Bend& p, const Gradient& g)
+double square(double x)
 {
-    const auto& [g0, g1, g2, g3] = g.by;
-    return {g0.x + g1.x,
-            g0.y + g1.y,
-            g2.x + g3.x,
-            g2.y + g3.y,
-            dot(g1, p.out),
-            -dot(g2, p.in),
-            p.a * dot(g1, perpendicular(p.out)),
-            -p.b * dot(g2, perpendicular(p.in))};
+    return x * x;
 }
 
-// How a term grows with each unknown.
+// Where along a piece its curvature is looked at: evenly from end to end, and near each end.
+constexpr std::size_t evenLooks = 7, nearStart = evenLooks, nearEnd = nearStart + 1, looks = 12; // a whole number of lanes
+constexpr double inside = 0.12;
+constexpr std::array<double, looks> lookAt{0, 1.0 / 6, 2.0 / 6, 3.0 / 6, 4.0 / 6, 5.0 / 6, 1, inside, 1 - inside};
+using Curvatures = std::array<double, looks>;
+
+SOFT_ROPE_WIDE void readCurvatures(const Powers& c, Curvatures& out)
+{
+    for (std::size_t k = 0; k < looks; ++k) {
+        const double t = lookAt[k];
+        const double fx = (3 * c.a.x * t + 2 * c.b.x) * t + c.c.x, fy = (3 * c.a.y * t + 2 * c.b.y) * t + c.c.y;
+        const double sx = 6 * c.a.x * t + 2 * c.b.x, sy = 6 * c.a.y * t + 2 * c.b.y;
+        const double squared = fx * fx + fy * fy;
+        out[k] = (fx * sy - fy * sx) / (squared * std::sqrt(squared));
+    }
+}
+
+// The piece as it lies, with what its terms weigh.
+struct Bend {
+    const Shape* shape = nullptr;
+    PieceEquations* to = nullptr;
+    double chord = 0; // px
+    double mass = 0;  // samples that it stands for: what its terms weigh
+    double share = 1; // of the weights
+    Curvatures curvature{};
+    const Cubic& here() const { return shape->here; }
+};
+
+Moves movesOf(const Shape& p, const Gradient& g)
+{
+    const auto& [g0, g1, g2, g3] = g.by;
+    return {g0.x + g1.x,    g0.y + g1.y,
+            g2.x + g3.x,    g2.y + g3.y,
+            dot(g1, p.out), p.a * dot(g1, perpendicular(p.out)),
+            -dot(g2, p.in), -p.b * dot(g2, perpendicular(p.in))};
+}
+
+// How a term of two pieces grows with each unknown.
 class Row {
 public:
-    void add(const Bend& p, const Moves& slope, double factor)
+    void add(const Links& links, const Moves& slope, double factor)
     {
         for (std::size_t m = 0; m < movers; ++m)
-            for (int k = 0; k < p.links[m].count; ++k) entries_[count_++] = {p.links[m].slot[k], factor * p.links[m].factor[k] * slope[m]};
+            for (int k = 0; k < links[m].count; ++k) entries_[count_++] = {static_cast<std::size_t>(links[m].slot[k]), factor * links[m].factor[k] * slope[m]};
     }
-    void putInto(Equations& to, double value, double weight) const
+    void putInto(BandedEquations& to, double value, double weight) const
     {
         for (std::size_t i = 0; i < count_; ++i) {
             const auto [a, ra] = entries_[i];
@@ -54,7 +74,7 @@ public:
 
 private:
     struct Entry {
-        int slot;
+        std::size_t slot;
         double slope;
     };
     static constexpr std::size_t most = 2 * movers * 4; // of two pieces
@@ -72,15 +92,21 @@ public:
     double sum()
     {
         double sum = 0;
-        Bend last;
+        const Bend* last = nullptr; // the smooth neighbour before
+        std::array<Bend, 2> bends;
         for (std::size_t j = 0; j < window_.pieces(); ++j) {
-            if (window_.piece(j).line) continue;
-            const Bend p = bendOf(j);
-            if (!fairness_.side.empty() && fairness_.side[window_.index(j)] != 0) sum += sides(p, fairness_.side[window_.index(j)]);
+            if (window_.shape(j).line) {
+                last = nullptr;
+                continue;
+            }
+            Bend& p = bends[j % 2];
+            p = bendOf(j);
+            const signed char side = fairness_.side.empty() ? 0 : fairness_.side[window_.index(j)];
+            if (side != 0) sum += sides(p, side);
             if (fairness_.change > 0) sum += changes(p);
             if (fairness_.jump > 0) sum += crests(p);
-            if (fairness_.jump > 0 && j > 0 && window_.node(j).smooth && !window_.piece(j - 1).line) sum += jumps(last, p);
-            last = p;
+            if (fairness_.jump > 0 && last && window_.node(j).smooth) sum += jumps(j, *last, p);
+            last = &p;
         }
         return sum;
     }
@@ -93,102 +119,88 @@ private:
 
     Bend bendOf(std::size_t j) const
     {
-        const ChainNode &u = window_.node(j), &v = window_.node(j + 1);
         Bend p;
-        p.out = direction(u.out);
-        p.in = direction(v.in);
-        p.a = window_.piece(j).a;
-        p.b = window_.piece(j).b;
-        p.here = {u.at, u.at + p.out * p.a, v.at - p.in * p.b, v.at};
+        p.shape = &window_.shape(j);
+        if (to_) p.to = &to_->pieces[j];
+        p.chord = distance(p.here().p0, p.here().p3);
         const Run run = runOf(window_.chain(), window_.index(j), samples_);
         p.mass = static_cast<double>(run.last - run.first + 1);
         if (!fairness_.share.empty()) p.share = fairness_.share[window_.index(j)];
-        if (to_) p.links = window_.linksOf(j);
+        if (fairness_.change > 0 || fairness_.jump > 0) readCurvatures(Powers(p.here()), p.curvature);
         return p;
     }
 
     // A term that ought to be zero.
-    double term(const Bend& p, double value, double weight, const Gradient& gradient)
+    static double term(const Bend& p, double value, double weight, const Gradient& gradient)
     {
-        if (to_) {
-            Row row;
-            row.add(p, movesOf(p, gradient), 1);
-            row.putInto(*to_, value, weight);
-        }
+        if (p.to) p.to->add(movesOf(*p.shape, gradient), value, weight);
         return weight * value * value;
     }
 
     // How far the piece is from bending to one side alone, px.
-    double sides(const Bend& p, int side)
+    static double sides(const Bend& p, int side)
     {
         constexpr double firm = 40;    // samples' worth for each of the piece's own
         constexpr double clear = 2e-3; // of the chord: a handle is to stand out by this
         double sum = 0;
-        const Reading chord = chordReading(p.here);
-        const std::array<double, 4> heights = convexity(p.here);
+        const std::array<double, 4> heights = convexity(p.here());
         for (std::size_t k = 0; k < heights.size(); ++k) {
-            const double lacking = clear * chord.value - side * heights[k];
+            const double lacking = clear * p.chord - side * heights[k];
             if (lacking <= 0) continue;
             Gradient g;
-            if (to_) g = chord.gradient * clear + convexityReading(p.here, k).gradient * -side;
+            if (p.to) g = chordReading(p.here()).gradient * clear + convexityReading(p.here(), k).gradient * -side;
             sum += term(p, lacking, firm * p.mass, g);
         }
         return sum;
     }
 
     // By how much the curvature changes from each look along the piece to the next, times the chord.
-    double changes(const Bend& p)
+    double changes(const Bend& p) const
     {
-        constexpr std::size_t looks = 6;
+        constexpr std::size_t steps = evenLooks - 1;
+        const double firm = p.share * fairness_.change, weight = p.mass / steps;
         double sum = 0;
-        const double firm = p.share * fairness_.change;
-        const Reading chord = chordReading(p.here);
-        const auto look = [&](std::size_t k) {
-            const double t = static_cast<double>(k) / looks;
-            return to_ ? curvatureReading(p.here, t) : Reading{curvature(p.here, t), {}};
-        };
-        Reading before = look(0);
-        for (std::size_t k = 1; k <= looks; ++k) {
-            const Reading after = look(k);
-            const double change = after.value - before.value;
-            Gradient g;
-            if (to_) g = (after.gradient + before.gradient * -1) * (firm * chord.value) + chord.gradient * (firm * change);
-            sum += term(p, firm * chord.value * change, p.mass / looks, g);
+        for (std::size_t k = 0; k < steps; ++k) sum += square(firm * p.chord * (p.curvature[k + 1] - p.curvature[k]));
+        if (!p.to) return weight * sum;
+        const Gradient chord = chordReading(p.here()).gradient;
+        Gradient before = curvatureReading(p.here(), lookAt[0]).gradient;
+        for (std::size_t k = 0; k < steps; ++k) {
+            const Gradient after = curvatureReading(p.here(), lookAt[k + 1]).gradient;
+            const double change = p.curvature[k + 1] - p.curvature[k];
+            term(p, firm * p.chord * change, weight, (after + before * -1) * (firm * p.chord) + chord * (firm * change));
             before = after;
         }
-        return sum;
+        return weight * sum;
     }
 
     // Curvature that falls towards the end at which it is greatest: its crest belongs into the node.
-    double crests(const Bend& p)
+    double crests(const Bend& p) const
     {
-        constexpr double inside = 0.12;
-        const Cubic& c = p.here;
-        const double k0 = curvature(c, 0), k1 = curvature(c, 1), atEnd = std::max(std::abs(k0), std::abs(k1));
-        const double end = std::abs(k0) > std::abs(k1) ? 0 : 1, near = end == 0 ? inside : 1 - inside;
-        const double nearBy = curvature(c, near);
+        const double k0 = p.curvature[0], k1 = p.curvature[evenLooks - 1], atEnd = std::max(std::abs(k0), std::abs(k1));
+        const bool start = std::abs(k0) > std::abs(k1);
+        const double nearBy = p.curvature[start ? nearStart : nearEnd];
         if (!(std::abs(nearBy) > atEnd)) return 0;
-        const double scale = p.share * fairness_.jump / (std::abs(nearBy) + atEnd + flatCurvature(distance(c.p0, c.p3)));
+        const double scale = p.share * fairness_.jump / (std::abs(nearBy) + atEnd + flatCurvature(p.chord));
         Gradient g;
-        if (to_) {
-            const auto steeper = [&](double t, double k) { return curvatureReading(c, t).gradient * std::copysign(scale, k); };
-            g = steeper(near, nearBy) + steeper(end, end == 0 ? k0 : k1) * -1;
+        if (p.to) {
+            const auto steeper = [&](std::size_t look, double k) { return curvatureReading(p.here(), lookAt[look]).gradient * std::copysign(scale, k); };
+            g = steeper(start ? nearStart : nearEnd, nearBy) + steeper(start ? 0 : evenLooks - 1, start ? k0 : k1) * -1;
         }
         return term(p, scale * (std::abs(nearBy) - atEnd), p.mass, g);
     }
 
-    // At the smooth node between two pieces.
-    double jumps(const Bend& before, const Bend& after)
+    // At the smooth node that piece j begins with.
+    double jumps(std::size_t j, const Bend& before, const Bend& after)
     {
-        const double least = std::min(distance(before.here.p0, before.here.p3), distance(after.here.p0, after.here.p3));
-        const double k0 = curvature(before.here, 1), k1 = curvature(after.here, 0);
-        const double scale = std::min(before.share, after.share) * fairness_.jump / (std::abs(k0) + std::abs(k1) + flatCurvature(least));
+        const double k0 = before.curvature[evenLooks - 1], k1 = after.curvature[0];
+        const double scale =
+            std::min(before.share, after.share) * fairness_.jump / (std::abs(k0) + std::abs(k1) + flatCurvature(std::min(before.chord, after.chord)));
         const double value = scale * (k1 - k0), weight = std::min(before.mass, after.mass);
         if (to_) {
             Row row;
-            row.add(after, movesOf(after, curvatureReading(after.here, 0).gradient), scale);
-            row.add(before, movesOf(before, curvatureReading(before.here, 1).gradient), -scale);
-            row.putInto(*to_, value, weight);
+            row.add(window_.linksOf(j), movesOf(*after.shape, curvatureReading(after.here(), 0).gradient), scale);
+            row.add(window_.linksOf(j - 1), movesOf(*before.shape, curvatureReading(before.here(), 1).gradient), -scale);
+            row.putInto(to_->all, value, weight);
         }
         return weight * value * value;
     }

@@ -55,15 +55,17 @@ public:
         }
         smooth();
         for (int round = 0; round < 3; ++round) {
-            const int changed = takeSides() + turnWeakBends();
-            if (changed == 0 || stopped()) break;
+            const int turned = takeSides() + turnWeakBends();
+            if (turned == 0 || stopped()) break;
+            changed_ = true;
         }
         addNodes();
-        smooth();
+        if (changed_) smooth();
     }
 
 private:
     const FitOptions& o_;
+    bool changed_ = false; // since it was smoothed
     std::vector<signed char> side_;
     std::vector<PieceError> before_; // by piece
     std::vector<double> furthest_;   // by piece, samples at corners counted
@@ -411,6 +413,7 @@ private:
             const int side = h[0] + h[1] > 0 ? 1 : -1;
             const bool goes = bothSides ? (side_[k] = side_[k + 1] = 0, oneSided(k, side) && oneSided(k + 1, side)) : even(around(k + 1, 2, chain_), 1);
             if (goes && !innerMaximum(chain_.cubic(k)) && !innerMaximum(chain_.cubic(k + 1))) {
+                changed_ = true;
                 ++k;
                 continue;
             }

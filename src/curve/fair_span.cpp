@@ -18,11 +18,9 @@ public:
     {
         constexpr long most = 32;
         const long n = run.last - run.first, stride = std::max(1L, n / most);
+        fibres_ = Fibres(static_cast<std::size_t>(n / stride + 1));
         for (long i = run.first; i <= run.last; i += stride) {
-            fibres_.x.push_back(s[i].x);
-            fibres_.y.push_back(s[i].y);
-            fibres_.weight.push_back(1);
-            fibres_.t.push_back(n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5);
+            fibres_.add(s[i], n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5, 1);
         }
     }
 
@@ -30,8 +28,8 @@ public:
     {
         const Powers c(cubic(a, b));
         constexpr int steps = 2; // from where the feet were for handles much alike
-        for (int k = 0; k < steps; ++k) moveFeet(c, fibres_);
-        return weighedSquares(c, fibres_) / static_cast<double>(fibres_.size());
+        moveFeet(c, fibres_, steps);
+        return weighedSquares(c, fibres_) / static_cast<double>(fibres_.count());
     }
 
     // Of both ends, each from 0 (none) to 1 (to the other side, or from none).

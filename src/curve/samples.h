@@ -18,16 +18,16 @@ struct Samples {
     Vec2 operator[](long i) const
     {
         const long n = count();
-        if (closed) {
-            i %= n;
-            return points[static_cast<std::size_t>(i < 0 ? i + n : i)];
-        }
-        return points[static_cast<std::size_t>(i < 0 ? 0 : (i >= n ? n - 1 : i))];
+        if (i >= 0 && i < n) return points[static_cast<std::size_t>(i)];
+        if (closed) return points[static_cast<std::size_t>(wrapped(i))];
+        return points[static_cast<std::size_t>(i < 0 ? 0 : n - 1)];
     }
     long wrapped(long i) const
     {
         const long n = count();
-        return ((i % n) + n) % n;
+        if (i >= 0 && i < n) return i; // most are, and a division is dear
+        i %= n;
+        return i < 0 ? i + n : i;
     }
 };
 

@@ -3,8 +3,6 @@
 #include "curve/fibres.h"
 #include "curve/unknowns.h"
 
-#include <Eigen/Cholesky>
-
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -32,6 +30,7 @@ public:
             assemble();
             if (improve(lambda, cost) < settled) break;
         }
+        window_.handAnglesBack();
         for (std::size_t j = 1; j < window_.pieces(); ++j) reassign(j);
     }
 
@@ -42,25 +41,20 @@ private:
     std::vector<Fibres> fibres_; // by piece
     std::vector<Vec2> anchor_;   // where the nodes stood at the start
     Equations equations_;
-    Eigen::MatrixXd damped_;
-    Eigen::LLT<Eigen::MatrixXd> solver_;
+    std::vector<double> step_;
     Unknowns::Saved before_;
 
     // Takes a step that lowers the cost, damped until it does; gives the share of it that was gained, 0 when none does.
     double improve(double& lambda, double& cost)
     {
         for (int attempt = 0; attempt < 5; ++attempt) {
-            damped_ = equations_.normal;
-            for (int i = 0; i < window_.size(); ++i) damped_(i, i) += lambda * (equations_.normal(i, i) + 1e-6) + 1e-9;
-            solver_.compute(damped_);
-            const Eigen::VectorXd step = solver_.solve(equations_.gradient);
-            if (solver_.info() != Eigen::Success || !step.allFinite()) {
+            if (!equations_.all.solve(lambda, step_)) {
                 lambda *= 10;
                 continue;
             }
             window_.save(before_);
-            for (Fibres& f : fibres_) f.before = f.t;
-            window_.apply(step);
+            for (Fibres& f : fibres_) f.keepFeet();
+            window_.apply(step_);
             const double now = measure();
             if (now < cost) {
                 const double gain = (cost - now) / (cost + 1e-12);
@@ -69,7 +63,7 @@ private:
                 return gain;
             }
             window_.restore(before_);
-            for (Fibres& f : fibres_) f.t = f.before;
+            for (Fibres& f : fibres_) f.giveFeetBack();
             lambda *= 6;
         }
         return 0;
@@ -80,56 +74,53 @@ private:
         constexpr long perPiece = 24; // samples at least, where there are so many
         constexpr int findFoot = 8;   // steps from an even guess
         const Samples& s = source_.samples;
-        fibres_.resize(window_.pieces());
+        window_.lay();
+        fibres_.reserve(window_.pieces());
         for (std::size_t j = 0; j < window_.pieces(); ++j) {
             const Run run = runOf(window_.chain(), window_.index(j), s);
             const long n = run.last - run.first;
             const long stride = std::max(1L, n / perPiece);
-            Fibres& f = fibres_[j];
+            Fibres f(static_cast<std::size_t>(n / stride + 1));
             for (long i = run.first; i <= run.last; i += stride) {
-                const double w = source_.weight[static_cast<std::size_t>(s.wrapped(i))];
-                if (w == 0) continue;
-                f.weight.push_back(w * static_cast<double>(stride));
-                f.x.push_back(s[i].x);
-                f.y.push_back(s[i].y);
-                f.t.push_back(n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5);
+                const auto k = static_cast<std::size_t>(s.wrapped(i));
+                if (source_.weight[k] == 0) continue;
+                f.add(s.points[k], n > 0 ? static_cast<double>(i - run.first) / static_cast<double>(n) : 0.5, source_.weight[k] * static_cast<double>(stride));
             }
+            fibres_.push_back(std::move(f));
             if (window_.piece(j).line) continue;
-            const Powers c(window_.cubic(j));
-            for (int k = 0; k < findFoot; ++k) moveFeet(c, f);
+            const Powers c(window_.shape(j).here);
+            moveFeet(c, fibres_.back(), findFoot);
         }
     }
 
     // Moves the feet to the curve as it is now and sums the squared distances.
     double measure()
     {
-        window_.alignLines();
+        window_.lay();
         double sum = 0;
         for (std::size_t j = 0; j < window_.pieces(); ++j) {
             Fibres& f = fibres_[j];
-            const Cubic c = window_.cubic(j);
-            if (window_.piece(j).line) {
+            const Cubic& c = window_.shape(j).here;
+            if (window_.shape(j).line) {
                 const Vec2 along = unit(c.p3 - c.p0);
-                for (std::size_t i = 0; i < f.size(); ++i) {
-                    const double d = cross(along, Vec2{f.x[i], f.y[i]} - c.p0);
-                    sum += f.weight[i] * d * d;
+                for (std::size_t i = 0; i < f.count(); ++i) {
+                    const double d = cross(along, Vec2{f.x()[i], f.y()[i]} - c.p0);
+                    sum += f.weight()[i] * d * d;
                 }
                 continue;
             }
             const Powers powers(c);
-            for (int k = 0; k < 2; ++k) moveFeet(powers, f);
+            moveFeet(powers, f, 2);
             sum += weighedSquares(powers, f);
         }
         return sum + priors(nullptr) + (fairness_ ? evenness(window_, *fairness_, source_.samples, nullptr) : 0);
     }
 
     // Weak pulls that keep the handles of nearly straight pieces from drifting, with a weight far below a sample's.
-    double priors(Equations* to)
+    double priors(BandedEquations* to)
     {
-        const auto add = [to](int slot, double weight, double residual) {
-            if (!to) return;
-            to->normal(slot, slot) += weight;
-            to->gradient(slot) += weight * residual;
+        const auto add = [to](int place, double weight, double residual) {
+            if (to) to->addAlone(static_cast<std::size_t>(place), weight, residual);
         };
         double sum = 0;
         for (std::size_t j = 1; j < window_.pieces(); ++j) {
@@ -143,12 +134,12 @@ private:
             add(window_.placeOf(j) + 1, pull, -off.y);
         }
         for (std::size_t j = 0; j < window_.pieces(); ++j) {
-            if (window_.piece(j).line) continue;
-            const Cubic c = window_.cubic(j);
-            const double third = distance(c.p0, c.p3) / 3;
+            const Shape& p = window_.shape(j);
+            if (p.line) continue;
+            const double third = distance(p.here.p0, p.here.p3) / 3;
             constexpr double pull = 2e-4;
             for (int side = 0; side < 2; ++side) {
-                const double off = (side == 0 ? window_.piece(j).a : window_.piece(j).b) - third;
+                const double off = (side == 0 ? p.a : p.b) - third;
                 sum += pull * off * off;
                 add(window_.handlesOf(j) + side, pull, -off);
             }
@@ -156,54 +147,27 @@ private:
         return sum;
     }
 
-    // How one of a piece's moves carries its samples' feet.
-    struct Move {
-        Moments::Basis basis;
-        Vec2 way;
-    };
-
-    // (The lower half alone: that is all the solver looks at.)
-    void scatter(const Links& links, const Moments& m, const std::array<Move, movers>& moves)
+    // What a piece's samples say of its moves.
+    static void fill(PieceEquations& to, const Shape& p, const Moments& m)
     {
+        // Two ways for each basis, as Mover has them.
+        const std::array<Vec2, movers> ways{{{1, 0}, {0, 1}, {1, 0}, {0, 1}, p.out, perpendicular(p.out) * p.a, -p.in, perpendicular(p.in) * -p.b}};
         for (std::size_t a = 0; a < movers; ++a) {
-            if (links[a].count == 0) continue;
-            const double pull = m.pull(moves[a].basis, moves[a].way);
-            for (int k = 0; k < links[a].count; ++k) equations_.gradient(links[a].slot[k]) += links[a].factor[k] * pull;
-            for (std::size_t b = 0; b <= a; ++b) {
-                if (links[b].count == 0) continue;
-                const double h = m.between(moves[a].basis, moves[a].way, moves[b].basis, moves[b].way);
-                for (int k = 0; k < links[a].count; ++k)
-                    for (int l = 0; l < links[b].count; ++l) {
-                        const int row = links[a].slot[k], column = links[b].slot[l];
-                        if (a == b && row < column) continue;
-                        const double share = links[a].factor[k] * links[b].factor[l] * h;
-                        equations_.normal(std::max(row, column), std::min(row, column)) += a != b && row == column ? 2 * share : share;
-                    }
-            }
+            to.gradient[a] = m.pull(a / 2, ways[a]);
+            for (std::size_t b = 0; b <= a; ++b) to.normal[a][b] = m.between(a / 2, ways[a], b / 2, ways[b]);
         }
     }
 
     void assemble()
     {
-        equations_.normal.setZero(window_.size(), window_.size());
-        equations_.gradient.setZero(window_.size());
+        window_.begin(equations_, fairness_ && fairness_->jump > 0);
         for (std::size_t j = 0; j < window_.pieces(); ++j) {
-            const Cubic c = window_.cubic(j);
-            const bool line = window_.piece(j).line;
-            const Moments m = line ? momentsOfStraight(c, fibres_[j]) : momentsOf(Powers(c), fibres_[j]);
-            const Vec2 out = direction(window_.node(j).out), in = direction(window_.node(j + 1).in);
-            const std::array<Move, movers> moves{{{Moments::start, {1, 0}},
-                                                  {Moments::start, {0, 1}},
-                                                  {Moments::end, {1, 0}},
-                                                  {Moments::end, {0, 1}},
-                                                  {Moments::first, out},
-                                                  {Moments::second, -in},
-                                                  {Moments::first, perpendicular(out) * window_.piece(j).a},
-                                                  {Moments::second, perpendicular(in) * -window_.piece(j).b}}};
-            scatter(window_.linksOf(j), m, moves);
+            const Shape& p = window_.shape(j);
+            fill(equations_.pieces[j], p, p.line ? momentsOfStraight(p.here, fibres_[j]) : momentsOf(Powers(p.here), fibres_[j]));
         }
-        priors(&equations_);
+        priors(&equations_.all);
         if (fairness_) evenness(window_, *fairness_, source_.samples, &equations_);
+        window_.gather(equations_);
     }
 
     // A node that has moved along the line takes over the sample nearest to it.

@@ -2,17 +2,94 @@
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 
 namespace softrope::curve {
 
-Unknowns::Unknowns(Chain& chain, std::size_t first, std::size_t count) : chain_(chain), first_(first), slots_(count + 1), handle_(count, -1)
+namespace {
+
+// By up to half a radian, to 1e-13: there the series end soon.
+Vec2 turned(Vec2 d, double angle)
 {
-    for (std::size_t j = 0; j <= count; ++j) place(j);
-    for (std::size_t j = 0; j < count; ++j)
-        if (!piece(j).line) {
-            handle_[j] = size_;
-            size_ += 2;
+    const double q = angle * angle;
+    const double cosine = 1 - q / 2 * (1 - q / 12 * (1 - q / 30 * (1 - q / 56 * (1 - q / 90 * (1 - q / 132)))));
+    const double sine = angle * (1 - q / 6 * (1 - q / 20 * (1 - q / 42 * (1 - q / 72 * (1 - q / 110)))));
+    return {d.x * cosine - d.y * sine, d.x * sine + d.y * cosine};
+}
+
+} // namespace
+
+Unknowns::Unknowns(Chain& chain, std::size_t first, std::size_t count)
+    : chain_(chain), first_(first % chain.nodes.size()), slots_(count + 1), handle_(count, -1), shapes_(count)
+{
+    for (std::size_t j = 0; j <= count; ++j) {
+        const ChainNode& n = node(j);
+        in_.push_back(direction(n.in));
+        out_.push_back(n.out == n.in ? in_.back() : direction(n.out));
+    }
+    // Node by node along the line, so that only near ones meet.
+    for (std::size_t j = 0; j <= count; ++j) {
+        place(j);
+        if (j == count || piece(j).line) continue;
+        handle_[j] = size_;
+        size_ += 2;
+    }
+    measureReach();
+}
+
+void Unknowns::measureReach()
+{
+    struct Extent {
+        int least, most;
+    };
+    Extent before{size_, -1};
+    for (std::size_t j = 0; j < pieces(); ++j) {
+        Extent own{size_, -1};
+        for (const Link& link : linksOf(j))
+            for (int k = 0; k < link.count; ++k) own = {std::min(own.least, link.slot[k]), std::max(own.most, link.slot[k])};
+        const Extent both{std::min(own.least, before.least), std::max(own.most, before.most)};
+        for (std::size_t k = 0; k < 2; ++k) {
+            const Extent& e = k == 0 ? own : both;
+            if (e.most > e.least) reach_[k] = std::max(reach_[k], static_cast<std::size_t>(e.most - e.least));
         }
+        before = own;
+    }
+}
+
+void Unknowns::begin(Equations& equations, bool neighbours) const
+{
+    equations.pieces.assign(pieces(), {});
+    equations.all.reset(static_cast<std::size_t>(size_), reach_[neighbours ? 1 : 0]);
+}
+
+void Unknowns::gather(Equations& equations) const
+{
+    struct Entry {
+        Mover mover;
+        std::size_t slot;
+        double factor;
+    };
+    for (std::size_t j = 0; j < pieces(); ++j) {
+        const Links links = linksOf(j);
+        std::array<Entry, movers * std::size(Link{}.slot)> entries;
+        std::size_t count = 0;
+        for (std::size_t m = 0; m < movers; ++m)
+            for (int k = 0; k < links[m].count; ++k) entries[count++] = {static_cast<Mover>(m), static_cast<std::size_t>(links[m].slot[k]), links[m].factor[k]};
+        const PieceEquations& own = equations.pieces[j];
+        for (std::size_t i = 0; i < count; ++i) {
+            const Entry& e = entries[i];
+            equations.all.gradient(e.slot) += e.factor * own.gradient[e.mover];
+            equations.all.normal(e.slot, e.slot) += e.factor * e.factor * own.normal[e.mover][e.mover];
+            for (std::size_t k = 0; k < i; ++k) {
+                const Entry& o = entries[k];
+                const double share = e.factor * o.factor * own.normal[e.mover][o.mover];
+                if (e.slot == o.slot)
+                    equations.all.normal(e.slot, e.slot) += 2 * share;
+                else
+                    equations.all.normal(std::max(e.slot, o.slot), std::min(e.slot, o.slot)) += share;
+            }
+        }
+    }
 }
 
 void Unknowns::place(std::size_t j)
@@ -82,9 +159,10 @@ Links Unknowns::linksOf(std::size_t j) const
     return l;
 }
 
-void Unknowns::apply(const Eigen::VectorXd& step)
+void Unknowns::apply(const std::vector<double>& steps)
 {
     constexpr double reach = 4; // px a node may move in one step
+    const auto step = [&](int k) { return steps[static_cast<std::size_t>(k)]; };
     for (std::size_t j = 0; j <= pieces(); ++j) {
         const Slots& slot = slots_[j];
         ChainNode& n = node(j);
@@ -93,12 +171,13 @@ void Unknowns::apply(const Eigen::VectorXd& step)
             const double len = length(move);
             n.at += len > reach ? move * (reach / len) : move;
         }
-        const auto turned = [&](int k) { return std::clamp(step(k), -0.5, 0.5); };
+        const auto turn = [&](Vec2& d, int k) { d = turned(d, std::clamp(step(k), -0.5, 0.5)); };
         if (slot.in >= 0 && slot.in == slot.out) {
-            n.in = n.out = n.in + turned(slot.in);
+            turn(in_[j], slot.in);
+            out_[j] = in_[j];
         } else {
-            if (slot.in >= 0) n.in += turned(slot.in);
-            if (slot.out >= 0) n.out += turned(slot.out);
+            if (slot.in >= 0) turn(in_[j], slot.in);
+            if (slot.out >= 0) turn(out_[j], slot.out);
         }
     }
     for (std::size_t j = 0; j < pieces(); ++j) {
@@ -114,26 +193,54 @@ void Unknowns::alignLines()
 {
     for (std::size_t j = 0; j < pieces(); ++j) {
         if (!piece(j).line) continue;
-        const double a = angleOf(node(j + 1).at - node(j).at);
-        node(j).out = a;
-        node(j + 1).in = a;
-        if (j > 0 && node(j).smooth) node(j).in = a;
-        if (j + 1 < pieces() && node(j + 1).smooth) node(j + 1).out = a;
+        const Vec2 way = node(j + 1).at - node(j).at;
+        const double len = length(way);
+        const Vec2 d = len > 0 ? way / len : Vec2{1, 0};
+        out_[j] = in_[j + 1] = d;
+        if (j > 0 && node(j).smooth) in_[j] = d;
+        if (j + 1 < pieces() && node(j + 1).smooth) out_[j + 1] = d;
+    }
+}
+
+void Unknowns::lay()
+{
+    alignLines();
+    for (std::size_t j = 0; j < pieces(); ++j) {
+        const Vec2 u = node(j).at, v = node(j + 1).at;
+        const ChainPiece& p = piece(j);
+        const Vec2 out = out_[j], in = in_[j + 1];
+        shapes_[j] = {p.line ? straight(u, v) : Cubic{u, u + out * p.a, v - in * p.b, v}, out, in, p.a, p.b, p.line};
+    }
+}
+
+void Unknowns::handAnglesBack()
+{
+    for (std::size_t j = 0; j <= pieces(); ++j) {
+        ChainNode& n = node(j);
+        const bool lineBefore = j > 0 && piece(j - 1).line, lineAfter = j < pieces() && piece(j).line, inside = j > 0 && j < pieces();
+        const bool smooth = n.smooth && inside;
+        const bool in = slots_[j].in >= 0 || lineBefore || (smooth && lineAfter), out = slots_[j].out >= 0 || lineAfter || (smooth && lineBefore);
+        if (in) n.in = angleOf(in_[j]);
+        if (out) n.out = in && in_[j] == out_[j] ? n.in : angleOf(out_[j]);
     }
 }
 
 void Unknowns::save(Saved& to) const
 {
-    to.nodes.clear();
+    to.places.clear();
     to.pieces.clear();
-    for (std::size_t j = 0; j <= pieces(); ++j) to.nodes.push_back(node(j));
+    for (std::size_t j = 0; j <= pieces(); ++j) to.places.push_back(node(j).at);
     for (std::size_t j = 0; j < pieces(); ++j) to.pieces.push_back(piece(j));
+    to.in = in_;
+    to.out = out_;
 }
 
 void Unknowns::restore(const Saved& s)
 {
-    for (std::size_t j = 0; j <= pieces(); ++j) node(j) = s.nodes[j];
+    for (std::size_t j = 0; j <= pieces(); ++j) node(j).at = s.places[j];
     for (std::size_t j = 0; j < pieces(); ++j) piece(j) = s.pieces[j];
+    in_ = s.in;
+    out_ = s.out;
 }
 
 } // namespace softrope::curve
