@@ -86,19 +86,22 @@ struct Grid {
 std::vector<Vec2> lineOf(const BlurredCorner& c, const Grid& grid)
 {
     const double cut = grid.arc > 0 ? c.cut() : 0;
+    const Vec2 in = direction(c.in), out = direction(c.out);
+    const Vec2 bentIn = perpendicular(in) * (c.bendIn / 2), bentOut = perpendicular(out) * (c.bendOut / 2);
+    const auto before = [&](double along) { return c.tip - in * along + bentIn * (along * along); };
+    const auto after = [&](double along) { return c.tip + out * along + bentOut * (along * along); };
     std::vector<Vec2> line;
     line.reserve(static_cast<std::size_t>(2 * std::max(0, grid.side) + grid.arc + 1));
-    for (int i = grid.side; i > 0; --i) line.push_back(c.at(-cut - i * grid.step));
+    for (int i = grid.side; i > 0; --i) line.push_back(before(cut + i * grid.step));
     if (grid.arc == 0) {
         line.push_back(c.tip);
     } else {
-        const Vec2 a = c.at(-cut), b = c.at(cut), from = unit(direction(c.in) - perpendicular(direction(c.in)) * (c.bendIn * cut)),
-                   to = unit(direction(c.out) + perpendicular(direction(c.out)) * (c.bendOut * cut));
+        const Vec2 a = before(cut), b = after(cut), from = unit(in - bentIn * (2 * cut)), to = unit(out + bentOut * (2 * cut));
         const double reach = 4.0 / 3 * std::tan(std::abs(turn(from, to)) / 4) * distance(a, b) / 2 / std::max(0.05, std::sin(std::abs(turn(from, to)) / 2));
         const Cubic arc{a, a + from * reach, b - to * reach, b};
         for (int i = 0; i <= grid.arc; ++i) line.push_back(curve::at(arc, static_cast<double>(i) / grid.arc));
     }
-    for (int i = 1; i <= grid.side; ++i) line.push_back(c.at(cut + i * grid.step));
+    for (int i = 1; i <= grid.side; ++i) line.push_back(after(cut + i * grid.step));
     return line;
 }
 
@@ -262,25 +265,28 @@ private:
         const Grid grid = gridOf(c);
         const std::vector<Vec2> line = lineOf(c, grid);
         std::array<BlurredCorner, 7> near;
+        std::array<std::array<Vec2, 2>, 7> ways;    // of their sides
         std::vector<Parameters> swept(line.size()); // by each piece, px^2 for each unit of the parameter, to the left
         for (std::size_t p = 0; p < 7; ++p) {
             Parameters by{};
             by[p] = little[p];
             near[p] = moved(by);
+            ways[p] = {direction(near[p].in), direction(near[p].out)};
             const std::vector<Vec2> there = lineOf(near[p], grid);
             for (std::size_t i = 0; i + 1 < line.size(); ++i)
                 swept[i][p] = cross(line[i + 1] - line[i], (there[i] + there[i + 1] - line[i] - line[i + 1]) * 0.5) / little[p];
         }
         const double scale = -1 / (std::sqrt(2 * pi) * sigma_);
+        const Vec2 in = direction(c.in), way = direction(c.out);
         Eigen::Matrix<double, Eigen::Dynamic, 7> out(before_ + after_ + 3, 7);
         for (long i = c.index - before_, row = 0; i <= c.index + after_; ++i, ++row) {
             const Vec2 at = s_[i];
             if (distance(at, c.tip) >= blunt) {
                 const bool before = i < c.index;
-                const double here = offSide(at - c.tip, direction(before ? c.in : c.out), before ? c.bendIn : c.bendOut);
+                const double here = offSide(at - c.tip, before ? in : way, before ? c.bendIn : c.bendOut);
                 for (std::size_t p = 0; p < 7; ++p) {
                     const BlurredCorner& n = near[p];
-                    const double there = offSide(at - n.tip, direction(before ? n.in : n.out), before ? n.bendIn : n.bendOut);
+                    const double there = offSide(at - n.tip, ways[p][before ? 0 : 1], before ? n.bendIn : n.bendOut);
                     out(row, static_cast<Eigen::Index>(p)) = (there - here) / little[p];
                 }
                 continue;

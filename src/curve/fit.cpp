@@ -3,6 +3,7 @@
 #include "curve/arcs.h"
 #include "curve/blurred_corner.h"
 #include "curve/fair.h"
+#include "curve/foot.h"
 #include "curve/prune.h"
 #include "curve/quick_fit.h"
 #include "curve/seed.h"
@@ -27,8 +28,22 @@ double furthestOff(const std::vector<Vec2>& points, const Path& path, const Chai
 {
     double worst = 0;
     if (points.size() * path.pieceCount() < 4'000'000) {
-        for (const Vec2 p : points)
-            if (const auto n = nearest(path, p)) worst = std::max(worst, n->distance);
+        // Most lie nearer to the piece in charge of them than the furthest so far: the others are not asked then.
+        double walked = 0;
+        for (std::size_t i = 0, k = 0; i < points.size(); ++i) {
+            if (i > 0) walked += distance(points[i - 1], points[i]);
+            double at = walked / s.step;
+            // What comes before the first node of a ring belongs to the last piece.
+            const bool beforeFirst = chain.closed && at < static_cast<double>(chain.nodes[0].sample);
+            if (beforeFirst) at += static_cast<double>(s.count());
+            while (!beforeFirst && k + 1 < chain.pieces.size() && at > static_cast<double>(runOf(chain, k, s).last)) ++k;
+            const std::size_t piece = beforeFirst ? chain.pieces.size() - 1 : k;
+            const Run run = runOf(chain, piece, s);
+            const Cubic c = chain.cubic(piece);
+            const double share = (at - static_cast<double>(run.first)) / static_cast<double>(std::max(1L, run.last - run.first));
+            if (distance(curve::at(c, footNear(c, points[i], std::clamp(share, 0.0, 1.0))), points[i]) <= worst) continue;
+            if (const auto n = nearest(path, points[i])) worst = std::max(worst, n->distance);
+        }
         return worst;
     }
     const ChainSource source{s, std::vector<float>(s.points.size(), 1.0F)};

@@ -72,7 +72,7 @@ private:
     void gather()
     {
         constexpr long perPiece = 24; // samples at least, where there are so many
-        constexpr int findFoot = 8;   // steps from an even guess
+        constexpr int findFoot = 6;   // steps from an even guess
         const Samples& s = source_.samples;
         window_.lay();
         fibres_.reserve(window_.pieces());
