@@ -57,6 +57,15 @@ Counted counted(Run run, const ChainSource& source, bool all)
     return c;
 }
 
+// How far the piece goes back beyond its end at sample `from` before it sets out for the one at `to`, px: no sample tells of that.
+double hookOf(const Powers& c, const Samples& s, long from, long to)
+{
+    const Vec2 way = unit(s[from + (to - from) / 8] - s[from]), end = c.at(from < to ? 0 : 1);
+    double back = 0;
+    for (const double t : {0.03, 0.07, 0.12, 0.2}) back = std::max(back, -dot(c.at(from < to ? t : 1 - t) - end, way));
+    return back;
+}
+
 } // namespace
 
 PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source, bool all)
@@ -107,6 +116,11 @@ PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source,
         const double step = source.samples.step, walked = static_cast<double>(run.last - run.first) * step;
         if (curveLength > 1.1 * walked + 2 * step) {
             e.furthest = std::max(e.furthest, curveLength - walked);
+            e.worst = (run.first + run.last) / 2;
+        }
+        const double hook = std::max(hookOf(powers, source.samples, run.first, run.last), hookOf(powers, source.samples, run.last, run.first));
+        if (hook > e.furthest) {
+            e.furthest = hook;
             e.worst = (run.first + run.last) / 2;
         }
     }

@@ -103,3 +103,25 @@ TEST_CASE("a piece that wanders off between its samples is told, though each sam
     const ChainSource source{s, std::vector<float>(s.points.size(), 1)};
     CHECK(errorOf(loop, 0, source).furthest > 10);
 }
+
+TEST_CASE("a piece that goes back beyond its end before it sets out is told, though each sample is near it")
+{
+    // Handles that point away from where the samples lead: it hooks at both ends.
+    const Cubic hooked{{0, 0}, {-6, 0.2}, {46, 0.2}, {40, 0}};
+    double back = 0;
+    for (int i = 0; i <= 400; ++i) back = std::max(back, -at(hooked, i / 400.0).x);
+    REQUIRE(back > 0.3);
+    const Samples s = evenly({{0, 0}, {20, 0.15}, {40, 0}}, false, 5);
+    Chain chain;
+    chain.nodes = {corner(hooked.p0, angleOf(hooked.p1 - hooked.p0), 0, true), corner(hooked.p3, angleOf(hooked.p3 - hooked.p2), s.count() - 1, true)};
+    chain.pieces = {{distance(hooked.p0, hooked.p1), distance(hooked.p2, hooked.p3), false}};
+    double off = 0;
+    Path path = polyline({hooked.p0, hooked.p3}, false);
+    path.nodes[0].out = hooked.p1;
+    path.nodes[1].in = hooked.p2;
+    for (const Vec2 p : s.points) off = std::max(off, nearest(path, p)->distance);
+    REQUIRE(off < 0.1);
+    const double told = errorOf(chain, 0, {s, std::vector<float>(s.points.size(), 1)}).furthest;
+    CHECK(told > 0.85 * back);
+    CHECK(told < 1.15 * back);
+}
