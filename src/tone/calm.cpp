@@ -12,6 +12,11 @@ namespace softrope::tone {
 using pixel::Picture;
 using pixel::Rgba;
 
+bool isOpaque(const Picture& p)
+{
+    return std::all_of(p.data.begin(), p.data.end(), [](Rgba c) { return c.a == 255; });
+}
+
 Picture opaque(const Picture& p)
 {
     Picture out(p.width, p.height);

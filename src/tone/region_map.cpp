@@ -2,9 +2,8 @@
 
 #include "curve/edit.h"
 #include "curve/fit.h"
+#include "curve/longest_first.h"
 #include "tone/components.h"
-
-#include <tbb/parallel_for.h>
 
 #include <algorithm>
 #include <cmath>
@@ -238,18 +237,20 @@ struct Mapper {
         constexpr std::size_t few = 400, leastPoints = 64;
         const bool fair = map.borders.size() <= few;
         f.cancelled = options.cancelled;
-        tbb::parallel_for(std::size_t{0}, map.borders.size(), [&](std::size_t k) {
-            if (options.cancelled && options.cancelled()) return;
-            Border& b = map.borders[k];
-            curve::FitOptions own = f;
-            if (options.gradual && b.left != beyond && b.right != beyond) {
-                const pixel::Lab x = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.left)].label]),
-                                 y = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.right)].label]);
-                own.slack *= std::clamp(alikeBelow / std::max(1.0F, std::sqrt(pixel::squaredDistance(x, y))), 1.0F, 3.0F);
-            }
-            own.fair = fair && b.points.size() >= leastPoints;
-            fitBorder(b, own);
-        });
+        curve::longestFirst(
+            map.borders.size(), [&](std::size_t k) { return map.borders[k].points.size(); },
+            [&](std::size_t k) {
+                if (options.cancelled && options.cancelled()) return;
+                Border& b = map.borders[k];
+                curve::FitOptions own = f;
+                if (options.gradual && b.left != beyond && b.right != beyond) {
+                    const pixel::Lab x = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.left)].label]),
+                                     y = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.right)].label]);
+                    own.slack *= std::clamp(alikeBelow / std::max(1.0F, std::sqrt(pixel::squaredDistance(x, y))), 1.0F, 3.0F);
+                }
+                own.fair = fair && b.points.size() >= leastPoints;
+                fitBorder(b, own);
+            });
     }
 
     void fitBorder(Border& b, const curve::FitOptions& f) const

@@ -151,27 +151,30 @@ Tones separate(const Picture& given, const TonesOptions& options)
     const auto tell = [&](double share) {
         if (options.progress) options.progress(share);
     };
-    const Picture source = opaque(given);
+    // Large pictures fill the memory: nothing of them is held twice.
+    const Picture mixed = isOpaque(given) ? Picture{} : opaque(given);
+    const Picture& source = mixed.empty() ? given : mixed;
     const double pixels = static_cast<double>(source.width) * source.height;
     const bool large = pixels > 3e6;
     // Large pictures are looked at once, calmed: a median tells flat from gradual as well.
-    Picture picture = large ? calmed(source, 1, true) : source;
-    const LabPicture sourceLab = labPicture(picture);
-    LabPicture lab = sourceLab;
-    const double noise = noiseOf(lab);
-    const int count = options.count > 0 ? options.count : countNeeded(labPicture(levelsOf(picture, 3e5).colours), options.lightness);
-    Palette palette = findPalette(lab, count, options.lightness);
+    Picture calm = large ? calmed(source, 1, true) : Picture{};
+    LabPicture sourceLab = labPicture(large ? calm : source), calmLab;
+    const auto picture = [&]() -> const Picture& { return calm.empty() ? source : calm; };
+    const auto lab = [&]() -> const LabPicture& { return calmLab.empty() ? sourceLab : calmLab; };
+    const double noise = noiseOf(lab());
+    const int count = options.count > 0 ? options.count : countNeeded(labPicture(levelsOf(picture(), 3e5).colours), options.lightness);
+    Palette palette = findPalette(lab(), count, options.lightness);
     tell(0.2);
     if (!large && (noise > 0.35 || !palette.flat)) {
         // What looks gradual through noise may be flat once it is calm.
-        picture = calmed(source, noise, true);
-        lab = labPicture(picture);
-        palette = findPalette(lab, count, options.lightness);
+        calm = calmed(source, noise, true);
+        calmLab = labPicture(calm);
+        palette = findPalette(lab(), count, options.lightness);
         if (!palette.flat) {
-            picture = calmed(source, noise, false);
-            lab = labPicture(picture);
-            if (!options.lightness) lab = evenly(lab);
-            palette = findPalette(lab, count, options.lightness);
+            calm = calmed(source, noise, false);
+            calmLab = labPicture(calm);
+            if (!options.lightness) calmLab = evenly(calmLab);
+            palette = findPalette(lab(), count, options.lightness);
             palette.flat = false;
         }
     }
@@ -180,19 +183,19 @@ Tones separate(const Picture& given, const TonesOptions& options)
     constexpr double seen = 1.2e6; // px that are looked at
     if (!palette.flat && pixels > 1.1 * seen) return scaledUp(given, seenAt(source, seen), options);
     tell(0.35);
-    const double calmNoise = noiseOf(lab);
-    Labels labels = palette.flat ? grownLabels(lab, palette.colours, calmNoise) : nearestLabels(lab, palette.colours, options.lightness);
-    if (!palette.flat) settleLabels(labels, lab, palette.colours, settlingFor(palette.colours), large ? 2 : 4, options.lightness);
+    const double calmNoise = noiseOf(lab());
+    Labels labels = palette.flat ? grownLabels(lab(), palette.colours, calmNoise) : nearestLabels(lab(), palette.colours, options.lightness);
+    if (!palette.flat) settleLabels(labels, lab(), palette.colours, settlingFor(palette.colours), large ? 2 : 4, options.lightness);
     if (!palette.flat) {
         constexpr double each = 16; // px of border
         mergeRegions(labels, options.lightness ? sourceLab : evenly(sourceLab), palette.colours, priceOf(options.crisp >= 0 ? options.crisp : crispFor(noise)),
                      each);
     }
     const double smallest = options.smallest >= 0 ? options.smallest : palette.flat ? (noise > 0.35 ? 20 : 6) : 8;
-    sweepSpecks(labels, lab, palette.colours, smallest);
+    sweepSpecks(labels, lab(), palette.colours, smallest);
     if (stopped()) return {};
     tell(0.6);
-    result.colours = coloursOf(labels, palette.flat ? picture : source, palette.flat ? lab : sourceLab, palette.colours.size(), palette.flat);
+    result.colours = coloursOf(labels, palette.flat ? picture() : source, palette.flat ? lab() : sourceLab, palette.colours.size(), palette.flat);
     result.shares.assign(palette.colours.size(), 0);
     for (const std::uint8_t k : labels.data) result.shares[k] += 1 / pixels;
     RegionMapOptions o;
@@ -201,7 +204,9 @@ Tones separate(const Picture& given, const TonesOptions& options)
     o.gradual = !palette.flat;
     o.quick = large || options.quick; // the careful fit takes half the nodes, and ten times as long
     o.cancelled = options.cancelled;
-    const RegionMap map = mapRegions(labels, picture, result.colours, o);
+    sourceLab = {};
+    calmLab = {};
+    const RegionMap map = mapRegions(labels, picture(), result.colours, o);
     if (stopped()) return {};
     tell(0.9);
     result.regions = map.regions.size();

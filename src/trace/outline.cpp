@@ -1,13 +1,13 @@
 #include "trace/outline.h"
 
 #include "curve/fit.h"
+#include "curve/longest_first.h"
 #include "curve/polygon.h"
 #include "pixel/lighting.h"
 #include "pixel/threshold.h"
 #include "trace/level_lines.h"
 
 #include <opencv2/imgproc.hpp>
-#include <tbb/parallel_for.h>
 
 #include <algorithm>
 #include <atomic>
@@ -155,14 +155,16 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
     std::vector<curve::Path> paths(lines.size());
     std::vector<double> off(lines.size(), 0);
     std::atomic<std::size_t> done{0};
-    tbb::parallel_for(std::size_t{0}, lines.size(), [&](std::size_t i) {
-        if (options.cancelled && options.cancelled()) return;
-        curve::Fit f = curve::fit(lines[i].points, true, fitting);
-        paths[i] = std::move(f.path);
-        off[i] = f.furthest;
-        const std::size_t n = ++done;
-        if (options.progress && (n & 31) == 0) options.progress(0.4 + 0.6 * static_cast<double>(n) / static_cast<double>(lines.size()));
-    });
+    curve::longestFirst(
+        lines.size(), [&](std::size_t i) { return lines[i].points.size(); },
+        [&](std::size_t i) {
+            if (options.cancelled && options.cancelled()) return;
+            curve::Fit f = curve::fit(lines[i].points, true, fitting);
+            paths[i] = std::move(f.path);
+            off[i] = f.furthest;
+            const std::size_t n = ++done;
+            if (options.progress && (n & 31) == 0) options.progress(0.4 + 0.6 * static_cast<double>(n) / static_cast<double>(lines.size()));
+        });
     for (const double d : off) result.furthest = std::max(result.furthest, d);
     result.silhouettes = grouped(lines, paths);
     for (const Silhouette& s : result.silhouettes) result.nodes += curve::nodeCount(s.paths);
