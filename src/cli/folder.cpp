@@ -115,7 +115,7 @@ void traceOne(FolderEntry& e, const FolderJob& job, const std::map<std::string, 
         e.problem = e.drawing + " is there already and " + (known == book.end() ? "was not made here" : "was changed since") + "; --replace writes over it.";
         return;
     }
-    const files::PictureResult p = files::readPictureFile(e.picture, job.cancelled);
+    files::PictureResult p = files::readPictureFile(e.picture, job.cancelled);
     if (job.cancelled && job.cancelled()) return;
     if (!p.ok()) {
         e.problem = p.problem;
@@ -124,7 +124,7 @@ void traceOne(FolderEntry& e, const FolderJob& job, const std::map<std::string, 
     e.partly = p.partly;
     e.width = p.picture.width;
     e.height = p.picture.height;
-    Traced found = traced(p.picture, job.as, job.knobs, job.cancelled);
+    Traced found = traced(std::move(p.picture), job.as, job.knobs, job.cancelled);
     if (job.cancelled && job.cancelled()) return;
     e.paths = found.paths;
     e.nodes = found.nodes;

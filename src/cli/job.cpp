@@ -180,11 +180,11 @@ Act trace(Members& m, As as)
         const art::Reference r = w.seen();
         const auto picture = pictureOf(r);
         if (!picture) refuse(badInput, where + ": the picture cannot be read.");
-        const art::TracedPage page = art::tracedPage(render::lit(*picture, r.flattenLight, r.liftPaper), r);
+        art::TracedPage page = art::tracedPage(render::lit(*picture, r.flattenLight, r.liftPaper), r);
         // Slack is meant on the sheet.
         Knobs here = k;
         here.slack = std::max(0.05, (k.slack < 0 ? slackOf(as) : k.slack) / std::max(1e-9, curve::meanScale(page.toSheet)));
-        Traced t = traced(page.colours, as, here, w.asked.cancelled, page.toSheet);
+        Traced t = traced(std::move(page.colours), as, here, w.asked.cancelled, page.toSheet);
         const art::Added layer = art::withNewLayer(w.d, layerOf(as));
         w.d = art::withItems(layer.document, layer.id, std::move(t.items)).document;
         found["paths"] = t.paths;

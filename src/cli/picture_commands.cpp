@@ -20,12 +20,13 @@ struct PictureArgs {
 
 int trace(const PictureArgs& a, As as)
 {
-    const files::PictureResult p = readPicture(a.in, a.page);
+    files::PictureResult p = readPicture(a.in, a.page);
     if (!p.ok()) return fail(badInput, p.problem);
     if (!p.partly.empty()) say(p.partly);
-    Traced found = traced(p.picture, as, a.knobs);
-    tell("width", p.picture.width);
-    tell("height", p.picture.height);
+    const int width = p.picture.width, height = p.picture.height;
+    Traced found = traced(std::move(p.picture), as, a.knobs);
+    tell("width", width);
+    tell("height", height);
     if (!p.partly.empty()) tell("partly", p.partly);
     if (as == As::tones) {
         tell("colours", found.colours);
@@ -36,7 +37,7 @@ int trace(const PictureArgs& a, As as)
     tell("paths", found.paths);
     tell("nodes", found.nodes);
     if (found.furthest >= 0) tell("furthest", found.furthest);
-    return writeOnPicture(a.out, p.picture.width, p.picture.height, layerOf(as), std::move(found.items));
+    return writeOnPicture(a.out, width, height, layerOf(as), std::move(found.items));
 }
 
 CLI::App* addOne(CLI::App& app, Work& work, const std::shared_ptr<PictureArgs>& a, As as, const char* name, const char* what)

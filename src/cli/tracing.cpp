@@ -191,11 +191,16 @@ std::string readKnobs(const Json& from, As as, Knobs& k)
     return r.problem();
 }
 
-Traced traced(const pixel::Picture& picture, As as, const Knobs& k, const std::function<bool()>& cancelled, const curve::Affine& toSheet)
+Traced traced(pixel::Picture picture, As as, const Knobs& k, const std::function<bool()>& cancelled, const curve::Affine& toSheet)
 {
     Traced out;
     const double slack = k.slack < 0 ? slackOf(as) : k.slack;
     const art::Colour black{0, 0, 0};
+    const auto greys = [&picture] {
+        pixel::Grey grey = pixel::greyOf(picture);
+        picture = {};
+        return grey;
+    };
     if (as == As::shapes) {
         trace::OutlineOptions o;
         o.slack = slack;
@@ -205,7 +210,7 @@ Traced traced(const pixel::Picture& picture, As as, const Knobs& k, const std::f
         o.extremes = k.extremes;
         o.cut = cutOf(k.threshold);
         o.cancelled = cancelled;
-        const trace::Outline found = trace::outline(pixel::greyOf(picture), o);
+        const trace::Outline found = trace::outline(greys(), o);
         out.items = art::itemsOf(found, toSheet, black);
         out.furthest = found.furthest;
     } else if (as == As::lines) {
@@ -215,7 +220,7 @@ Traced traced(const pixel::Picture& picture, As as, const Knobs& k, const std::f
         o.shortest = k.shortest;
         o.medium = k.medium == "ink" ? trace::Medium::ink : k.medium == "pencil" ? trace::Medium::pencil : trace::Medium::find;
         o.cancelled = cancelled;
-        const trace::Lines found = trace::lines(pixel::greyOf(picture), o);
+        const trace::Lines found = trace::lines(greys(), o);
         out.items = art::itemsOf(found, toSheet, black, k.swell);
         for (const trace::Stroke& s : found.strokes) out.furthest = std::max(out.furthest, s.furthest);
     } else {

@@ -49,8 +49,9 @@ struct Traced {
     double furthest = -1;    // px, of a measured place from its path; negative = not measured
     std::size_t colours = 0; // of tones
 };
-// Nothing when cancelled. `toSheet` places what is found; slack and `furthest` are the picture's px all the same.
-Traced traced(const pixel::Picture& picture, As as, const Knobs& k, const std::function<bool()>& cancelled = {}, const curve::Affine& toSheet = {});
+// Nothing when cancelled. `toSheet` places what is found; slack and `furthest` are the picture's px all the same. The picture is given away: of
+// a large one only the greys are kept where they are enough.
+Traced traced(pixel::Picture picture, As as, const Knobs& k, const std::function<bool()>& cancelled = {}, const curve::Affine& toSheet = {});
 const char* layerOf(As as); // the name of the layer they lie on
 
 } // namespace softrope::cli

@@ -66,6 +66,20 @@ QImage turnedAs(QImage image, QImageIOHandler::Transformations how)
     return asked(QImageIOHandler::TransformationRotate90) ? image.transformed(QTransform().rotate(90)) : image;
 }
 
+// Some rows at a time: a large picture in both forms would fill the memory. Empty when there is not enough of it.
+pixel::Picture straightColours(const QImage& image)
+{
+    static_assert(sizeof(pixel::Rgba) == 4);
+    constexpr int rowsAtOnce = 64;
+    pixel::Picture out(image.width(), image.height());
+    for (int from = 0; from < image.height(); from += rowsAtOnce) {
+        const QImage rows = image.copy(0, from, image.width(), std::min(rowsAtOnce, image.height() - from)).convertToFormat(QImage::Format_RGBA8888);
+        if (rows.isNull()) return {};
+        for (int y = 0; y < rows.height(); ++y) std::memcpy(out.row(from + y), rows.constScanLine(y), static_cast<std::size_t>(image.width()) * 4);
+    }
+    return out;
+}
+
 PictureResult failed(const std::string& why)
 {
     PictureResult r;
@@ -125,18 +139,15 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
             image = turnedAs(flat.copy(), reader.transformation());
         }
     }
-    image.convertTo(QImage::Format_RGBA8888);
-    if (image.isNull()) return failed(words::said("There is not enough memory for %1.", {name}));
-    r.picture = pixel::Picture(image.width(), image.height());
-    static_assert(sizeof(pixel::Rgba) == 4);
     if (rows == 0) return failed(words::said("%1 is cut off before its first row.", {name}));
-    if (rows > 0 && rows < image.height()) {
-        r.partly = words::said("%1 was loaded only in part, %2 of %3 rows.", {name, std::to_string(rows), std::to_string(image.height())});
+    r.picture = straightColours(image);
+    if (r.picture.empty()) return failed(words::said("There is not enough memory for %1.", {name}));
+    if (rows > 0 && rows < r.picture.height) {
+        r.partly = words::said("%1 was loaded only in part, %2 of %3 rows.", {name, std::to_string(rows), std::to_string(r.picture.height)});
         // Turned pictures lie otherwise: there the missing part stays as the decoder left it.
         if (reader.transformation() == QImageIOHandler::TransformationNone)
-            for (int y = rows; y < image.height(); ++y) std::memset(image.scanLine(y), 255, static_cast<std::size_t>(image.width()) * 4);
+            for (int y = rows; y < r.picture.height; ++y) std::fill_n(r.picture.row(y), r.picture.width, pixel::Rgba{255, 255, 255, 255});
     }
-    for (int y = 0; y < image.height(); ++y) std::memcpy(r.picture.row(y), image.constScanLine(y), static_cast<std::size_t>(image.width()) * 4);
     if (!profile.empty()) toSrgb(r.picture, profile);
     return r;
 }

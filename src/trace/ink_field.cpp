@@ -169,11 +169,11 @@ double thinMarksLevel(const pixel::Grey& grey, const pixel::Levels& l)
     return median(values);
 }
 
-InkField ofInk(const Field& darkness, double dark, double light, double noise)
+InkField ofInk(Field darkness, double dark, double light, double noise)
 {
     InkField out;
     out.medium = Medium::ink;
-    out.cover = darkness;
+    out.cover = std::move(darkness);
     cv::Mat m = view(out.cover);
     const double sigma = noise < 0.004 ? 0.5 : 0.8;
     cv::GaussianBlur(m, m, {0, 0}, sigma, sigma, cv::BORDER_REPLICATE);
@@ -191,12 +191,11 @@ InkField ofInk(const Field& darkness, double dark, double light, double noise)
     return out;
 }
 
-InkField ofPencil(const Field& darkness, const InkFieldOptions& options)
+InkField ofPencil(Field soft, const InkFieldOptions& options)
 {
     InkField out;
     out.medium = Medium::pencil;
     out.grain = 3;
-    Field soft = darkness;
     cv::Mat m = view(soft);
     constexpr double before = 1.3, after = 0.8;
     out.softened = std::hypot(before, after);
@@ -243,28 +242,30 @@ InkField ofPencil(const Field& darkness, const InkFieldOptions& options)
 
 InkField inkField(const pixel::Grey& grey, const InkFieldOptions& options)
 {
-    InkField none;
-    none.cover = Field(grey.width, grey.height);
-    if (grey.empty()) return none;
+    // (A field of a large page is large: there are no more at once than are needed.)
+    const auto none = [&] {
+        InkField empty;
+        empty.cover = Field(grey.width, grey.height);
+        return empty;
+    };
+    if (grey.empty()) return none();
     const pixel::PaperField paper = pixel::paperField(grey);
     pixel::Grey even = paper.unevenness > 0.02 ? pixel::flattened(grey, paper, 1, 250) : grey;
     leaveOutMargin(even);
     const pixel::Histogram h = pixel::histogram(even);
     const pixel::Levels l = pixel::levels(h, pixel::otsu(h));
-    if (l.light - l.dark < 8) return none;
+    if (l.light - l.dark < 8) return none();
     Field darkness(grey.width, grey.height);
     std::transform(even.data.begin(), even.data.end(), darkness.data.begin(), [](std::uint8_t v) { return static_cast<float>(255 - v) / 255; });
     cv::Mat m = view(darkness), smooth;
     cv::GaussianBlur(m, smooth, {0, 0}, 2);
-    cv::Mat rough = cv::abs(m - smooth);
-    const double noise = 1.48 * medianOver(rough, [](float v) { return v; });
-    rough.release();
+    cv::absdiff(m, smooth, smooth);
+    const double noise = 1.48 * medianOver(smooth, [](float v) { return v; });
     smooth.release();
     // Pencil: in the middle of the thin marks it is nearer to grey than to black.
     const bool pencil = options.medium == Medium::pencil || (options.medium == Medium::find && thinMarksLevel(even, l) > 0.27 * l.light);
-    if (pencil) return ofPencil(darkness, options);
-    InkField out = ofInk(darkness, 1 - l.dark / 255, 1 - l.light / 255, noise);
-    return out;
+    if (pencil) return ofPencil(std::move(darkness), options);
+    return ofInk(std::move(darkness), 1 - l.dark / 255, 1 - l.light / 255, noise);
 }
 
 float sample(const Field& field, double x, double y)

@@ -88,6 +88,7 @@ Mask takeAreas(Mask& mask, const Mask& notSolid, double times, double atLeast)
     cv::Mat toCore, grown, labels, stats, centres;
     cv::distanceTransform(255 - core, toCore, cv::DIST_L2, cv::DIST_MASK_PRECISE);
     grown = (toCore <= thick + 0.5) & (m > 0);
+    toCore.release();
     const int n = cv::connectedComponentsWithStats(grown, labels, stats, centres, 8, CV_32S);
     std::vector<float> widest(static_cast<std::size_t>(n), 0);
     for (int y = 0; y < m.rows; ++y)

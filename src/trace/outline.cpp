@@ -111,28 +111,32 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
 {
     Outline result;
     if (picture.empty()) return result;
-    pixel::Grey grey = picture;
-    if (options.lightOnDark)
-        for (std::uint8_t& v : grey.data) v = static_cast<std::uint8_t>(255 - v);
-    if (!options.cut) {
-        const pixel::PaperField field = pixel::paperField(grey);
-        if (field.unevenness > 0.02) grey = pixel::flattened(grey, field, 1, 250);
+    // (Of a large page there are no more copies than are needed.)
+    pixel::Grey own;
+    const auto now = [&]() -> const pixel::Grey& { return own.empty() ? picture : own; };
+    if (options.lightOnDark) {
+        own = picture;
+        for (std::uint8_t& v : own.data) v = static_cast<std::uint8_t>(255 - v);
     }
-    const pixel::Histogram h = pixel::histogram(grey);
+    if (!options.cut) {
+        const pixel::PaperField field = pixel::paperField(now());
+        if (field.unevenness > 0.02) own = pixel::flattened(now(), field, 1, 250);
+    }
+    const pixel::Histogram h = pixel::histogram(now());
     const double wanted = options.cut ? (options.lightOnDark ? 255 - *options.cut : *options.cut) : pixel::otsu(h);
     const pixel::Levels l = pixel::levels(h, static_cast<int>(std::clamp(wanted, 0.0, 254.0)));
     result.cut = options.cut ? wanted : l.cut;
     if (l.light - l.dark < 8) return result;
     const bool stairs = middling(h, l) < 0.002;
     const double smoothing = std::max(options.smoothing, stairs ? 1.2 : 0.0);
-    if (smoothing > 0.2) grey = blurred(grey, smoothing);
+    if (smoothing > 0.2) own = blurred(now(), smoothing);
     if (options.progress) options.progress(0.2);
 
-    std::vector<LevelLine> lines = levelLines(grey, result.cut, std::min({1.0, options.smallestSpeck, options.smallestHole}), l.light, options.cancelled);
+    std::vector<LevelLine> lines = levelLines(now(), result.cut, std::min({1.0, options.smallestSpeck, options.smallestHole}), l.light, options.cancelled);
     lines.erase(std::remove_if(lines.begin(), lines.end(),
                                [&](const LevelLine& line) { return line.area > 0 ? line.area < options.smallestSpeck : -line.area < options.smallestHole; }),
                 lines.end());
-    result.blur = blurOf(grey, lines, l.light - l.dark);
+    result.blur = blurOf(now(), lines, l.light - l.dark);
     if (options.progress) options.progress(0.4);
 
     curve::FitOptions fitting;
