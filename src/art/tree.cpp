@@ -105,6 +105,7 @@ void eachArtwork(const Document& d, Walk walk, const std::function<void(const It
 std::vector<const Item*> itemsOf(const Document& d, const std::vector<Id>& ids)
 {
     std::vector<const Item*> out;
+    if (ids.empty()) return out; // the whole sheet need not be walked for that
     if (ids.size() == 1) {
         if (const Item* i = d.item(ids.front())) out.push_back(i);
         return out;

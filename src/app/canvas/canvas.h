@@ -208,6 +208,17 @@ private:
     std::map<art::Id, std::vector<mirror::Seam>> seams_;
     std::vector<mirror::Seam> seamsChosen_;
     quint64 seamsFor_ = 0;
+    // What every frame asks for, gathered once for each document and selection.
+    struct Gathered {
+        quint64 version = 0;
+        std::vector<art::LayerPtr> layers; // whose things these are: they live as long
+        std::vector<art::Id> ids;
+        std::vector<const art::Item*> picked;
+        curve::Box around;                                       // what is picked
+        std::map<art::Id, std::vector<const art::Item*>> guides; // that are seen, by layer
+    };
+    const Gathered& gathered();
+    Gathered gathered_;
     // Whether the outlines of what is picked are in the cached picture, because there are very many.
     bool picksInPicture() const;
     void picksChanged();

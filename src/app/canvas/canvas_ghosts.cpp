@@ -34,16 +34,17 @@ void Canvas::paintGhosts(Marks& m)
     for (const art::ItemPtr& i : held_) inHand[i->id] = i.get();
     for (const art::LayerPtr& l : session_.document().layers) {
         if (!l->shown) continue;
+        if (const auto guides = gathered().guides.find(l->id); guides != gathered().guides.end())
+            for (const art::Item* i : guides->second) {
+                const auto held = inHand.empty() ? inHand.end() : inHand.find(i->id);
+                const art::Item* now = held == inHand.end() ? i : held->second;
+                const art::Artwork* a = now->artwork();
+                if (!a || !a->guide || !art::bounds(*now).meets(seen)) continue;
+                m.line(a->paths, marks().guide, 1.25, Qt::DashLine);
+            }
+        if (!l->mirror) continue;
         art::Document only;
         only.layers = {l};
-        art::eachArtwork(only, art::seen, [&](const art::Item& i, const art::Artwork&, const art::Where&) {
-            const auto held = inHand.empty() ? inHand.end() : inHand.find(i.id);
-            const art::Item* now = held == inHand.end() ? &i : held->second;
-            const art::Artwork* a = now->artwork();
-            if (!a || !a->guide || !art::bounds(*now).meets(seen)) return;
-            m.line(a->paths, marks().guide, 1.25, Qt::DashLine);
-        });
-        if (!l->mirror) continue;
         // The cached picture holds the ghost of what is in the document; what a tool holds, and what it is just drawing, follows
         // live.
         if (!solid && !carries_)
@@ -74,6 +75,29 @@ void Canvas::paintGhosts(Marks& m)
             });
         if (l->id == session_.selection().layer && !solid) paintAxis(m, session_.document(), *l->mirror);
     }
+}
+
+const Canvas::Gathered& Canvas::gathered()
+{
+    const auto& ids = session_.selection().items;
+    if (gathered_.version == version_ && gathered_.ids == ids) return gathered_;
+    const art::Document& d = session_.document();
+    gathered_.picked = art::itemsOf(d, ids);
+    gathered_.around = {};
+    for (const art::Item* i : gathered_.picked) gathered_.around.add(art::bounds(*i));
+    gathered_.ids = ids;
+    if (gathered_.version == version_) return gathered_;
+    gathered_.version = version_;
+    gathered_.layers = d.layers;
+    gathered_.guides.clear();
+    for (const art::LayerPtr& l : d.layers) {
+        art::Document only;
+        only.layers = {l};
+        art::eachArtwork(only, art::seen, [&](const art::Item& i, const art::Artwork& a, const art::Where&) {
+            if (a.guide) gathered_.guides[l->id].push_back(&i);
+        });
+    }
+    return gathered_;
 }
 
 const std::vector<mirror::Seam>& Canvas::seamsOf(const art::Layer& layer)

@@ -260,15 +260,14 @@ void Canvas::paintOverlay(QPainter& p, const Pane& pane)
         m.line(lines, aid, 1.2);
     }
     if (pane.artwork && !view_.squint) {
-        const auto& items = session_.selection().items;
         if (tool_ && tool_->marksPicked() && !tool_->showsNodes() && held_.empty() && !picksInPicture())
-            for (const art::Item* i : art::itemsOf(session_.document(), items))
+            for (const art::Item* i : gathered().picked)
                 if (i->artwork()) m.line(i->artwork()->paths, marks().selection, 1.5);
         paintGhosts(m);
         paintEnds(m);
         curve::Box box;
         if (held_.empty())
-            box = art::bounds(session_.document(), items);
+            box = gathered().around;
         else if (carries_)
             box = carried_.box();
         else
