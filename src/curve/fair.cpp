@@ -31,6 +31,9 @@ constexpr long leastSamples = 16;       // of a piece that may get a node more
 constexpr double firmBend = 2;          // grains that a piece bends that may ...
 constexpr double firmSlack = 4;         // ... and slacks
 constexpr double weakBend = 1.3;        // a bend whose height is less than this may be the samples' noise
+constexpr double weakLobe = 2;          // of an S that may be a straight and a bend: how far it bends beside a corner,
+constexpr double beyondTurning = 1.8;   // how far the straight reaches, of the way to where the S turns over,
+constexpr double leastStraight = 6;     // and how long it is at least, grains
 constexpr double jump = 1;              // Fairness::jump, of the slack
 constexpr double change = 0.04;         // Fairness::change, of the slack
 } // namespace tuned
@@ -133,11 +136,12 @@ private:
         return *least > 0 ? 1 : *most < 0 ? -1 : 0;
     }
     // How far the piece bends from its chord, px.
-    double bend(std::size_t k) const
+    static double bendOf(const Cubic& c)
     {
-        const auto h = convexity(chain_.cubic(k));
+        const auto h = convexity(c);
         return 0.75 * std::max(std::abs(h[0]), std::abs(h[1]));
     }
+    double bend(std::size_t k) const { return bendOf(chain_.cubic(k)); }
 
     // How a piece of a window lies now, and whether its corners and the samples beside them are about where they were.
     struct Lying {
@@ -394,6 +398,62 @@ private:
         std::vector<Vec2> places;
     };
 
+    State state() const { return {chain_, side_, before_, furthest_, turns_, places_}; }
+    void giveBack(State& was)
+    {
+        chain_ = std::move(was.chain);
+        side_ = std::move(was.side);
+        before_ = std::move(was.before);
+        furthest_ = std::move(was.furthest);
+        turns_ = std::move(was.turns);
+        places_ = std::move(was.places);
+    }
+
+    // Where the piece bends neither way, between its ends.
+    static double inflectionOf(const Cubic& c)
+    {
+        constexpr int looks = 48;
+        const bool first = curvature(c, 0.01) > 0;
+        for (int i = 1; i < looks; ++i)
+            if (const double t = 0.01 + 0.98 * i / looks; (curvature(c, t) > 0) != first) return t;
+        return 0.5;
+    }
+
+    // A straight that leaves a corner and runs into a bend is fitted by one S, as near as can be: if the lobe at the corner is weak, a straight
+    // and a piece that bends to one side are what was meant, if they lie as near.
+    bool straightAtCorner(std::size_t k)
+    {
+        const Cubic c = chain_.cubic(k);
+        const double turning = inflectionOf(c);
+        const bool atStart = turning < 0.5;
+        const ChainNode& corner = chain_.nodes[atStart ? k : chain_.next(k)];
+        const Halves lobes = curve::split(c, turning);
+        if (corner.smooth || bendOf(atStart ? lobes.first : lobes.second) > tuned::weakLobe * o_.slack) return false;
+        const double share = std::min(0.6, tuned::beyondTurning * (atStart ? turning : 1 - turning));
+        const double at = atStart ? share : 1 - share;
+        if (distance(curve::at(c, at), corner.at) < tuned::leastStraight * o_.grain) return false;
+        State was = state();
+        split(k, at);
+        const std::size_t straight = atStart ? k : k + 1, bent = atStart ? k + 1 : k;
+        const auto strong = convexity(atStart ? lobes.second : lobes.first);
+        const int side = strong[0] + strong[1] > 0 ? 1 : -1;
+        chain_.pieces[straight] = {0, 0, true};
+        side_[straight] = 0;
+        side_[bent] = static_cast<signed char>(side);
+        for (const double weight : {0.4, 0.0}) {
+            const Span w = around(k + 1, 3, chain_);
+            Chain tried = cutOut(w);
+            const Fairness f = weights(w, weight);
+            settle(tried, 0, w.count, source_, 20, &f);
+            const std::size_t place = (bent + pieces() - w.first) % pieces();
+            if (place >= w.count || sideOf(tried.cubic(place)) != side || !nearEnough(w, tried)) continue;
+            putBack(w, tried, std::nullopt);
+            return true;
+        }
+        giveBack(was);
+        return false;
+    }
+
     // Nodes where designers put them: in a bend that one piece cannot make evenly.
     void addNodes()
     {
@@ -405,10 +465,15 @@ private:
             if (run.last - run.first < tuned::leastSamples) continue;
             const auto h = convexity(c);
             const bool bothSides = sideOf(c) == 0;
+            if (bothSides && straightAtCorner(k)) {
+                changed_ = true;
+                ++k;
+                continue;
+            }
             if (bothSides && h[0] * h[1] < 0) continue; // a true S
             const std::optional<double> peak = bothSides ? std::optional<double>(0.5) : innerMaximum(c);
             if (!peak || bend(k) < std::max(tuned::firmBend * o_.grain, tuned::firmSlack * o_.slack)) continue;
-            State was{chain_, side_, before_, furthest_, turns_, places_};
+            State was = state();
             split(k, *peak);
             const int side = h[0] + h[1] > 0 ? 1 : -1;
             const bool goes = bothSides ? (side_[k] = side_[k + 1] = 0, oneSided(k, side) && oneSided(k + 1, side)) : even(around(k + 1, 2, chain_), 1);
@@ -417,12 +482,7 @@ private:
                 ++k;
                 continue;
             }
-            chain_ = std::move(was.chain);
-            side_ = std::move(was.side);
-            before_ = std::move(was.before);
-            furthest_ = std::move(was.furthest);
-            turns_ = std::move(was.turns);
-            places_ = std::move(was.places);
+            giveBack(was);
         }
     }
 

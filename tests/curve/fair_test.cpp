@@ -158,3 +158,25 @@ TEST_CASE("evenness costs no corner, and not more than the slack")
     CHECK(fair.furthest <= 0.5);
     CHECK(inflections(fair.path).empty());
 }
+
+TEST_CASE("a straight that leaves a corner and runs into a bend does not become an S")
+{
+    // The foot of a letter: up its end, along its top, and round into the stem, drawn with a tremor of a tenth of a pixel.
+    int straights = 0;
+    for (const double flat : {12.0, 16.0, 20.0, 26.0})
+        for (const double radius : {10.0, 14.0, 20.0}) {
+            INFO("straight of " << flat << " px into a bend of radius " << radius);
+            std::vector<Vec2> line = strokes::along({{flat, 20}, {flat, 0}, {0, 0}}, 0.5);
+            const Vec2 centre{0, -radius};
+            const auto bow = strokes::arc(centre, radius, pi / 2, pi / 2 + radians(70), 40);
+            line.insert(line.end(), bow.begin() + 1, bow.end());
+            const auto stem = strokes::along({bow.back(), bow.back() + direction(pi + radians(70)) * 60}, 0.5);
+            line.insert(line.end(), stem.begin() + 1, stem.end());
+            FitOptions o;
+            o.slack = 0.4;
+            const Path path = fit(strokes::shaken(line, 0.1, 7), false, o).path;
+            CHECK(inflections(path).empty());
+            for (std::size_t k = 0; k < path.pieceCount(); ++k) straights += isStraight(path.piece(k));
+        }
+    CHECK(straights >= 12 * 2);
+}
