@@ -1,5 +1,6 @@
 #include "curve/blurred_corner.h"
 
+#include "curve/blurred_pair.h"
 #include "curve/cubic.h"
 
 #include <Eigen/Cholesky>
@@ -17,7 +18,6 @@ namespace {
 // in 95 of 100, small rounds with 4 px and more.
 namespace tuned {
 constexpr double near = 2.6;        // sigmas from the tip within which the blur is reckoned with
-constexpr double seen = 4;          // sigmas from a sample that its level is summed over
 constexpr double step = 0.3;        // sigmas between the points of the sides
 constexpr int rounds = 12;          // of the fit
 constexpr double enough = 1e-3;     // of the squares: a round that gains less was the last
@@ -36,40 +36,14 @@ constexpr double sideOfNeedle = 14; // and for the needles of sharp pictures,
 constexpr double thin = 2.4;        // which are too thin to be read so much farther than they are blunt
 constexpr double share = 0.6;       // of the way to the next corner
 constexpr double unlike = 0.15;     // px: a fit worse than this says nothing
+constexpr double pairUnlike = 0.1;  // so is the fit of two at once,
+constexpr double pairBetter = 0.7;  // or one not clearly better than that of one
+constexpr double bluntEnd = 100;    // degrees: sharper corners may be blunt ends
+constexpr double halfBlunt = 2.5;   // sigmas to either side, at which their two corners are looked for first
+constexpr double bluntCorner = 25;  // degrees that each turns at least
 constexpr double doubt = 0.075;     // px that the smallest round is larger for each degree that a corner turns
 constexpr double clear = 50;        // less than this
 } // namespace tuned
-
-// Whether p lies to the left of the line, told by its nearest place, which is on piece `about` or beside it.
-bool isLeft(const std::vector<Vec2>& line, Vec2 p, std::size_t about)
-{
-    double best = 1e300;
-    bool left = false;
-    const std::size_t end = std::min(about + 2, line.size() - 1);
-    for (std::size_t i = about > 0 ? about - 1 : 0; i < end; ++i) {
-        const Vec2 a = line[i], d = line[i + 1] - a;
-        const double t = std::clamp(dot(p - a, d) / std::max(1e-18, dot(d, d)), 0.0, 1.0);
-        const Vec2 off = p - (a + d * t);
-        if (dot(off, off) >= best) continue;
-        best = dot(off, off);
-        // At a node both pieces have a say.
-        Vec2 along = d;
-        if (t >= 1 && i + 2 < line.size()) along = unit(d) + unit(line[i + 2] - line[i + 1]);
-        if (t <= 0 && i > 0) along = unit(d) + unit(a - line[i - 1]);
-        left = cross(along, off) > 0;
-    }
-    return left;
-}
-
-// The angle from a to b, in radians, given their cross and dot products. Most pieces are seen under a small one: there a series is as good
-// (to 1e-9 rad) and four times as fast.
-double angleOf(double across, double along)
-{
-    const double x = across / along, x2 = x * x;
-    if (along > 0 && x2 < 0.01) return x * (1 - x2 * (1.0 / 3 - x2 * (1.0 / 5 - x2 * (1.0 / 7 - x2 / 9))));
-    // On the line itself it is seen from the right.
-    return std::abs(across) < 1e-12 && along < 0 ? -pi : std::atan2(across, along);
-}
 
 // How many points lie on a side and on the arc.
 struct Grid {
@@ -242,7 +216,7 @@ private:
         all.push_back(calmOut() * c.bendOut);
         return all;
     }
-    Grid gridOf(const BlurredCorner& c) const { return {c, bluntness(c, sigma_) + tuned::seen * sigma_, tuned::step * sigma_}; }
+    Grid gridOf(const BlurredCorner& c) const { return {c, bluntness(c, sigma_) + levelReach * sigma_, tuned::step * sigma_}; }
     static double offSide(Vec2 p, Vec2 way, double bend)
     {
         const double along = dot(p, way);
@@ -256,54 +230,44 @@ private:
         return calm_ * reach * reach / 2;
     }
 
-    // What the errors change by as each parameter does. A piece of the line that moves sideways takes from the level what the blur weighs it with:
-    // one pass over the line for all parameters.
+    // What the errors change by as each parameter does.
     Eigen::Matrix<double, Eigen::Dynamic, 7> slopes() const
     {
         const BlurredCorner& c = corner_;
-        const double blunt = bluntness(c, sigma_), far = tuned::seen * sigma_, k = -1 / (2 * sigma_ * sigma_);
+        const double blunt = bluntness(c, sigma_);
         const Grid grid = gridOf(c);
         const std::vector<Vec2> line = lineOf(c, grid);
         std::array<BlurredCorner, 7> near;
-        std::array<std::array<Vec2, 2>, 7> ways;    // of their sides
-        std::vector<Parameters> swept(line.size()); // by each piece, px^2 for each unit of the parameter, to the left
+        std::array<std::array<Vec2, 2>, 7> ways; // of their sides
+        SweptLine<7> swept(line);
         for (std::size_t p = 0; p < 7; ++p) {
             Parameters by{};
             by[p] = little[p];
             near[p] = moved(by);
             ways[p] = {direction(near[p].in), direction(near[p].out)};
-            const std::vector<Vec2> there = lineOf(near[p], grid);
-            for (std::size_t i = 0; i + 1 < line.size(); ++i)
-                swept[i][p] = cross(line[i + 1] - line[i], (there[i] + there[i + 1] - line[i] - line[i + 1]) * 0.5) / little[p];
+            swept.move(p, lineOf(near[p], grid), little[p]);
         }
-        const double scale = -1 / (std::sqrt(2 * pi) * sigma_);
-        const Vec2 in = direction(c.in), way = direction(c.out);
-        Eigen::Matrix<double, Eigen::Dynamic, 7> out(before_ + after_ + 3, 7);
+        const Vec2 in = direction(c.in), out = direction(c.out);
+        Eigen::Matrix<double, Eigen::Dynamic, 7> all(before_ + after_ + 3, 7);
         for (long i = c.index - before_, row = 0; i <= c.index + after_; ++i, ++row) {
             const Vec2 at = s_[i];
-            if (distance(at, c.tip) >= blunt) {
-                const bool before = i < c.index;
-                const double here = offSide(at - c.tip, before ? in : way, before ? c.bendIn : c.bendOut);
-                for (std::size_t p = 0; p < 7; ++p) {
-                    const BlurredCorner& n = near[p];
-                    const double there = offSide(at - n.tip, ways[p][before ? 0 : 1], before ? n.bendIn : n.bendOut);
-                    out(row, static_cast<Eigen::Index>(p)) = (there - here) / little[p];
-                }
+            if (distance(at, c.tip) < blunt) {
+                const auto slopes = swept.slopes(at, sigma_);
+                for (std::size_t p = 0; p < 7; ++p) all(row, static_cast<Eigen::Index>(p)) = slopes[p];
                 continue;
             }
-            Parameters sum{};
-            for (std::size_t q = 0; q + 1 < line.size(); ++q) {
-                const double r2 = squaredLength((line[q] + line[q + 1]) * 0.5 - at);
-                if (r2 > far * far) continue;
-                const double weight = std::exp(k * r2);
-                for (std::size_t p = 0; p < 7; ++p) sum[p] += weight * swept[q][p];
+            const bool before = i < c.index;
+            const double here = offSide(at - c.tip, before ? in : out, before ? c.bendIn : c.bendOut);
+            for (std::size_t p = 0; p < 7; ++p) {
+                const BlurredCorner& n = near[p];
+                const double there = offSide(at - n.tip, ways[p][before ? 0 : 1], before ? n.bendIn : n.bendOut);
+                all(row, static_cast<Eigen::Index>(p)) = (there - here) / little[p];
             }
-            for (std::size_t p = 0; p < 7; ++p) out(row, static_cast<Eigen::Index>(p)) = scale * sum[p];
         }
-        for (const Eigen::Index last : {before_ + after_ + 1, before_ + after_ + 2}) out.row(last).setZero();
-        out(before_ + after_ + 1, 4) = calmIn();
-        out(before_ + after_ + 2, 5) = calmOut();
-        return out;
+        for (const Eigen::Index last : {before_ + after_ + 1, before_ + after_ + 2}) all.row(last).setZero();
+        all(before_ + after_ + 1, 4) = calmIn();
+        all(before_ + after_ + 2, 5) = calmOut();
+        return all;
     }
 };
 
@@ -369,27 +333,6 @@ double recession(double turn)
     return std::lerp(byDegree[k], byDegree[k + 1], at - static_cast<double>(k));
 }
 
-double offHalfLevel(const std::vector<Vec2>& line, Vec2 p, double sigma)
-{
-    const double far = tuned::seen * sigma, k = -1 / (2 * sigma * sigma);
-    if (line.size() < 2) return 0;
-    double sum = 0, nearest = 1e300;
-    std::size_t about = 0;
-    Vec2 a = line[0] - p;
-    for (std::size_t i = 0; i + 1 < line.size(); ++i) {
-        const Vec2 b = line[i + 1] - p, m = (a + b) * 0.5;
-        const double r2 = dot(m, m);
-        if (r2 < nearest) {
-            nearest = r2;
-            about = i;
-        }
-        if (r2 <= far * far) sum += std::exp(k * r2) * angleOf(cross(a, b), dot(a, b));
-        a = b;
-    }
-    const double level = (isLeft(line, p, about) ? 1.0 : 0.0) - sum / (2 * pi);
-    return (level - 0.5) * std::sqrt(2 * pi) * sigma;
-}
-
 Vec2 BlurredCorner::at(double along) const
 {
     const bool back = along < 0;
@@ -413,8 +356,33 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, con
     const double sigma = blur.sigma;
     const long n = s.count();
     std::vector<Corner> out;
+    const auto within = [&](long reach, long way, bool end) { return std::min(reach, end ? way : std::lround(tuned::share * static_cast<double>(way))); };
+    // Two at once where the blur has run them into one another, if they lie nearer to the samples than `most`, and both are corners.
+    const auto takesPair = [&](const Corner& a, const Corner& b, long before, long after, double most, double smallest) {
+        const auto pair = fitBlurredPair(was, a, b, blur, before, after);
+        if (!pair || pair->rms > most || std::min(std::abs(pair->firstTurn()), std::abs(pair->secondTurn())) < smallest) return false;
+        sharpen(s, *pair, sigma);
+        const double way = curve::angleOf(pair->second - pair->first);
+        const auto index = [&](long k) { return s.closed ? s.wrapped(k) : k; };
+        out.push_back({index(pair->from), pair->first, std::abs(pair->firstTurn()), pair->in, way, true});
+        out.push_back({index(pair->to), pair->second, std::abs(pair->secondTurn()), way, pair->out, true});
+        return true;
+    };
+    std::vector<char> paired(found.size(), 0);
+    for (std::size_t k = 0; k < found.size() && found.size() > 2 && !showsCorners(sigma); ++k) {
+        const std::size_t next = (k + 1) % found.size();
+        if (paired[k] || paired[next] || (next == 0 && !s.closed) || (cancelled && cancelled())) continue;
+        const Corner &a = found[k], &b = found[next];
+        if (static_cast<double>(s.wrapped(b.index - a.index)) * s.step > pairReach(sigma)) continue;
+        const bool first = k == 0 && !s.closed, last = next + 1 == found.size() && !s.closed;
+        const long before = first ? a.index : s.wrapped(a.index - found[(k + found.size() - 1) % found.size()].index);
+        const long after = last ? n - 1 - b.index : s.wrapped(found[(next + 1) % found.size()].index - b.index);
+        const long reach = std::lround((pairNear * sigma + tuned::side) / s.step);
+        if (takesPair(a, b, within(reach, before, first), within(reach, after, last), tuned::pairUnlike, smallestTurn)) paired[k] = paired[next] = 1;
+    }
     for (std::size_t k = 0; k < found.size(); ++k) {
         if (cancelled && cancelled()) break;
+        if (paired[k]) continue;
         const Corner& c = found[k];
         if (showsCorners(sigma) && c.turn < radians(tuned::sharpNeedle)) {
             out.push_back(c);
@@ -425,8 +393,17 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, con
         const long before = first ? c.index : gap(found[(k + found.size() - 1) % found.size()], c);
         const long after = last ? n - 1 - c.index : gap(c, found[(k + 1) % found.size()]);
         const long reach = std::lround(((tuned::near + outreach(c.turn)) * sigma + (showsCorners(sigma) ? tuned::sideOfNeedle : tuned::side)) / s.step);
-        const auto part = [&](long way, bool end) { return std::min(reach, end ? way : std::lround(tuned::share * static_cast<double>(way))); };
+        const auto part = [&](long way, bool end) { return within(reach, way, end); };
         auto m = fitBlurredCorner(was, c, blur, part(before, first), part(after, last), showsCorners(sigma));
+        // What looks like one that turns back may be the blunt end of a serif: two, a little apart.
+        if (c.turn > radians(tuned::bluntEnd) && !showsCorners(sigma)) {
+            const long half = std::lround(tuned::halfBlunt * sigma / s.step);
+            Corner a = c, b = c;
+            a.index -= half;
+            b.index += half;
+            const double most = std::min(tuned::pairUnlike, m ? tuned::pairBetter * m->rms : tuned::pairUnlike);
+            if (takesPair(a, b, part(before, first) - half, part(after, last) - half, most, std::max(smallestTurn, radians(tuned::bluntCorner)))) continue;
+        }
         const auto told = [](const std::optional<BlurredCorner>& b) { return b && b->rms <= tuned::unlike && b->before > 0 && b->after > 0; };
         // A needle close between two corners is their blunt end, seen as one.
         const bool needle = std::max(c.turn, m ? std::abs(m->turn()) : 0) > radians(tuned::needle);

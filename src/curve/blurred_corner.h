@@ -5,12 +5,11 @@
 // blurred, and tip, directions, bends and radius are moved until the blurred half level lies on the samples. A true corner comes out with next
 // to no radius, a small round with its own, and a mere bend with hardly a turn between its sides.
 //
-// Source of the blurred level: for a Gaussian, the share of a region seen from p is 1 inside and 0 outside, less the integral of
-// exp(-r^2 / 2 sigma^2) d(angle) / 2 pi along its edge (the radial part of the Gaussian of two dimensions integrates in closed form). The fit is
-// Levenberg's and Marquardt's (Marquardt 1963).
+// The blurred level is half_level.h's. The fit is Levenberg's and Marquardt's (Marquardt 1963).
 #pragma once
 
 #include "curve/corners.h"
+#include "curve/half_level.h"
 #include "curve/samples.h"
 
 #include <cmath>
@@ -26,10 +25,6 @@ bool showsCorners(double sigma);
 // How far the half level lies from the tip of a corner of this turn (radians, 0..pi) along its bisector, after a blur of standard deviation 1; the same from
 // 176 degrees on.
 double recession(double turn);
-
-// How far p lies from the half level of what is left of the line, blurred by a Gaussian of standard deviation sigma (px); px, positive to the
-// left, right within a few hundredths of sigma as long as it is less than half of sigma. The line's points lie at most a third of sigma apart.
-double offHalfLevel(const std::vector<Vec2>& line, Vec2 p, double sigma);
 
 // What a source's edges went through.
 struct Blur {
