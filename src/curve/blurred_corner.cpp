@@ -2,9 +2,7 @@
 
 #include "curve/blurred_pair.h"
 #include "curve/cubic.h"
-
-#include <Eigen/Cholesky>
-#include <Eigen/Core>
+#include "curve/marquardt.h"
 
 #include <algorithm>
 #include <array>
@@ -126,43 +124,21 @@ public:
         // A needle's sides were drawn on from where they are round already: its tip lies as far out as the blur has eaten it.
         if (found.turn > radians(tuned::needle))
             corner_.tip = s_[found.index] + unit(direction(found.inAngle) - direction(found.outAngle)) * (outreach(found.turn) * sigma_);
-        std::vector<double> e = errors(corner_);
-        double now = squares(e), lambda = 1e-3;
-        for (int round = 0; round < tuned::rounds; ++round) {
-            const auto n = static_cast<Eigen::Index>(e.size());
-            const Eigen::Matrix<double, Eigen::Dynamic, 7> j = slopes();
-            const Eigen::Map<const Eigen::VectorXd> r(e.data(), n);
-            Eigen::Matrix<double, 7, 7> a = j.transpose() * j;
-            for (int p = 0; p < 7; ++p) a(p, p) = a(p, p) * (1 + lambda) + 1e-12;
-            Eigen::Matrix<double, 7, 1> g = j.transpose() * r, step = a.ldlt().solve(g);
-            // A radius that is at its least already stays, so that it does not hold up the others.
-            constexpr Eigen::Index radius = 6;
-            if (corner_.radius <= tuned::leastRadius && step(radius) > 0) {
-                a.row(radius).setZero();
-                a.col(radius).setZero();
-                a(radius, radius) = 1;
-                g(radius) = 0;
-                step = a.ldlt().solve(g);
-            }
-            if (!step.allFinite()) break;
+        const auto further = [this](const BlurredCorner& c, const Eigen::Matrix<double, 7, 1>& step) {
             Parameters by{};
-            for (std::size_t p = 0; p < 7; ++p) by[p] = -step(static_cast<Eigen::Index>(p));
-            const BlurredCorner next = moved(by);
-            if (!isFinite(next.tip) || !std::isfinite(next.turn())) break;
-            std::vector<double> there = errors(next);
-            const double then = squares(there);
-            if (!(then < now)) {
-                lambda = 10 * lambda + 1e-3;
-                if (lambda > 1e4) break;
-                continue;
-            }
-            const bool settled = now - then < tuned::enough * now;
-            corner_ = next;
-            e = std::move(there);
-            now = then;
-            lambda *= 0.2;
-            if (settled) break;
-        }
+            for (std::size_t p = 0; p < 7; ++p) by[p] = step(static_cast<Eigen::Index>(p));
+            const BlurredCorner next = moved(c, by);
+            return isFinite(next.tip) && std::isfinite(next.turn()) ? std::optional(next) : std::nullopt;
+        };
+        // A radius that is at its least already stays, so that it does not hold up the others.
+        const auto held = [](const BlurredCorner& c, const Eigen::Matrix<double, 7, 1>& step) {
+            constexpr int radius = 6;
+            return c.radius <= tuned::leastRadius && step(radius) < 0 ? radius : -1;
+        };
+        const std::vector<double> e = marquardt<7>(
+            corner_, tuned::rounds, tuned::enough, [this](const BlurredCorner& c) { return errors(c); }, [this](const BlurredCorner& c) { return slopes(c); },
+            further, held);
+        const double now = squares(e);
         corner_.rms = std::sqrt(now / static_cast<double>(e.size()));
         double nearest = 1e300;
         const long from = found.index - before_, to = found.index + after_;
@@ -183,15 +159,8 @@ private:
     bool pointed_;
     BlurredCorner corner_;
 
-    static double squares(const std::vector<double>& e)
+    BlurredCorner moved(BlurredCorner c, const Parameters& by) const
     {
-        double sum = 0;
-        for (const double v : e) sum += v * v;
-        return sum;
-    }
-    BlurredCorner moved(const Parameters& by) const
-    {
-        BlurredCorner c = corner_;
         c.tip = c.tip + Vec2{by[0], by[1]};
         c.in += by[2];
         c.out += by[3];
@@ -231,9 +200,8 @@ private:
     }
 
     // What the errors change by as each parameter does.
-    Eigen::Matrix<double, Eigen::Dynamic, 7> slopes() const
+    Eigen::Matrix<double, Eigen::Dynamic, 7> slopes(const BlurredCorner& c) const
     {
-        const BlurredCorner& c = corner_;
         const double blunt = bluntness(c, sigma_);
         const Grid grid = gridOf(c);
         const std::vector<Vec2> line = lineOf(c, grid);
@@ -243,7 +211,7 @@ private:
         for (std::size_t p = 0; p < 7; ++p) {
             Parameters by{};
             by[p] = little[p];
-            near[p] = moved(by);
+            near[p] = moved(c, by);
             ways[p] = {direction(near[p].in), direction(near[p].out)};
             swept.move(p, lineOf(near[p], grid), little[p]);
         }

@@ -1,7 +1,6 @@
 #include "curve/blurred_pair.h"
 
-#include <Eigen/Cholesky>
-#include <Eigen/Core>
+#include "curve/marquardt.h"
 
 #include <algorithm>
 #include <array>
@@ -43,31 +42,11 @@ public:
 
     std::optional<BlurredPair> run()
     {
-        std::vector<double> e = errors(at_);
-        double now = squares(e), lambda = 1e-3;
-        for (int round = 0; round < tuned::rounds; ++round) {
-            const auto n = static_cast<Eigen::Index>(e.size());
-            const Slopes j = slopes();
-            const Eigen::Map<const Eigen::VectorXd> r(e.data(), n);
-            Eigen::Matrix<double, 8, 8> a = j.transpose() * j;
-            for (Eigen::Index p = 0; p < 8; ++p) a(p, p) = a(p, p) * (1 + lambda) + 1e-12;
-            const Parameters step = a.ldlt().solve(j.transpose() * r);
-            if (!step.allFinite()) return std::nullopt;
-            const Parameters next = at_ - step;
-            std::vector<double> there = errors(next);
-            const double then = squares(there);
-            if (!(then < now)) {
-                lambda = 10 * lambda + 1e-3;
-                if (lambda > 1e4) break;
-                continue;
-            }
-            const bool settled = now - then < tuned::enough * now;
-            at_ = next;
-            e = std::move(there);
-            now = then;
-            lambda *= 0.2;
-            if (settled) break;
-        }
+        const std::vector<double> e = marquardt<8>(
+            at_, tuned::rounds, tuned::enough, [this](const Parameters& p) { return errors(p); }, [this](const Parameters& p) { return slopes(p); },
+            [](const Parameters& p, const Parameters& step) { return std::optional<Parameters>(p + step); },
+            [](const Parameters&, const Parameters&) { return -1; });
+        const double now = squares(e);
         BlurredPair pair{tip(at_, 0), tip(at_, 1), at_(4), at_(5), at_(6), at_(7), std::sqrt(now / static_cast<double>(e.size()))};
         if (!std::isfinite(pair.rms) || distance(pair.first, pair.second) < tuned::apart * sigma_) return std::nullopt;
         const auto nearestTo = [&](Vec2 p) {
@@ -91,12 +70,6 @@ private:
     double calm_;
     Parameters at_;
 
-    static double squares(const std::vector<double>& e)
-    {
-        double sum = 0;
-        for (const double v : e) sum += v * v;
-        return sum;
-    }
     static Vec2 tip(const Parameters& p, Eigen::Index k) { return {p(2 * k), p(2 * k + 1)}; }
 
     // The sides of the pair, ready to be asked.
@@ -139,15 +112,15 @@ private:
         return all;
     }
     // What they change by as each parameter does.
-    Slopes slopes() const
+    Slopes slopes(const Parameters& at) const
     {
-        const int middle = middleOf(at_);
-        const std::vector<Vec2> line = lineOf(at_, middle);
+        const int middle = middleOf(at);
+        const std::vector<Vec2> line = lineOf(at, middle);
         SweptLine<8> swept(line);
-        const Sides here(at_);
+        const Sides here(at);
         std::vector<Sides> there;
         for (std::size_t p = 0; p < 8; ++p) {
-            Parameters moved = at_;
+            Parameters moved = at;
             moved(static_cast<Eigen::Index>(p)) += little[p];
             swept.move(p, lineOf(moved, middle), little[p]);
             there.emplace_back(moved);
@@ -155,11 +128,11 @@ private:
         const long count = to_ - from_ + before_ + after_ + 1;
         Slopes all = Slopes::Zero(count + 2, 8);
         for (long i = from_ - before_, row = 0; row < count; ++i, ++row) {
-            const Vec2 at = s_[i];
-            const bool near = isNear(at, here);
-            const auto level = near ? swept.slopes(at, sigma_) : SweptLine<8>::Slopes{};
-            const double off = near ? 0 : here.off(at, sideOf(i));
-            for (std::size_t p = 0; p < 8; ++p) all(row, static_cast<Eigen::Index>(p)) = near ? level[p] : (there[p].off(at, sideOf(i)) - off) / little[p];
+            const Vec2 q = s_[i];
+            const bool near = isNear(q, here);
+            const auto level = near ? swept.slopes(q, sigma_) : SweptLine<8>::Slopes{};
+            const double off = near ? 0 : here.off(q, sideOf(i));
+            for (std::size_t p = 0; p < 8; ++p) all(row, static_cast<Eigen::Index>(p)) = near ? level[p] : (there[p].off(q, sideOf(i)) - off) / little[p];
         }
         all(count, 6) = calm(before_);
         all(count + 1, 7) = calm(after_);
