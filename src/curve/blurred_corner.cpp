@@ -324,10 +324,22 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, con
     const double sigma = blur.sigma;
     const long n = s.count();
     std::vector<Corner> out;
+    // How far one may look before and after corner k: up to the end of the line, or a part of the way to the next corner.
     const auto within = [&](long reach, long way, bool end) { return std::min(reach, end ? way : std::lround(tuned::share * static_cast<double>(way))); };
+    const auto gap = [&](std::size_t from, std::size_t to) {
+        return found.size() == 1 ? n : s.wrapped(found[to % found.size()].index - found[from % found.size()].index);
+    };
+    const auto before = [&](std::size_t k, long reach) {
+        const bool end = k == 0 && !s.closed;
+        return within(reach, end ? found[k].index : gap(k + found.size() - 1, k), end);
+    };
+    const auto after = [&](std::size_t k, long reach) {
+        const bool end = k + 1 == found.size() && !s.closed;
+        return within(reach, end ? n - 1 - found[k].index : gap(k, k + 1), end);
+    };
     // Two at once where the blur has run them into one another, if they lie nearer to the samples than `most`, and both are corners.
-    const auto takesPair = [&](const Corner& a, const Corner& b, long before, long after, double most, double smallest) {
-        const auto pair = fitBlurredPair(was, a, b, blur, before, after);
+    const auto takesPair = [&](const Corner& a, const Corner& b, long ahead, long behind, double most, double smallest) {
+        const auto pair = fitBlurredPair(was, a, b, blur, ahead, behind);
         if (!pair || pair->rms > most || std::min(std::abs(pair->firstTurn()), std::abs(pair->secondTurn())) < smallest) return false;
         sharpen(s, *pair, sigma);
         const double way = curve::angleOf(pair->second - pair->first);
@@ -340,13 +352,9 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, con
     for (std::size_t k = 0; k < found.size() && found.size() > 2 && !showsCorners(sigma); ++k) {
         const std::size_t next = (k + 1) % found.size();
         if (paired[k] || paired[next] || (next == 0 && !s.closed) || (cancelled && cancelled())) continue;
-        const Corner &a = found[k], &b = found[next];
-        if (static_cast<double>(s.wrapped(b.index - a.index)) * s.step > pairReach(sigma)) continue;
-        const bool first = k == 0 && !s.closed, last = next + 1 == found.size() && !s.closed;
-        const long before = first ? a.index : s.wrapped(a.index - found[(k + found.size() - 1) % found.size()].index);
-        const long after = last ? n - 1 - b.index : s.wrapped(found[(next + 1) % found.size()].index - b.index);
+        if (static_cast<double>(gap(k, next)) * s.step > pairReach(sigma)) continue;
         const long reach = std::lround((pairNear * sigma + tuned::side) / s.step);
-        if (takesPair(a, b, within(reach, before, first), within(reach, after, last), tuned::pairUnlike, smallestTurn)) paired[k] = paired[next] = 1;
+        if (takesPair(found[k], found[next], before(k, reach), after(next, reach), tuned::pairUnlike, smallestTurn)) paired[k] = paired[next] = 1;
     }
     for (std::size_t k = 0; k < found.size(); ++k) {
         if (cancelled && cancelled()) break;
@@ -356,13 +364,9 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, con
             out.push_back(c);
             continue;
         }
-        const bool first = k == 0 && !s.closed, last = k + 1 == found.size() && !s.closed;
-        const auto gap = [&](const Corner& from, const Corner& to) { return found.size() == 1 && s.closed ? n : s.wrapped(to.index - from.index); };
-        const long before = first ? c.index : gap(found[(k + found.size() - 1) % found.size()], c);
-        const long after = last ? n - 1 - c.index : gap(c, found[(k + 1) % found.size()]);
         const long reach = std::lround(((tuned::near + outreach(c.turn)) * sigma + (showsCorners(sigma) ? tuned::sideOfNeedle : tuned::side)) / s.step);
-        const auto part = [&](long way, bool end) { return within(reach, way, end); };
-        auto m = fitBlurredCorner(was, c, blur, part(before, first), part(after, last), showsCorners(sigma));
+        const long ahead = before(k, reach), behind = after(k, reach);
+        auto m = fitBlurredCorner(was, c, blur, ahead, behind, showsCorners(sigma));
         // What looks like one that turns back may be the blunt end of a serif: two, a little apart.
         if (c.turn > radians(tuned::bluntEnd) && !showsCorners(sigma)) {
             const long half = std::lround(tuned::halfBlunt * sigma / s.step);
@@ -370,12 +374,13 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, con
             a.index -= half;
             b.index += half;
             const double most = std::min(tuned::pairUnlike, m ? tuned::pairBetter * m->rms : tuned::pairUnlike);
-            if (takesPair(a, b, part(before, first) - half, part(after, last) - half, most, std::max(smallestTurn, radians(tuned::bluntCorner)))) continue;
+            if (takesPair(a, b, ahead - half, behind - half, most, std::max(smallestTurn, radians(tuned::bluntCorner)))) continue;
         }
         const auto told = [](const std::optional<BlurredCorner>& b) { return b && b->rms <= tuned::unlike && b->before > 0 && b->after > 0; };
         // A needle close between two corners is their blunt end, seen as one.
         const bool needle = std::max(c.turn, m ? std::abs(m->turn()) : 0) > radians(tuned::needle);
-        if (needle && !showsCorners(sigma) && !first && !last && std::max(part(before, first), part(after, last)) < reach) continue;
+        const bool atEnd = !s.closed && (k == 0 || k + 1 == found.size());
+        if (needle && !showsCorners(sigma) && !atEnd && std::max(ahead, behind) < reach) continue;
         if (!told(m) || outreach(std::abs(m->turn())) * sigma > tuned::mostEaten) {
             out.push_back(c);
             continue;
@@ -386,7 +391,7 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, con
             continue;
         }
         m->radius = 0;
-        if (const auto pointed = fitBlurredCorner(was, c, blur, part(before, first), part(after, last), true); told(pointed)) m = pointed;
+        if (const auto pointed = fitBlurredCorner(was, c, blur, ahead, behind, true); told(pointed)) m = pointed;
         if (std::abs(m->turn()) < smallestTurn) continue;
         // A tip farther out than any blur eats is the fit's, not the picture's.
         if (distance(m->tip, was[m->index]) > tuned::farOut * sigma * recession(std::abs(m->turn())) + tuned::beside) {

@@ -15,6 +15,8 @@ namespace tuned {
 constexpr double step = 0.3;     // sigmas between the points of the line
 constexpr double reach = 7.5;    // sigmas between the tips at most
 constexpr double apart = 1.5;    // and at least: nearer ones are one
+constexpr double outwards = 0.6; // sigmas that the tips are taken to lie beyond the samples at first,
+constexpr double sideways = 0.4; // and apart from one another
 constexpr double calm = 4.2;     // of the samples' noise: what a px of bend over the whole side weighs like
 constexpr int rounds = 12;       // of the fit
 constexpr double enough = 1e-3;  // of the squares: a round that gains less was the last
@@ -31,13 +33,10 @@ public:
         : s_(s), sigma_(blur.sigma), from_(first.index), to_(second.index), before_(before), after_(after), calm_(tuned::calm * blur.noise)
     {
         if (to_ < from_) to_ += s.count();
-        at_ << s[from_].x, s[from_].y, s[to_].x, s[to_].y, first.inAngle, second.outAngle, 0, 0;
-        // The tips lie farther out than the samples, by what a right angle recedes.
-        const Vec2 across = unit(s[to_] - s[from_]), out = unit(direction(first.inAngle) - direction(second.outAngle)) * (0.6 * sigma_);
-        at_(0) += out.x - across.x * 0.4 * sigma_;
-        at_(1) += out.y - across.y * 0.4 * sigma_;
-        at_(2) += out.x + across.x * 0.4 * sigma_;
-        at_(3) += out.y + across.y * 0.4 * sigma_;
+        const Vec2 apart = unit(s[to_] - s[from_]) * (tuned::sideways * sigma_),
+                   out = unit(direction(first.inAngle) - direction(second.outAngle)) * (tuned::outwards * sigma_);
+        const Vec2 one = s[from_] + out - apart, other = s[to_] + out + apart;
+        at_ << one.x, one.y, other.x, other.y, first.inAngle, second.outAngle, 0, 0;
     }
 
     std::optional<BlurredPair> run()

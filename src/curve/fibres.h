@@ -21,8 +21,9 @@ public:
     explicit Fibres(std::size_t most = 0) : room_(whole(most)), rows_(5 * room_) {}
     void add(Vec2 sample, double foot, double weight)
     {
+        if (count_ % lanes == 0)
+            for (std::size_t k = count_ + 1; k < count_ + lanes; ++k) put(k, sample, foot, 0);
         put(count_++, sample, foot, weight);
-        for (std::size_t k = count_; k < whole(count_); ++k) put(k, sample, foot, 0);
     }
     std::size_t count() const { return count_; }
     std::size_t size() const { return whole(count_); } // with what fills up

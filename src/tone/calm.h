@@ -7,6 +7,7 @@ namespace softrope::tone {
 
 // Straight colours on white: what transparent parts look like on the sheet.
 pixel::Picture opaque(const pixel::Picture& p);
+// Nothing shows through it.
 bool isOpaque(const pixel::Picture& p);
 LabPicture labPicture(const pixel::Picture& p);
 // Smaller, so that it has about so many px; as it is when it has no more.
