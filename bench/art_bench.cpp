@@ -60,6 +60,20 @@ void stepOfHistoryAmong(benchmark::State& state)
 }
 BENCHMARK(stepOfHistoryAmong)->Arg(100)->Arg(1000)->Arg(10000)->Unit(benchmark::kMicrosecond);
 
+// What ten thousand steps of one among so many things hold; the memory is the process's.
+void tenThousandSteps(benchmark::State& state)
+{
+    const Document d = beads(static_cast<int>(state.range(0)));
+    const Id one = d.layers[0]->items[5]->id;
+    for (auto _ : state) {
+        art::History h({d, {}});
+        for (int k = 0; k < 10000; ++k) h.take({art::transformed(h.now().document, {one}, curve::translation({1, 0})), {}}, "Move");
+        state.counters["steps kept"] = static_cast<double>(h.length());
+        state.counters["MiB"] = static_cast<double>(h.bytes()) / (1 << 20);
+    }
+}
+BENCHMARK(tenThousandSteps)->Arg(100)->Arg(1000)->Arg(10000)->Iterations(1)->Unit(benchmark::kMillisecond);
+
 // A stage kept beside so many things of four nodes each.
 void keepStageOf(benchmark::State& state)
 {

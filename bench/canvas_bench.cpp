@@ -106,8 +106,9 @@ int main(int argc, char** argv)
     report("zoom", zoom);
     canvas.fitSheet();
     canvas.takeTool("nodes");
-    window.session().pickItems({600});
-    const Vec2 node = window.session().document().item(600)->artwork()->paths[0].nodes[10].at;
+    const art::Id middle = 100 + static_cast<art::Id>(lines) / 2;
+    window.session().pickItems({middle});
+    const Vec2 node = window.session().document().item(middle)->artwork()->paths[0].nodes[10].at;
     const QPointF from = canvas.toWidget(node);
     send(QEvent::MouseButtonPress, from, Qt::LeftButton, Qt::LeftButton);
     for (int i = 0; i < 200; ++i)

@@ -45,7 +45,7 @@ void fitSamples(benchmark::State& state)
     state.counters["nodes"] = static_cast<double>(nodes);
     state.counters["samples/s"] = benchmark::Counter(static_cast<double>(line.size()), benchmark::Counter::kIsIterationInvariantRate);
 }
-BENCHMARK(fitSamples)->Arg(5000)->Arg(20000)->Unit(benchmark::kMillisecond);
+BENCHMARK(fitSamples)->Arg(200)->Arg(5000)->Arg(20000)->Unit(benchmark::kMillisecond);
 
 void quickFitSamples(benchmark::State& state)
 {

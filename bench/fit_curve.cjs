@@ -13,7 +13,7 @@ function scribble(n) {
   }
   return line;
 }
-for (const n of [300, 5000, 50000]) {
+for (const n of [200, 300, 5000, 20000, 50000]) {
   const line = scribble(n), start = process.hrtime.bigint();
   const nodes = fit(line, 0.5).length + 1; // its error is squared: 0.5 allows 0.7 px
   console.log(`${n} samples: ${nodes} nodes, ${(Number(process.hrtime.bigint() - start) / 1e6).toFixed(1)} ms`);

@@ -38,11 +38,11 @@ void uniteNearDuplicates(benchmark::State& state)
     shapes::Random random(3);
     const Path one = shapes::blob(random, {500, 500}, 300, 10);
     Paths all;
-    for (int k = 0; k < 20; ++k) all.push_back(transformed(one, translation({random(-0.02, 0.02), random(-0.02, 0.02)})));
+    for (int k = 0; k < static_cast<int>(state.range(0)); ++k) all.push_back(transformed(one, translation({random(-0.02, 0.02), random(-0.02, 0.02)})));
     const auto input = shapesOf(all);
     for (auto _ : state) benchmark::DoNotOptimize(planar::combine(input, planar::Operation::unite));
 }
-BENCHMARK(uniteNearDuplicates)->Unit(benchmark::kMillisecond);
+BENCHMARK(uniteNearDuplicates)->Arg(2)->Arg(20)->Arg(200)->Unit(benchmark::kMillisecond);
 
 void areasOfBlobs(benchmark::State& state)
 {
@@ -68,25 +68,44 @@ void areasOfStrokes(benchmark::State& state)
 }
 BENCHMARK(areasOfStrokes)->Arg(200)->Arg(300)->Unit(benchmark::kMillisecond);
 
-// One of 300 lines moves; map and areas are brought up to date. The lines cross the sheet, or a part of it (percent).
-void moveOneOfMany(benchmark::State& state)
+// One of so many lines moves; map and areas are brought up to date. The lines are so long as a percentage of those that cross the sheet.
+void moveOne(benchmark::State& state, int lines, double percent, double gap)
 {
-    Paths all = shapes::strokes(5, 300);
-    for (Path& p : all)
-        p = transformed(p, about(bounds(p).centre(), scaling(static_cast<double>(state.range(1)) / 100, static_cast<double>(state.range(1)) / 100)));
+    Paths all = shapes::strokes(5, lines);
+    for (Path& p : all) p = transformed(p, about(bounds(p).centre(), scaling(percent / 100, percent / 100)));
     planar::BuildOptions o;
-    o.gap = static_cast<double>(state.range(0));
+    o.gap = gap;
     planar::Builder builder;
     builder.build(all, o);
     std::size_t faces = 0;
     for (auto _ : state) {
-        all[17] = transformed(all[17], translation({0.7, 0.3}));
+        all[7] = transformed(all[7], translation({0.7, 0.3}));
         const planar::MapPtr map = builder.build(all, o);
         faces = map->areas().size();
     }
     state.counters["faces"] = static_cast<double>(faces);
 }
+
+// Gap in px, length in percent.
+void moveOneOfMany(benchmark::State& state)
+{
+    moveOne(state, 300, static_cast<double>(state.range(1)), static_cast<double>(state.range(0)));
+}
 BENCHMARK(moveOneOfMany)->Args({0, 100})->Args({2, 100})->Args({0, 70})->Args({2, 70})->Unit(benchmark::kMillisecond);
+
+// How many, length in percent; a gap of 2 px.
+void moveOneOfLines(benchmark::State& state)
+{
+    moveOne(state, static_cast<int>(state.range(0)), static_cast<double>(state.range(1)), 2);
+}
+BENCHMARK(moveOneOfLines)
+    ->Args({10, 100})
+    ->Args({100, 100})
+    ->Args({1000, 100})
+    ->Args({30, 15})
+    ->Args({300, 15})
+    ->Args({3000, 15})
+    ->Unit(benchmark::kMillisecond);
 
 // What Carve asks while a drag goes on: 2,000 points of a map of thousands of areas.
 void areasUnderPoints(benchmark::State& state)

@@ -1,5 +1,5 @@
 #!/usr/bin/python3
-"""Writes docs/quality.md: scores beside the baseline's, and speeds.
+"""Writes docs/quality.md: scores beside the baseline's, speeds, and large work by its size (goals.py).
 
     bench/quality.py --scorer SCORE.PY --corpus DIR --baseline BASELINE.JSON [--keep-speeds]
 
@@ -13,6 +13,8 @@ import os
 import re
 import subprocess
 import tempfile
+
+import goals
 
 TOP = os.path.dirname(os.path.dirname(os.path.abspath(__file__)))
 TASKS = {
@@ -43,13 +45,15 @@ def table(result, baseline, kinds, figures):
 def speeds():
     parts = []
     for name in ("core", "planar", "tone", "art", "letter", "proof"):
-        out = subprocess.run([os.path.join(TOP, "build/release/bench_" + name), "--benchmark_format=json"], stdout=subprocess.PIPE, stderr=subprocess.DEVNULL,
-                             check=True)
-        rows = ["| what | time | main thread's time | nodes |", "|---|---|---|---|"]
-        for b in json.loads(out.stdout)["benchmarks"]:
-            unit = b["time_unit"]
-            nodes = f"{b['nodes']:.0f}" if "nodes" in b else ""
-            rows.append(f"| {b['name']} | {b['real_time']:.3g} {unit} | {b['cpu_time']:.3g} {unit} | {nodes} |")
+        program = os.path.join(TOP, "build/release/bench_" + name)
+        rows = ["| what | time | main thread's time | memory | nodes |", "|---|---|---|---|---|"]
+        # A process for each, so that the memory is the row's own.
+        for row in goals.run([program, "--benchmark_list_tests=true"])[2].split():
+            _, memory, text = goals.run([program, f"--benchmark_filter=^{re.escape(row)}$", "--benchmark_format=json"])
+            for b in json.loads(text)["benchmarks"]:
+                unit = b["time_unit"]
+                nodes = f"{b['nodes']:.0f}" if "nodes" in b else ""
+                rows.append(f"| {b['name']} | {b['real_time']:.3g} {unit} | {b['cpu_time']:.3g} {unit} | {memory:.0f} MiB | {nodes} |")
         parts.append(f"### `bench_{name}`\n\n" + "\n".join(rows))
     out = subprocess.run([os.path.join(TOP, "build/release/bench_many"), "--json"], stdout=subprocess.PIPE, stderr=subprocess.DEVNULL, check=True,
                          env={**os.environ, "QT_QPA_PLATFORM": "offscreen"})
@@ -87,9 +91,13 @@ def main():
             "(threshold, level lines, thinning, least-squares fitting), scored on the same inputs the same way. Medians; scores are means.")
     notes = open(os.path.join(TOP, "bench/quality_notes.md")).read().strip()
     kept = re.search(r"## Speed.*\|(?=\n)", before, re.S) if a.keep_speeds else None # to the end of its last table
+    large = re.search(r"## Large work.*?(?=\n## )", before, re.S) if a.keep_speeds else None
+    large = large.group(0).strip() if large else (
+        f"## Large work\n\nMeasured {datetime.date.today()} by `bench/goals.py`: the best of two runs, each a process of its own. Growth is the exponent of size.\n"
+        f"A peer's time is its own work alone, without reading the file; ours is all of the command's.\n\n{goals.table(os.path.join(TOP, 'build/release'))}")
     speed = kept.group(0) if kept else f"## Speed\n\nMeasured {datetime.date.today()}.\n\n{speeds()}"
     with open(target, "w") as f:
-        f.write("\n\n".join([head] + parts + [speed, notes]) + "\n")
+        f.write("\n\n".join([head] + parts + [large, speed, notes]) + "\n")
 
 
 if __name__ == "__main__":

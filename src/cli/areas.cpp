@@ -125,7 +125,8 @@ int areas(const AreasArgs& a)
     if (!r.ok()) return fail(badInput, r.problem);
     planar::BuildOptions o;
     o.gap = a.gap;
-    const planar::MapPtr map = planar::build(art::drawnLines(r.document).paths, o);
+    // Without a gap only what meets meets; with one, an end within half a line's width of it does as well.
+    const planar::MapPtr map = planar::build((a.gap > 0 ? art::drawnLines(r.document) : art::linesAsDrawn(r.document)).paths, o);
     std::vector<art::Item> shapes = art::areaShapes(*map);
     if (a.out != "-")
         say(std::to_string(shapes.size()) + " areas, " + std::to_string(map->bridges().size()) + " gaps closed, " + std::to_string(map->slivers().size()) +
@@ -216,7 +217,10 @@ void addAreas(CLI::App& app, Work& work)
     CLI::App* c = app.add_subcommand("areas", "Every area that the lines of a drawing enclose becomes a shape");
     c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
     c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
-    c->add_option("--gap", a->gap, "ends that come this near count as meeting, px")->capture_default_str()->check(CLI::Range(0.0, 1000.0));
+    c->add_option("--gap", a->gap,
+                  "ends that come this near count as meeting, px; 0 leaves all as it lies, more takes ends within the width of a line for meeting it as well")
+        ->capture_default_str()
+        ->check(CLI::Range(0.0, 1000.0));
     c->callback([a, &work] { work = [a] { return areas(*a); }; });
 }
 

@@ -3,6 +3,7 @@
 #include "curve/blurred_pair.h"
 #include "curve/cubic.h"
 #include "curve/marquardt.h"
+#include "curve/needle.h"
 
 #include <algorithm>
 #include <array>
@@ -15,32 +16,41 @@ namespace {
 // Tuned on letters drawn sharp and then blurred, grained and packed as scans (docs/quality.md): true corners come out with radii below 2.6 px
 // in 95 of 100, small rounds with 4 px and more.
 namespace tuned {
-constexpr double near = 2.6;        // sigmas from the tip within which the blur is reckoned with
-constexpr double step = 0.3;        // sigmas between the points of the sides
-constexpr int rounds = 12;          // of the fit
-constexpr double enough = 1e-3;     // of the squares: a round that gains less was the last
-constexpr double calm = 4.2;        // of the samples' noise: what a px of bend over the whole side weighs like
-constexpr double firstRadius = 1.5; // px: at none it has no slope
-constexpr double leastRadius = 0.6; // px: nor hardly any below this
-constexpr double needle = 120;      // degrees: sharper corners begin the fit where the blur says
-constexpr double mostEaten = 8.5;   // px of a tip: of what lost more there is too little left to tell it by
-constexpr double sharp = 0.8;       // px of sigma: a sharper picture shows its corners as they are,
-constexpr double sharpNeedle = 155; // degrees: but for the tips of needles
-constexpr double farOut = 1.5;      // of the recession that a tip may lie from the samples,
-constexpr double beside = 0.5;      // and px for their noise
-constexpr double largest = 20;      // px, of radii
-constexpr double side = 7;          // px of the sides that are looked at beyond the blur
-constexpr double sideOfNeedle = 14; // and for the needles of sharp pictures,
-constexpr double thin = 2.4;        // which are too thin to be read so much farther than they are blunt
-constexpr double share = 0.6;       // of the way to the next corner
-constexpr double unlike = 0.15;     // px: a fit worse than this says nothing
-constexpr double pairUnlike = 0.1;  // so is the fit of two at once,
-constexpr double pairBetter = 0.7;  // or one not clearly better than that of one
-constexpr double bluntEnd = 100;    // degrees: sharper corners may be blunt ends
-constexpr double halfBlunt = 2.5;   // sigmas to either side, at which their two corners are looked for first
-constexpr double bluntCorner = 25;  // degrees that each turns at least
-constexpr double doubt = 0.075;     // px that the smallest round is larger for each degree that a corner turns
-constexpr double clear = 50;        // less than this
+constexpr double near = 2.6;         // sigmas from the tip within which the blur is reckoned with
+constexpr double step = 0.3;         // sigmas between the points of the sides
+constexpr int rounds = 12;           // of the fit
+constexpr double enough = 1e-3;      // of the squares: a round that gains less was the last
+constexpr double calm = 4.2;         // of the samples' noise: what a px of bend over the whole side weighs like
+constexpr double firstRadius = 1.5;  // px: at none it has no slope
+constexpr double leastRadius = 0.6;  // px: nor hardly any below this
+constexpr double needle = 120;       // degrees: sharper corners begin the fit where the blur says
+constexpr double mostEaten = 8.5;    // px of a tip: of what lost more there is too little left to tell it by
+constexpr double sharp = 0.8;        // px of sigma: a sharper picture shows its corners as they are,
+constexpr double sharpNeedle = 155;  // degrees: but for the tips of needles
+constexpr double farOut = 1.5;       // of the recession that a tip may lie from the samples,
+constexpr double beside = 0.5;       // and px for their noise
+constexpr double largest = 20;       // px, of radii
+constexpr double side = 7;           // px of the sides that are looked at beyond the blur
+constexpr double sideOfNeedle = 14;  // and for the needles of sharp pictures,
+constexpr double thin = 2.4;         // which are too thin to be read so much farther than they are blunt
+constexpr double tightHalf = 3;      // px to either side of a turn that may be two corners,
+constexpr double tightSide = 4;      // px of the sides that tell it
+constexpr double tightTurn = 60;     // degrees
+constexpr double tightUnlike = 0.04; // px: a fit of two worse than this says nothing,
+constexpr double tightBetter = 0.75; // or one not clearly better than that of a round
+constexpr double share = 0.6;        // of the way to the next corner
+constexpr double nearer = 0.67;      // of the sides, where the whole of them says nothing
+constexpr double asGood = 1.25;      // of a round's misfit that a corner's may be, to be one after all,
+constexpr double asNoise = 1.8;      // and of the samples' noise;
+constexpr double roundFor = 6;       // px: a larger round is one for certain
+constexpr double unlike = 0.15;      // px: a fit worse than this says nothing
+constexpr double pairUnlike = 0.1;   // so is the fit of two at once,
+constexpr double pairBetter = 0.7;   // or one not clearly better than that of one
+constexpr double bluntEnd = 100;     // degrees: sharper corners may be blunt ends
+constexpr double halfBlunt = 2.5;    // sigmas to either side, at which their two corners are looked for first
+constexpr double bluntCorner = 25;   // degrees that each turns at least
+constexpr double doubt = 0.075;      // px that the smallest round is larger for each degree that a corner turns
+constexpr double clear = 50;         // less than this
 } // namespace tuned
 
 // How many points lie on a side and on the arc.
@@ -280,6 +290,33 @@ void sharpen(Samples& s, const BlurredCorner& c, double sigma)
     }
 }
 
+// Turns so tight and so sharp that they may be two corners, where none was found.
+std::vector<Corner> tightTurns(const Samples& s, const std::vector<Corner>& found)
+{
+    const long n = s.count(), half = std::lround(tuned::tightHalf / s.step), side = std::lround(tuned::tightSide / s.step);
+    std::vector<double> turns(static_cast<std::size_t>(n), 0);
+    const auto ends = [&](long i) { return s.closed || (i >= half + side && i + half + side < n); };
+    for (long i = 0; i < n; ++i)
+        if (ends(i)) turns[static_cast<std::size_t>(i)] = turn(s[i - half] - s[i - half - side], s[i + half + side] - s[i + half]);
+    std::vector<Corner> out;
+    for (long i = 0; i < n; ++i) {
+        const double here = std::abs(turns[static_cast<std::size_t>(i)]);
+        if (here < radians(tuned::tightTurn) || !ends(i)) continue;
+        bool top = true;
+        for (long k = i - half; k <= i + half && top; ++k) {
+            const double other = std::abs(turns[static_cast<std::size_t>(s.wrapped(k))]);
+            top = other < here || (other == here && k >= i);
+        }
+        const auto near = [&](const Corner& c) {
+            const long d = std::abs(c.index - i);
+            return (s.closed ? std::min(d, n - d) : d) < half + side;
+        };
+        if (!top || std::any_of(found.begin(), found.end(), near)) continue;
+        out.push_back({i, s[i], here, angleOf(s[i - half] - s[i - half - side]), angleOf(s[i + half + side] - s[i + half])});
+    }
+    return out;
+}
+
 } // namespace
 
 bool showsCorners(double sigma)
@@ -348,6 +385,18 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, con
         out.push_back({index(pair->to), pair->second, std::abs(pair->secondTurn()), way, pair->out, true});
         return true;
     };
+    for (const Corner& c : tightTurns(was, found)) {
+        if (cancelled && cancelled()) break;
+        const long half = std::lround(tuned::halfBlunt * sigma / s.step), room = s.closed ? (n - 1) / 2 : std::min(c.index, n - 1 - c.index);
+        const long reach = std::min(room, std::lround((pairNear * sigma + tuned::side) / s.step));
+        if (reach <= half) continue;
+        const auto round = fitBlurredCorner(was, c, blur, reach, reach);
+        Corner a = c, b = c;
+        a.index -= half;
+        b.index += half;
+        const double unlike = std::max(tuned::tightUnlike, blur.noise), most = std::min(unlike, round ? tuned::tightBetter * round->rms : unlike);
+        takesPair(a, b, reach - half, reach - half, most, radians(tuned::bluntCorner));
+    }
     std::vector<char> paired(found.size(), 0);
     for (std::size_t k = 0; k < found.size() && found.size() > 2 && !showsCorners(sigma); ++k) {
         const std::size_t next = (k + 1) % found.size();
@@ -377,24 +426,50 @@ std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, con
             if (takesPair(a, b, ahead - half, behind - half, most, std::max(smallestTurn, radians(tuned::bluntCorner)))) continue;
         }
         const auto told = [](const std::optional<BlurredCorner>& b) { return b && b->rms <= tuned::unlike && b->before > 0 && b->after > 0; };
+        // Sides that bend away soon after are no sides as far as that: a nearer look.
+        if (!told(m) && !showsCorners(sigma) && c.turn < radians(tuned::bluntEnd))
+            if (auto nearer = fitBlurredCorner(was, c, blur, std::lround(tuned::nearer * static_cast<double>(ahead)),
+                                               std::lround(tuned::nearer * static_cast<double>(behind)), false);
+                told(nearer))
+                m = nearer;
         // A needle close between two corners is their blunt end, seen as one.
         const bool needle = std::max(c.turn, m ? std::abs(m->turn()) : 0) > radians(tuned::needle);
         const bool atEnd = !s.closed && (k == 0 || k + 1 == found.size());
         if (needle && !showsCorners(sigma) && !atEnd && std::max(ahead, behind) < reach) continue;
         if (!told(m) || outreach(std::abs(m->turn())) * sigma > tuned::mostEaten) {
-            out.push_back(c);
+            const long far = std::lround(needleFar / s.step);
+            const auto tip = needle ? drawnOn(was, c, sigma, before(k, far), after(k, far)) : std::nullopt;
+            if (!tip) {
+                out.push_back(c);
+                continue;
+            }
+            sharpen(s, *tip, sigma);
+            out.push_back({c.index, tip->tip, std::abs(tip->turn()), tip->in, tip->out, true});
             continue;
         }
         if (std::abs(m->turn()) < smallestTurn) continue;
-        if (m->radius > smallestRound + tuned::doubt * std::max(0.0, tuned::clear - degrees(std::abs(m->turn())))) {
+        const bool round = m->radius > smallestRound + tuned::doubt * std::max(0.0, tuned::clear - degrees(std::abs(m->turn())));
+        if (round && m->radius > tuned::roundFor) {
             sharpen(s, *m, sigma);
             continue;
         }
-        m->radius = 0;
-        if (const auto pointed = fitBlurredCorner(was, c, blur, ahead, behind, true); told(pointed)) m = pointed;
-        if (std::abs(m->turn()) < smallestTurn) continue;
+        const auto pointed = fitBlurredCorner(was, c, blur, ahead, behind, true);
         // A tip farther out than any blur eats is the fit's, not the picture's.
-        if (distance(m->tip, was[m->index]) > tuned::farOut * sigma * recession(std::abs(m->turn())) + tuned::beside) {
+        const auto isNear = [&](const BlurredCorner& b) {
+            return distance(b.tip, was[b.index]) <= tuned::farOut * sigma * recession(std::abs(b.turn())) + tuned::beside;
+        };
+        if (round) {
+            // A round, unless a corner explains the samples about as well, and as well as their noise lets anything.
+            const bool asGood = told(pointed) && pointed->rms < std::min(tuned::asGood * m->rms, tuned::asNoise * blur.noise);
+            if (!asGood || std::abs(pointed->turn()) < smallestTurn || !isNear(*pointed)) {
+                sharpen(s, *m, sigma);
+                continue;
+            }
+        }
+        m->radius = 0;
+        if (told(pointed)) m = pointed;
+        if (std::abs(m->turn()) < smallestTurn) continue;
+        if (!isNear(*m)) {
             out.push_back(c);
             continue;
         }

@@ -99,8 +99,9 @@ std::vector<Corner> findCorners(const Samples& s, const CornerSearch& search)
     const long apart = gap + std::max(1L, std::lround(1.5 * search.grain / s.step));
     for (const Candidate& c : found) {
         const bool taken = std::any_of(kept.begin(), kept.end(), [&](const Corner& k) {
-            const long d = std::abs(k.index - c.corner.index);
-            return (s.closed ? std::min(d, n - d) : d) <= apart;
+            const long d = std::abs(k.index - c.corner.index), away = s.closed ? std::min(d, n - d) : d;
+            // At a sharp tip either side may name a sample of its own, and both draw on to the same place.
+            return away <= apart || (away <= 3 * apart && distance(k.point, c.corner.point) < 0.5 * search.rounding);
         });
         if (!taken) kept.push_back(c.corner);
     }

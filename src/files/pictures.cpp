@@ -80,6 +80,26 @@ pixel::Picture straightColours(const QImage& image)
     return out;
 }
 
+// The memory a decoder may write its pixels into, where they have the size of ours: a large picture is held once then.
+pixel::Picture roomFor(QImageReader& reader)
+{
+    const QSize size = reader.size();
+    const bool fits = reader.imageFormat() == QImage::Format_RGB32 || reader.imageFormat() == QImage::Format_ARGB32;
+    if (!fits || size.isEmpty() || reader.transformation() != QImageIOHandler::TransformationNone) return {};
+    return pixel::Picture(size.width(), size.height());
+}
+
+// The toolkit's words 0xAARRGGBB to our order of bytes, in place.
+void toBytesInOrder(pixel::Picture& picture, bool opaque)
+{
+    for (pixel::Rgba& c : picture.data) {
+        std::uint32_t word = 0;
+        std::memcpy(&word, &c, sizeof word);
+        c = {static_cast<std::uint8_t>(word >> 16), static_cast<std::uint8_t>(word >> 8), static_cast<std::uint8_t>(word),
+             opaque ? std::uint8_t{255} : static_cast<std::uint8_t>(word >> 24)};
+    }
+}
+
 PictureResult failed(const std::string& why)
 {
     PictureResult r;
@@ -116,6 +136,9 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
                                   {name, std::to_string(static_cast<long long>(size.width()) * size.height() / 1'000'000)}));
     QImageReader::setAllocationLimit(1024);
     QImage image;
+    pixel::Picture room = roomFor(reader);
+    auto* const inRoom = reinterpret_cast<uchar*>(room.data.data());
+    if (!room.empty()) image = QImage(inRoom, room.width, room.height, static_cast<qsizetype>(room.width) * 4, reader.imageFormat());
     reader.read(&image); // a picture that is cut off comes in as far as it goes
     if (cancelled && cancelled()) return failed(words::said("Stopped."));
     if (image.isNull()) return failed(words::said("%1 is broken and cannot be read.", {name}));
@@ -140,7 +163,12 @@ PictureResult readPicture(const std::vector<std::byte>& bytes, const std::string
         }
     }
     if (rows == 0) return failed(words::said("%1 is cut off before its first row.", {name}));
-    r.picture = straightColours(image);
+    if (inRoom && image.constBits() == inRoom) {
+        r.picture = std::move(room);
+        toBytesInOrder(r.picture, !image.hasAlphaChannel());
+    } else {
+        r.picture = straightColours(image);
+    }
     if (r.picture.empty()) return failed(words::said("There is not enough memory for %1.", {name}));
     if (rows > 0 && rows < r.picture.height) {
         r.partly = words::said("%1 was loaded only in part, %2 of %3 rows.", {name, std::to_string(rows), std::to_string(r.picture.height)});

@@ -69,4 +69,24 @@ void BoxIndex::at(Vec2 p, const std::function<void(int)>& act) const
     }
 }
 
+void BoxIndex::meeting(const Box& box, const std::function<void(int)>& act) const
+{
+    if (!all_.meets(box)) return;
+    for (const Level& level : levels_) {
+        const auto [x0, y0] = cellOf(box.min, level.side);
+        const auto [x1, y1] = cellOf(box.max, level.side);
+        for (int y = y0; y <= y1; ++y)
+            for (int x = x0; x <= x1; ++x) {
+                const auto cell = static_cast<std::size_t>(y) * static_cast<std::size_t>(level.side) + static_cast<std::size_t>(x);
+                for (int k = level.start[cell]; k < level.start[cell + 1]; ++k) {
+                    const int b = level.boxes[static_cast<std::size_t>(k)];
+                    const Box& one = boxes_[static_cast<std::size_t>(b)];
+                    // Of the cells that both share the first one tells it.
+                    const Vec2 first{std::max(one.min.x, box.min.x), std::max(one.min.y, box.min.y)};
+                    if (one.meets(box) && cellOf(first, level.side) == std::pair{x, y}) act(b);
+                }
+            }
+    }
+}
+
 } // namespace softrope::planar

@@ -1,4 +1,4 @@
-// Which boxes hold a point: a pile of grids, each twice as fine as the one before; a box lies in the finest grid whose cells are no
+// Which boxes hold a point or meet a box: a pile of grids, each twice as fine as the one before; a box lies in the finest grid whose cells are no
 // smaller than it, so it touches four cells at most. Built in time linear in the boxes; a query looks at one cell a grid, and at the
 // boxes that share it (about those near the point of about its size).
 #pragma once
@@ -17,6 +17,8 @@ public:
 
     // Told the number of each box that holds the point, in no order.
     void at(curve::Vec2 p, const std::function<void(int)>& act) const;
+    // Told the number of each that meets the box, once and in no order.
+    void meeting(const curve::Box& box, const std::function<void(int)>& act) const;
 
 private:
     struct Level {

@@ -1,8 +1,12 @@
 #include "planar/build.h"
 
 #include "planar/arrange.h"
+#include "planar/box_index.h"
 #include "planar/gaps.h"
 #include "planar/snap.h"
+#include "planar/untangle.h"
+
+#include <tbb/parallel_for.h>
 
 #include <algorithm>
 #include <cstring>
@@ -66,6 +70,10 @@ struct Builder::Store {
     std::uint32_t nextId = 1;
     Tolerances tol;
     bool closing = false;
+    std::size_t crowded = 0; // so many paths were too many on one another to tell them apart as finely as others
+
+    // Nothing where they are crowded, if `limited`.
+    MapPtr map(const Paths& paths, const BuildOptions& options, const Tolerances& within, bool limited);
 
     // Strands for the paths: those of before where the content is the same. Gives which are new.
     std::vector<char> take(const Paths& paths, std::vector<std::shared_ptr<Entry>>& now)
@@ -112,10 +120,11 @@ struct Builder::Store {
             if (!boxes[i].empty()) widest = std::max(widest, boxes[i].width());
         }
         std::sort(byLeft.begin(), byLeft.end(), [&](std::size_t a, std::size_t b) { return boxes[a].min.x < boxes[b].min.x; });
-        for (std::size_t i = 0; i < all.size(); ++i) {
-            if (!fresh[i]) continue;
+        std::vector<std::vector<std::pair<std::uint64_t, Meeting>>> found(all.size());
+        tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t i) {
+            if (!fresh[i]) return;
             Meeting own = meetItself(all[i]->strand, tol.touch);
-            if (!own.contacts.empty()) meetings[pairKey(all[i]->id, all[i]->id)] = std::move(own);
+            if (!own.contacts.empty()) found[i].emplace_back(pairKey(all[i]->id, all[i]->id), std::move(own));
             const auto from =
                 std::lower_bound(byLeft.begin(), byLeft.end(), boxes[i].min.x - widest, [&](std::size_t k, double x) { return boxes[k].min.x < x; });
             for (auto at = from; at != byLeft.end() && boxes[*at].min.x <= boxes[i].max.x; ++at) {
@@ -124,9 +133,11 @@ struct Builder::Store {
                 const Strand &a = all[std::min(i, j)]->strand, &b = all[std::max(i, j)]->strand;
                 if (!a.box.grown(tol.touch).meets(b.box)) continue;
                 Meeting m = meet(a, b, tol.touch);
-                if (!m.contacts.empty()) meetings[pairKey(all[std::min(i, j)]->id, all[std::max(i, j)]->id)] = std::move(m);
+                if (!m.contacts.empty()) found[i].emplace_back(pairKey(all[std::min(i, j)]->id, all[std::max(i, j)]->id), std::move(m));
             }
-        }
+        });
+        for (auto& ofOne : found)
+            for (auto& [key, m] : ofOne) meetings[key] = std::move(m);
     }
 
     // A meeting kept for (b, a) serves (a, b) with its sides changed.
@@ -187,17 +198,30 @@ MapPtr Builder::build(const Paths& paths, const BuildOptions& options)
     for (const Path& p : paths)
         if (isFinite(p)) all.add(bounds(p));
     const Tolerances tol = tolerancesFor(all);
-    if (tol.touch != s.tol.touch || options.closePaths != s.closing) {
-        s.entries.clear();
-        s.meetings.clear();
-        s.tol = tol;
-        s.closing = options.closePaths;
+    if (paths.size() < s.crowded) s.crowded = 0;
+    // Dozens of curves a little off one another are one curve within some hundredths of a pixel; in the end whatever comes out is taken.
+    constexpr double wider = 8, widest = 64;
+    for (double times = s.crowded > 0 ? wider : 1;; times *= wider) {
+        Tolerances t = tol;
+        t.touch *= times;
+        if (MapPtr map = s.map(paths, options, t, times < widest)) return map;
+        s.crowded = paths.size();
     }
-    std::vector<std::shared_ptr<Store::Entry>> now;
-    const std::vector<char> fresh = s.take(paths, now);
-    s.meetAll(now, fresh);
-    s.entries = now;
-    std::vector<Between> between = s.list(now);
+}
+
+MapPtr Builder::Store::map(const Paths& paths, const BuildOptions& options, const Tolerances& within, bool limited)
+{
+    if (within.touch != tol.touch || options.closePaths != closing) {
+        entries.clear();
+        meetings.clear();
+        tol = within;
+        closing = options.closePaths;
+    }
+    std::vector<std::shared_ptr<Entry>> now;
+    const std::vector<char> fresh = take(paths, now);
+    meetAll(now, fresh);
+    entries = now;
+    std::vector<Between> between = list(now);
     std::vector<const Strand*> strands;
     for (const auto& e : now) strands.push_back(&e->strand);
 
@@ -215,23 +239,36 @@ MapPtr Builder::build(const Paths& paths, const BuildOptions& options)
         for (const Bridge& b : closed)
             bridgeStrands.push_back(strandOf(polyline({b.from, b.to}, false), static_cast<int>(paths.size() + bridgeStrands.size())));
         for (const Strand& b : bridgeStrands) strands.push_back(&b);
-        bridgeMeetings.reserve(closed.size() * 8);
-        std::vector<std::pair<int, int>> which;
-        for (std::size_t j = paths.size(); j < strands.size(); ++j)
-            for (std::size_t i = 0; i < j; ++i) {
-                if (!strands[i]->box.grown(tol.touch).meets(strands[j]->box)) continue;
-                Meeting m = meet(*strands[i], *strands[j], tol.touch);
-                if (m.contacts.empty()) continue;
+        std::vector<Box> boxes;
+        for (const Strand* one : strands) boxes.push_back(one->box.grown(tol.touch));
+        const BoxIndex boxed(boxes);
+        std::vector<std::vector<std::pair<int, Meeting>>> found(closed.size());
+        tbb::parallel_for(std::size_t{0}, closed.size(), [&](std::size_t k) {
+            const std::size_t j = paths.size() + k;
+            boxed.meeting(strands[j]->box, [&](int i) {
+                if (static_cast<std::size_t>(i) >= j) return;
+                Meeting m = meet(*strands[static_cast<std::size_t>(i)], *strands[j], tol.touch);
+                if (!m.contacts.empty()) found[k].emplace_back(i, std::move(m));
+            });
+        });
+        std::size_t all = 0;
+        for (const auto& ofOne : found) all += ofOne.size();
+        bridgeMeetings.reserve(all);
+        for (std::size_t k = 0; k < found.size(); ++k)
+            for (auto& [i, m] : found[k]) {
                 bridgeMeetings.push_back(std::move(m));
-                which.push_back({static_cast<int>(i), static_cast<int>(j)});
+                between.push_back({i, static_cast<int>(paths.size() + k), &bridgeMeetings.back()});
             }
-        for (std::size_t k = 0; k < which.size(); ++k) between.push_back({which[k].first, which[k].second, &bridgeMeetings[k]});
         std::sort(between.begin(), between.end(), [](const Between& x, const Between& y) { return std::tie(x.i, x.j) < std::tie(y.i, y.j); });
     }
     Tolerances kept = tol;
     if (options.sliverWidth > kept.sliverWidth) kept.sliverWidth = options.sliverWidth;
     Arranged arranged = arrange(strands, between, tol);
-    if (!arranged.planar) arranged.graph = snapped(arranged.graph, tol);
+    if (!arranged.planar && !untangle(arranged.graph, tol.touch)) {
+        std::optional<Graph> graph = snapped(arranged.graph, tol, limited);
+        if (!graph) return nullptr;
+        arranged.graph = std::move(*graph);
+    }
     return std::make_shared<const Map>(std::move(arranged.graph), std::move(closed), kept, options.kept, moved);
 }
 

@@ -35,6 +35,25 @@ bool apart(const Span& u, const Span& v, double touch)
     return a.first > b.second + touch || b.first > a.second + touch;
 }
 
+// Two that run side by side further than `touch` apart. With both at the same share t, A(t) - B(t) lies between the differences of their
+// control points; a nearer place of B at another share lies on along B, which goes aside from u's chord by no more than its turn allows.
+bool sideBySide(const Span& u, const Span& v, double touch)
+{
+    const bool against = dot(u.along, v.along) < 0;
+    const double aside = std::abs(turn(u.along, against ? -v.along : v.along)) + v.turn;
+    if (!(aside < 0.5)) return false;
+    const Cubic b = against ? Cubic{v.curve.p3, v.curve.p2, v.curve.p1, v.curve.p0} : v.curve;
+    const Vec2 between[4] = {u.curve.p0 - b.p0, u.curve.p1 - b.p1, u.curve.p2 - b.p2, u.curve.p3 - b.p3}, n = perpendicular(u.along);
+    double least = 1e300, most = -1e300, shift = 0;
+    for (const Vec2 d : between) {
+        least = std::min(least, dot(d, n));
+        most = std::max(most, dot(d, n));
+        shift = std::max(shift, std::abs(dot(d, u.along)));
+    }
+    const double enough = touch + std::tan(aside) * (touch + shift);
+    return least > enough || -most > enough;
+}
+
 // Crossings and nearly parallel stretches of one pair of pieces after the other.
 class PieceSearch {
 public:
@@ -66,7 +85,7 @@ private:
             crossing(u, v, depth);
             return;
         }
-        if (apart(u, v, e.touch) || apart(v, u, e.touch)) return;
+        if (apart(u, v, e.touch) || apart(v, u, e.touch) || sideBySide(u, v, e.touch) || sideBySide(v, u, e.touch)) return;
         const double lu = u.box.width() + u.box.height(), lv = v.box.width() + v.box.height();
         const bool flatU = u.turn * lu < e.touch, flatV = v.turn * lv < e.touch; // sagitta below a quarter of touch
         if ((flatU && flatV) || depth == 0) {

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <cstdint>
+#include <limits>
 #include <numeric>
 #include <tuple>
 
@@ -129,10 +130,16 @@ private:
     std::int64_t side = 1, columns = 1, rows = 1;
 };
 
-// One round: every chord goes through the hot points it meets. True when nothing was cut any more.
-bool round(std::vector<Chord>& chords)
+enum class Round { still, cut, crowded };
+
+// So many curves deep a place is, on the average, before it counts as crowded.
+constexpr std::size_t crowdedFrom = 16;
+
+// One round: every chord goes through the hot points it meets, unless those or the chords become more than `most`: crowded, and left as
+// they are. Still when nothing was cut any more.
+Round round(std::vector<Chord>& chords, std::size_t most)
 {
-    if (chords.empty()) return true;
+    if (chords.empty()) return Round::still;
     const Cells cells(chords);
     std::vector<Dot> hot;
     hot.reserve(chords.size() * 2);
@@ -151,6 +158,7 @@ bool round(std::vector<Chord>& chords)
                 if (p.a == q.a || p.a == q.b || p.b == q.a || p.b == q.b) continue; // meet at an end, which is hot anyway
                 Dot at;
                 if (crossingOf(p, q, at)) hot.push_back(at);
+                if (hot.size() > most) return Round::crowded;
             }
     std::sort(hot.begin(), hot.end());
     hot.erase(std::unique(hot.begin(), hot.end()), hot.end());
@@ -189,9 +197,10 @@ bool round(std::vector<Chord>& chords)
             still = false;
         }
         cut.push_back(rest);
+        if (cut.size() > most) return Round::crowded;
     }
     chords = std::move(cut);
-    return still;
+    return still ? Round::still : Round::cut;
 }
 
 // Half of the plane first, then the cross product: the order of directions by integers alone.
@@ -315,10 +324,12 @@ struct Builder {
             int piece;
             double t;
         };
+        // Where more curves lie on one another, any two of them say where it is.
+        constexpr std::size_t enough = 6;
         std::vector<Through> through;
         for (int k = g.turnStart[v]; k < g.turnStart[v + 1]; ++k) {
             const int h = g.turn[static_cast<std::size_t>(k)];
-            for (int w = 0; w < g.edge(h).count; ++w) {
+            for (int w = 0; w < g.edge(h).count && through.size() < enough; ++w) {
                 const Source& s = g.source(g.edge(h), w);
                 if (std::none_of(through.begin(), through.end(), [&](const Through& t) { return t.piece == s.piece; }))
                     through.push_back({s.piece, h & 1 ? s.t1 : s.t0});
@@ -351,17 +362,19 @@ struct Builder {
 
 } // namespace
 
-Graph snapped(const Graph& rough, const Tolerances& tol)
+std::optional<Graph> snapped(const Graph& rough, const Tolerances& tol, bool limited)
 {
     Builder b{rough, tol};
     std::vector<Chord> chords = b.flatten();
+    const std::size_t most = limited ? crowdedFrom * chords.size() + 100000 : std::numeric_limits<std::size_t>::max();
     for (int k = 0; k < 8; ++k) {
-        const bool still = round(chords);
+        const Round how = round(chords, most);
+        if (how == Round::crowded) return std::nullopt;
         b.g = {};
         b.assemble(chords);
         b.order();
         // One round is almost always enough; a hot point that lies exactly on a foreign chord needs another.
-        if (link(b.g) || still) break;
+        if (link(b.g) || how == Round::still) break;
     }
     b.refine();
     return std::move(b.g);
@@ -383,7 +396,7 @@ Graph snapped(const std::vector<const Strand*>& strands, const Tolerances& tol)
         }
     }
     if (!all.empty()) rough.origin = all.centre();
-    return snapped(rough, tol);
+    return *snapped(rough, tol, false);
 }
 
 } // namespace softrope::planar

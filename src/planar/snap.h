@@ -7,11 +7,14 @@
 
 #include "planar/graph.h"
 
+#include <optional>
+
 namespace softrope::planar {
 
 // The edges of `rough` (whose order round the vertices is not used) made planar. Linked; Euler's count holds. Sources keep
-// their pieces and parameters.
-Graph snapped(const Graph& rough, const Tolerances& tol);
+// their pieces and parameters. Curves that lie on one another by dozens, each a little off, cut each other at every step, and what comes out
+// grows with the square of their number: nothing where that would be more than sixteen times what went in, if `limited`.
+std::optional<Graph> snapped(const Graph& rough, const Tolerances& tol, bool limited);
 // The same from bare pieces, without knowledge of where they meet: a second opinion for tests.
 Graph snapped(const std::vector<const Strand*>& strands, const Tolerances& tol);
 

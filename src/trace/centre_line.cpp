@@ -33,7 +33,7 @@ double edgeAlong(const pixel::Raster<float>& field, Vec2 p, Vec2 d, double reach
     double before = sample(field, p.x, p.y);
     for (double s = step; s <= reach + step; s += step) {
         const double now = sample(field, p.x + d.x * s, p.y + d.y * s);
-        if (now < 0.5) return before > 0.5 ? s - step * (0.5 - now) / (before - now) : s;
+        if (now < 0.5) return before >= 0.5 ? s - step * (0.5 - now) / (before - now) : s;
         before = now;
     }
     return -1;

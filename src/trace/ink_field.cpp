@@ -4,6 +4,7 @@
 #include "pixel/threshold.h"
 
 #include <opencv2/imgproc.hpp>
+#include <tbb/parallel_for.h>
 
 #include <algorithm>
 #include <cmath>
@@ -26,6 +27,26 @@ float median(std::vector<float>& v)
     const auto mid = v.begin() + static_cast<long>(v.size() / 2);
     std::nth_element(v.begin(), mid, v.end());
     return *mid;
+}
+
+// Strips of rows side by side: each filter reads beyond its own strip in the source, so that the result is that of the whole at once.
+template <class Filter> void inStrips(const cv::Mat& from, cv::Mat& to, Filter filter)
+{
+    constexpr int strip = 256;
+    to.create(from.size(), from.type());
+    tbb::parallel_for(0, (from.rows + strip - 1) / strip, [&](int k) {
+        const cv::Range rows(k * strip, std::min(from.rows, (k + 1) * strip));
+        cv::Mat part = to.rowRange(rows);
+        filter(from.rowRange(rows), part);
+    });
+}
+void blurred(const cv::Mat& from, cv::Mat& to, double sigma)
+{
+    inStrips(from, to, [sigma](const cv::Mat& f, cv::Mat& t) { cv::GaussianBlur(f, t, {0, 0}, sigma); });
+}
+void dilated(const cv::Mat& from, cv::Mat& to, const cv::Mat& shape)
+{
+    inStrips(from, to, [&shape](const cv::Mat& f, cv::Mat& t) { cv::dilate(f, t, shape); });
 }
 
 // A few hundred thousand values spread over the picture stand for all of it.
@@ -63,12 +84,24 @@ double typicalWidth(const cv::Mat& mask)
 {
     cv::Mat far, top;
     cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
-    cv::dilate(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+    dilated(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
     std::vector<float> ridge;
     for (int y = 0; y < far.rows; ++y)
         for (int x = 0; x < far.cols; ++x)
             if (far.at<float>(y, x) > 0.9F && far.at<float>(y, x) >= top.at<float>(y, x)) ridge.push_back(far.at<float>(y, x));
     return std::max(1.0, 2.0 * median(ridge) - 0.8);
+}
+
+// Pixels of the mask at least so far, px, from all that is not in it: where a distance map would say so, for a fraction of its time.
+cv::Mat fartherThan(const cv::Mat& mask, double distance)
+{
+    const int r = static_cast<int>(std::ceil(distance)) - 1; // a pixel `distance` away or more does not count any longer
+    cv::Mat disc(2 * r + 1, 2 * r + 1, CV_8U), out;
+    for (int y = -r; y <= r; ++y)
+        for (int x = -r; x <= r; ++x) disc.at<unsigned char>(y + r, x + r) = x * x + y * y < distance * distance;
+    // (Beyond the picture's edge there is nothing to be near to.)
+    cv::erode(mask, out, disc, {-1, -1}, 1, cv::BORDER_CONSTANT, cv::Scalar(255));
+    return out;
 }
 
 // Fills what lies between passes: places a disc of that size cannot enter, if they are long. What such a disc leaves in
@@ -84,27 +117,28 @@ void gather(cv::Mat& mask, double reach)
     const cv::Mat filled = closed(cv::Rect(2 * r, 2 * r, mask.cols, mask.rows)) & ~mask;
     cv::Mat labels, stats, centres;
     cv::connectedComponentsWithStats(filled, labels, stats, centres, 4, CV_32S);
-    for (int y = 0; y < mask.rows; ++y)
-        for (int x = 0; x < mask.cols; ++x) {
-            const int k = labels.at<int>(y, x);
-            if (k > 0 && stats.at<int>(k, cv::CC_STAT_AREA) > 0.9 * r * r) mask.at<unsigned char>(y, x) = 255;
-        }
-    // Enclosed paper that narrow lies between passes too, however short it is.
-    const cv::Mat paper = 255 - mask;
-    cv::Mat far;
-    const int n = cv::connectedComponentsWithStats(paper, labels, stats, centres, 4, CV_32S);
-    cv::distanceTransform(paper, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
-    std::vector<float> widest(static_cast<std::size_t>(n), 0);
-    for (int y = 0; y < mask.rows; ++y)
-        for (int x = 0; x < mask.cols; ++x) {
-            float& w = widest[static_cast<std::size_t>(labels.at<int>(y, x))];
-            w = std::max(w, far.at<float>(y, x));
-        }
-    for (int y = 0; y < mask.rows; ++y)
-        for (int x = 0; x < mask.cols; ++x) {
-            const int k = labels.at<int>(y, x);
-            if (k > 0 && 2 * widest[static_cast<std::size_t>(k)] < 0.7 * reach) mask.at<unsigned char>(y, x) = 255;
-        }
+    for (int y = 0; y < mask.rows; ++y) {
+        const int* l = labels.ptr<int>(y);
+        unsigned char* m = mask.ptr(y);
+        for (int x = 0; x < mask.cols; ++x)
+            if (l[x] > 0 && stats.at<int>(l[x], cv::CC_STAT_AREA) > 0.9 * r * r) m[x] = 255;
+    }
+    // Enclosed paper that narrow lies between passes too, however short it is: no disc that wide fits in anywhere.
+    const cv::Mat paper = 255 - mask, wide = fartherThan(paper, 0.35 * reach);
+    const int n = cv::connectedComponents(paper, labels, 4, CV_32S);
+    std::vector<char> open(static_cast<std::size_t>(n), 0);
+    for (int y = 0; y < mask.rows; ++y) {
+        const int* l = labels.ptr<int>(y);
+        const unsigned char* w = wide.ptr(y);
+        for (int x = 0; x < mask.cols; ++x)
+            if (w[x]) open[static_cast<std::size_t>(l[x])] = 1;
+    }
+    for (int y = 0; y < mask.rows; ++y) {
+        const int* l = labels.ptr<int>(y);
+        unsigned char* m = mask.ptr(y);
+        for (int x = 0; x < mask.cols; ++x)
+            if (l[x] > 0 && !open[static_cast<std::size_t>(l[x])]) m[x] = 255;
+    }
 }
 
 // A dark margin round the page (the bed of a scanner, a table under a photographed sheet) is no drawing, and would draw every
@@ -202,39 +236,44 @@ InkField ofPencil(Field soft, const InkFieldOptions& options)
     cv::GaussianBlur(m, m, {0, 0}, before, before, cv::BORDER_REPLICATE);
     const float paper = medianOver(m, [](float v) { return v; });
     const float rough = 1.48F * medianOver(m, [&](float v) { return std::abs(v - paper); });
-    const cv::Mat weak = m > paper + std::max(4.5F * rough, 0.05F), firm = m > paper + std::max(8 * rough, 0.12F);
-    cv::Mat mask = touching(weak, firm, 30);
+    cv::Mat mask = touching(m > paper + std::max(4.5F * rough, 0.05F), m > paper + std::max(8 * rough, 0.12F), 30);
     if (options.cancelled && options.cancelled()) return out;
 
-    // The edge of a mark is where it is half as dark as marks are near by.
-    cv::Mat inside, peak, share;
+    // The edge of a mark is where it is half as dark as marks are near by. (What is not needed any more is let go at once: on a large page
+    // each of these takes tens of megabytes.)
+    cv::Mat inside, peak;
     m.copyTo(inside, mask);
+    out.cover = std::move(soft);
+    m = view(out.cover);
     inside -= paper;
     cv::max(inside, 0, inside);
-    cv::dilate(inside, peak, cv::getStructuringElement(cv::MORPH_ELLIPSE, {7, 7}));
-    cv::GaussianBlur(peak, peak, {0, 0}, 3);
-    cv::Mat any, anyMask;
-    mask.convertTo(any, CV_32F, 1.0 / 255);
-    cv::dilate(any, any, cv::getStructuringElement(cv::MORPH_ELLIPSE, {7, 7}));
-    cv::GaussianBlur(any, any, {0, 0}, 3);
-    cv::max(any, 0.05, any);
-    peak /= any;
-    cv::max(peak, 0.06, peak);
-    share = inside / peak;
+    const cv::Mat near = cv::getStructuringElement(cv::MORPH_ELLIPSE, {7, 7});
+    dilated(inside, peak, near);
+    blurred(peak, m, 3);
+    cv::Mat any;
+    mask.convertTo(peak, CV_32F, 1.0 / 255);
+    dilated(peak, any, near);
+    blurred(any, peak, 3);
+    any.release();
+    cv::max(peak, 0.05, peak);
+    m /= peak;
+    peak.release();
+    cv::max(m, 0.06, m);
+    cv::divide(inside, m, m);
+    inside.release();
+    cv::Mat& share = m;
     cv::Mat marks = share > 0.42;
     out.pass = typicalWidth(marks);
     cv::Mat gathered = marks.clone();
     gather(gathered, 1.7 * out.pass * options.gather);
     const cv::Mat gaps = gathered & ~marks;
-    out.filled = pixel::Raster<std::uint8_t>(soft.width, soft.height);
-    gaps.copyTo(cv::Mat(soft.height, soft.width, CV_8U, out.filled.data.data()));
+    out.filled = pixel::Raster<std::uint8_t>(out.cover.width, out.cover.height);
+    gaps.copyTo(cv::Mat(gaps.rows, gaps.cols, CV_8U, out.filled.data.data()));
     cv::min(share, 1.0, share);
     // Filled parts are line; the edges that remain outside keep their grey values.
     share.setTo(1.0, gaps);
     cv::GaussianBlur(share, share, {0, 0}, after);
-    out.cover = Field(soft.width, soft.height);
     share *= 0.5 / 0.42;
-    share.copyTo(view(out.cover));
     return out;
 }
 
@@ -258,7 +297,7 @@ InkField inkField(const pixel::Grey& grey, const InkFieldOptions& options)
     Field darkness(grey.width, grey.height);
     std::transform(even.data.begin(), even.data.end(), darkness.data.begin(), [](std::uint8_t v) { return static_cast<float>(255 - v) / 255; });
     cv::Mat m = view(darkness), smooth;
-    cv::GaussianBlur(m, smooth, {0, 0}, 2);
+    blurred(m, smooth, 2);
     cv::absdiff(m, smooth, smooth);
     const double noise = 1.48 * medianOver(smooth, [](float v) { return v; });
     smooth.release();

@@ -85,21 +85,26 @@ Mask takeAreas(Mask& mask, const Mask& notSolid, double times, double atLeast)
     const double radius = std::max(1.5, typicalRadius(far)), thick = std::max(times * radius, atLeast);
     cv::Mat core = far > thick;
     if (cv::countNonZero(core) == 0) return none;
+    // Only what lies about the thick parts is looked at further.
+    const int about = static_cast<int>(std::ceil(thick)) + 2;
+    cv::Rect where = cv::boundingRect(core);
+    where = cv::Rect(where.x - about, where.y - about, where.width + 2 * about, where.height + 2 * about) & cv::Rect(0, 0, m.cols, m.rows);
     cv::Mat toCore, grown, labels, stats, centres;
-    cv::distanceTransform(255 - core, toCore, cv::DIST_L2, cv::DIST_MASK_PRECISE);
-    grown = (toCore <= thick + 0.5) & (m > 0);
+    cv::distanceTransform(255 - core(where), toCore, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    grown = (toCore <= thick + 0.5) & (m(where) > 0);
     toCore.release();
     const int n = cv::connectedComponentsWithStats(grown, labels, stats, centres, 8, CV_32S);
     std::vector<float> widest(static_cast<std::size_t>(n), 0);
-    for (int y = 0; y < m.rows; ++y)
-        for (int x = 0; x < m.cols; ++x) {
-            float& w = widest[static_cast<std::size_t>(labels.at<int>(y, x))];
-            w = std::max(w, far.at<float>(y, x));
-        }
+    for (int y = 0; y < where.height; ++y) {
+        const int* l = labels.ptr<int>(y);
+        const float* f = far.ptr<float>(y + where.y) + where.x;
+        for (int x = 0; x < where.width; ++x)
+            if (l[x] > 0) widest[static_cast<std::size_t>(l[x])] = std::max(widest[static_cast<std::size_t>(l[x])], f[x]);
+    }
     Mask out(mask.width, mask.height);
     bool any = false;
-    for (int y = 0; y < m.rows; ++y)
-        for (int x = 0; x < m.cols; ++x) {
+    for (int y = 0; y < where.height; ++y)
+        for (int x = 0; x < where.width; ++x) {
             const int k = labels.at<int>(y, x);
             if (k == 0) continue;
             const double w = 2 * widest[static_cast<std::size_t>(k)];
@@ -107,7 +112,7 @@ Mask takeAreas(Mask& mask, const Mask& notSolid, double times, double atLeast)
             const double reach = std::hypot(stats.at<int>(k, cv::CC_STAT_WIDTH), stats.at<int>(k, cv::CC_STAT_HEIGHT));
             if (stats.at<int>(k, cv::CC_STAT_AREA) > 4 * w * w || (reach > 5 * w && stats.at<int>(k, cv::CC_STAT_AREA) > 0.7 * reach * w)) continue;
             if (stats.at<int>(k, cv::CC_STAT_AREA) < 1.6 * w * w && reach < 1.6 * w) continue; // round as a dot
-            out.at(x, y) = 255;
+            out.at(x + where.x, y + where.y) = 255;
             any = true;
         }
     if (!any) return none;
@@ -163,14 +168,19 @@ curve::Paths takeDots(SkeletonGraph& g, const pixel::Raster<float>& field, doubl
         const double r = dotRadius(field, at, guess);
         if (2 * r >= smallest) out.push_back(curve::circle(at, r));
     };
+    // All places on lines, from left to right.
+    std::vector<Vec2> onLines;
+    for (const Branch& b : g.branches) onLines.insert(onLines.end(), b.points.begin(), b.points.end());
+    std::sort(onLines.begin(), onLines.end(), [](Vec2 a, Vec2 b) { return a.x < b.x; });
+    const auto alone = [&](Vec2 at) {
+        constexpr double near = 1.5; // px
+        const auto from = std::lower_bound(onLines.begin(), onLines.end(), at.x - near, [](Vec2 p, double x) { return p.x < x; });
+        for (auto p = from; p != onLines.end() && p->x < at.x + near; ++p)
+            if (distance(*p, at) < near) return false;
+        return true;
+    };
     for (const Meeting& m : g.meetings)
-        if (m.branches.empty() && m.radius > 0 && sample(field, m.at.x, m.at.y) > 0.5F) {
-            bool alone = true;
-            for (const Branch& b : g.branches)
-                for (const Vec2 p : b.points)
-                    if (distance(p, m.at) < 1.5) alone = false;
-            if (alone) dot(m.at, m.radius);
-        }
+        if (m.branches.empty() && m.radius > 0 && sample(field, m.at.x, m.at.y) > 0.5F && alone(m.at)) dot(m.at, m.radius);
     for (Branch& b : g.branches) {
         if (b.gone || b.ring() || b.from == b.to) continue;
         if (g.meetings[static_cast<std::size_t>(b.from)].branches.size() != 1 || g.meetings[static_cast<std::size_t>(b.to)].branches.size() != 1) continue;

@@ -1,6 +1,7 @@
 #include "trace/pairing.h"
 
 #include "curve/samples.h"
+#include "trace/centre_line.h"
 
 #include <algorithm>
 #include <cmath>
@@ -12,16 +13,18 @@ using curve::Vec2;
 // Tuned on the centre lines of docs/quality.md (icons drawn clean, inked and in pencil): strokes that come out as one, and none
 // that is not there. Lengths are in radii of the meeting or widths of the line, angles in radians.
 namespace tuned {
-constexpr double bridgeLength = 7;  // radii: lines that cross at about 16 degrees lie on one another for so long
-constexpr double straightOn = 0.35; // a line that turns by more went somewhere else
-constexpr double stemLength = 8;    // widths: longer stems are lines
-constexpr double blunt = 1.4;       // between the two lines: wider corners have no stem
-constexpr double growth = 1.15;     // the stem's root over its tip, radii: two lines side by side are thicker than one
-constexpr double tipRadius = 0.75;  // widths: the tip is one line thick
+constexpr double bridgeLength = 7;   // radii: lines that cross at about 16 degrees lie on one another for so long
+constexpr double straightOn = 0.35;  // a line that turns by more went somewhere else
+constexpr double stemLength = 8;     // widths: longer stems are lines,
+constexpr double halfWay = 1.15;     // unless they are thicker than their tip by so much half way,
+constexpr double partingLength = 16; // or longer than this
+constexpr double blunt = 1.4;        // between the two lines: wider corners have no stem
+constexpr double growth = 1.15;      // the stem's root over its tip, radii: two lines side by side are thicker than one
+constexpr double tipRadius = 0.75;   // widths: the tip is one line thick
 } // namespace tuned
 
-Pairing::Pairing(const SkeletonGraph& graph, const std::vector<Measured>& measured, double joinWithin)
-    : g_(graph), measured_(measured), joinWithin_(joinWithin), next_(2 * graph.branches.size()), via_(2 * graph.branches.size()),
+Pairing::Pairing(const SkeletonGraph& graph, const std::vector<Measured>& measured, const pixel::Raster<float>& field, double joinWithin)
+    : g_(graph), measured_(measured), field_(field), joinWithin_(joinWithin), next_(2 * graph.branches.size()), via_(2 * graph.branches.size()),
       swallowed_(graph.branches.size(), 0), done_(graph.meetings.size(), 0)
 {
     for (std::size_t i = 0; i < g_.branches.size(); ++i) crossOver(static_cast<int>(i));
@@ -117,7 +120,11 @@ bool Pairing::sharpCorner(const Meeting& m, const std::vector<Arm>& arms)
         const Arm a = arms[(s + 1) % 3], b = arms[(s + 2) % 3];
         if (a.branch == b.branch) continue;
         const double width = std::max(measured_[static_cast<std::size_t>(a.branch)].width, measured_[static_cast<std::size_t>(b.branch)].width);
-        if (lengthOf(stem.points) > tuned::stemLength * width) continue;
+        const double length = lengthOf(stem.points) / width;
+        // Half way down two lines side by side have begun to part, a line has not.
+        const bool parting =
+            !stem.radius.empty() && stem.radius[stem.radius.size() / 2] >= tuned::halfWay * g_.meetings[static_cast<std::size_t>(other)].radius;
+        if (length > (parting ? tuned::partingLength : tuned::stemLength)) continue;
         const Ray ra = rayOf(a), rb = rayOf(b);
         if (std::abs(curve::turn(ra.along, rb.along)) > tuned::blunt) continue;
         // Both lines head for the stem's tip, and the stem grows from a line's width into two side by side.
@@ -125,7 +132,10 @@ bool Pairing::sharpCorner(const Meeting& m, const std::vector<Arm>& arms)
         if (std::abs(curve::turn(ra.along, tip.at - ra.at)) > tuned::straightOn || std::abs(curve::turn(rb.along, tip.at - rb.at)) > tuned::straightOn)
             continue;
         if (m.radius < tuned::growth * tip.radius || tip.radius > tuned::tipRadius * width) continue;
-        via_[indexOf(a)] = via_[indexOf(b)] = tip.at;
+        // The skeleton's last pixel is somewhere in the cap.
+        const Vec2 up = unit(tip.at - m.at);
+        const double cap = edgeAlong(field_, tip.at, up, 2 * width);
+        via_[indexOf(a)] = via_[indexOf(b)] = cap < 0 ? tip.at : tip.at + up * (cap - std::max(width / 2, tip.radius));
         swallowed_[static_cast<std::size_t>(arms[s].branch)] = 1;
         pair(a, b);
         return true;

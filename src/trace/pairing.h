@@ -18,7 +18,7 @@ struct Arm {
 class Pairing {
 public:
     // `joinWithin` in radians: the largest turn through a meeting.
-    Pairing(const SkeletonGraph& graph, const std::vector<Measured>& measured, double joinWithin);
+    Pairing(const SkeletonGraph& graph, const std::vector<Measured>& measured, const pixel::Raster<float>& field, double joinWithin);
 
     // The arm that goes on where `a` comes in; its branch is -1 where the line ends.
     Arm next(Arm a) const { return next_[indexOf(a)]; }
@@ -38,6 +38,7 @@ private:
 
     const SkeletonGraph& g_;
     const std::vector<Measured>& measured_;
+    const pixel::Raster<float>& field_;
     double joinWithin_;
     std::vector<Arm> next_;
     std::vector<std::optional<curve::Vec2>> via_;

@@ -24,7 +24,8 @@ constexpr double cornerWay = 1.6;                    // and the way round it be 
 constexpr double hardlyApart = 1.5;                  // px: the chord between two places as near as that has no direction
 } // namespace tuned
 
-// Where two rays cross, as distances along the first and (backwards) along the second; nothing for parallel ones.
+} // namespace
+
 std::optional<std::pair<double, double>> crossingOf(Ray a, Ray b)
 {
     const double d = cross(a.along, b.along);
@@ -32,8 +33,6 @@ std::optional<std::pair<double, double>> crossingOf(Ray a, Ray b)
     const Vec2 gap = b.at - a.at;
     return std::pair{cross(gap, b.along) / d, -cross(gap, a.along) / d};
 }
-
-} // namespace
 
 double medianOf(std::vector<double> v, double otherwise)
 {

@@ -22,6 +22,8 @@ Ray leaving(const std::vector<curve::Vec2>& p, double width);
 // How it comes in at its first one.
 Ray entering(const std::vector<curve::Vec2>& p, double width);
 
+// Where two rays cross, as distances along the first and (backwards) along the second; nothing for parallel ones.
+std::optional<std::pair<double, double>> crossingOf(Ray a, Ray b);
 // The whole turn, in radians, of a line that comes in along a, crosses to b and leaves along it backwards.
 double turnThrough(Ray a, Ray b);
 

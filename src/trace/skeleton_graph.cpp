@@ -21,13 +21,14 @@ public:
 
     SkeletonGraph graph()
     {
+        for (int y = 0; y < s_.on.height; ++y)
+            for (int x = 0; x < s_.on.width; ++x)
+                if (s_.on.at(x, y)) all_.emplace_back(x, y);
         markMeetings();
-        for (int y = 0; y < s_.on.height; ++y)
-            for (int x = 0; x < s_.on.width; ++x)
-                if (place_.at(x, y) >= 0) leave(x, y);
-        for (int y = 0; y < s_.on.height; ++y)
-            for (int x = 0; x < s_.on.width; ++x)
-                if (s_.on.at(x, y) && place_.at(x, y) < 0 && !used_.at(x, y)) ring(x, y);
+        for (const auto& [x, y] : all_)
+            if (place_.at(x, y) >= 0) leave(x, y);
+        for (const auto& [x, y] : all_)
+            if (place_.at(x, y) < 0 && !used_.at(x, y)) ring(x, y);
         return std::move(out_);
     }
 
@@ -50,34 +51,33 @@ private:
     // Neighbouring pixels where lines meet are one meeting; its place is their mean, its disc the largest of theirs.
     void markMeetings()
     {
-        for (int y = 0; y < s_.on.height; ++y)
-            for (int x = 0; x < s_.on.width; ++x) {
-                if (!s_.on.at(x, y) || place_.at(x, y) >= 0) continue;
-                const int n = degree(x, y);
-                if (n == 2) continue;
-                const int id = static_cast<int>(out_.meetings.size());
-                Meeting m;
-                std::vector<std::pair<int, int>> todo{{x, y}};
-                place_.at(x, y) = id;
-                double count = 0;
-                while (!todo.empty()) {
-                    const auto [px, py] = todo.back();
-                    todo.pop_back();
-                    m.at += centre(px, py);
-                    m.radius = std::max(m.radius, static_cast<double>(s_.radius.at(px, py)));
-                    ++count;
-                    if (n < 3) break;
-                    for (std::size_t k = 0; k < 8; ++k) {
-                        const int qx = px + stepX[k], qy = py + stepY[k];
-                        if (linked(px, py, k) && place_.at(qx, qy) < 0 && degree(qx, qy) > 2) {
-                            place_.at(qx, qy) = id;
-                            todo.emplace_back(qx, qy);
-                        }
+        for (const auto& [x, y] : all_) {
+            if (place_.at(x, y) >= 0) continue;
+            const int n = degree(x, y);
+            if (n == 2) continue;
+            const int id = static_cast<int>(out_.meetings.size());
+            Meeting m;
+            std::vector<std::pair<int, int>> todo{{x, y}};
+            place_.at(x, y) = id;
+            double count = 0;
+            while (!todo.empty()) {
+                const auto [px, py] = todo.back();
+                todo.pop_back();
+                m.at += centre(px, py);
+                m.radius = std::max(m.radius, static_cast<double>(s_.radius.at(px, py)));
+                ++count;
+                if (n < 3) break;
+                for (std::size_t k = 0; k < 8; ++k) {
+                    const int qx = px + stepX[k], qy = py + stepY[k];
+                    if (linked(px, py, k) && place_.at(qx, qy) < 0 && degree(qx, qy) > 2) {
+                        place_.at(qx, qy) = id;
+                        todo.emplace_back(qx, qy);
                     }
                 }
-                m.at = m.at / count;
-                out_.meetings.push_back(std::move(m));
             }
+            m.at = m.at / count;
+            out_.meetings.push_back(std::move(m));
+        }
     }
 
     void add(Branch&& b)
@@ -152,6 +152,7 @@ private:
     }
 
     const Skeleton& s_;
+    std::vector<std::pair<int, int>> all_; // the skeleton's pixels, row after row
     pixel::Raster<int> place_;
     pixel::Raster<std::uint8_t> used_;
     SkeletonGraph out_;

@@ -28,14 +28,6 @@ struct End {
     Ray ray;
 };
 
-RawStroke reversedOf(RawStroke s)
-{
-    std::reverse(s.points.begin(), s.points.end());
-    std::reverse(s.widths.begin(), s.widths.end());
-    std::swap(s.startMeets, s.endMeets);
-    return s;
-}
-
 // Crossing of the ray with another stroke, or the meeting nearest to the ray's way.
 Vec2 targetOf(Ray ray, std::size_t self, const std::vector<RawStroke>& strokes, const SkeletonGraph& graph)
 {
@@ -69,6 +61,15 @@ Vec2 targetOf(Ray ray, std::size_t self, const std::vector<RawStroke>& strokes, 
 }
 
 } // namespace
+
+RawStroke reversedOf(RawStroke s)
+{
+    std::reverse(s.points.begin(), s.points.end());
+    std::reverse(s.widths.begin(), s.widths.end());
+    std::swap(s.startMeets, s.endMeets);
+    std::swap(s.startThere, s.endThere);
+    return s;
+}
 
 void joinBroken(std::vector<RawStroke>& strokes, double pass)
 {
@@ -118,8 +119,8 @@ void runInto(std::vector<RawStroke>& strokes, const SkeletonGraph& graph)
     std::vector<End> ends;
     for (std::size_t i = 0; i < strokes.size(); ++i) {
         const RawStroke& s = strokes[i];
-        if (s.startMeets) ends.push_back({i, true, leaving({s.points.rbegin(), s.points.rend()}, s.width)});
-        if (s.endMeets) ends.push_back({i, false, leaving(s.points, s.width)});
+        if (s.startMeets && !s.startThere) ends.push_back({i, true, leaving({s.points.rbegin(), s.points.rend()}, s.width)});
+        if (s.endMeets && !s.endThere) ends.push_back({i, false, leaving(s.points, s.width)});
     }
     std::vector<Vec2> targets(ends.size());
     for (std::size_t e = 0; e < ends.size(); ++e) targets[e] = targetOf(ends[e].ray, ends[e].stroke, strokes, graph);

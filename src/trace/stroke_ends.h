@@ -5,6 +5,9 @@
 
 namespace softrope::trace {
 
+// The same stroke, drawn from its other end.
+RawStroke reversedOf(RawStroke stroke);
+
 // The paper's grain breaks a pencil line: ends that face each other over a short gap are one line. `pass` is the width of one
 // pass of the pencil, px.
 void joinBroken(std::vector<RawStroke>& strokes, double pass);

@@ -3,6 +3,7 @@
 #include "trace/ink_field.h"
 #include "trace/pairing.h"
 #include "trace/stroke_ends.h"
+#include "trace/wedges.h"
 
 #include <algorithm>
 
@@ -26,7 +27,7 @@ constexpr double halfRound = 0.4;    // from here on the line ends in the middle
 class Assembly {
 public:
     Assembly(const SkeletonGraph& g, const pixel::Raster<float>& field, const StrokeOptions& options)
-        : g_(g), field_(field), options_(options), measured_(measureBranches(g, field)), pairing_(g, measured_, options.joinWithin)
+        : g_(g), field_(field), options_(options), measured_(measureBranches(g, field)), pairing_(g, measured_, field, options.joinWithin)
     {
     }
 
@@ -53,6 +54,7 @@ public:
             out.push_back(follow(first, used));
         }
         if (options_.pass > 0) joinBroken(out, options_.pass);
+        partWedges(out, field_);
         runInto(out, g_);
         return out;
     }

@@ -18,7 +18,8 @@ struct RawStroke {
     double width = 1;                // px, median
     bool closed = false;
     double roundness = 0.5;                    // of its free ends: 0 = cut square, 1 = round, 0.5 = cannot be seen
-    bool startMeets = false, endMeets = false; // that end runs into another stroke
+    bool startMeets = false, endMeets = false; // that end runs into another stroke,
+    bool startThere = false, endThere = false; // and lies on it already
 };
 
 struct StrokeOptions {

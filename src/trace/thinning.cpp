@@ -43,7 +43,7 @@ Skeleton thinned(const pixel::Raster<std::uint8_t>& region)
     if (region.empty()) return out;
     cv::Mat figure(h, w, CV_8U, cv::Scalar(0)), far;
     for (int y = 0; y < region.height; ++y)
-        for (int x = 0; x < region.width; ++x) figure.at<std::uint8_t>(y + 1, x + 1) = region.at(x, y) ? 1 : 0;
+        std::transform(region.row(y), region.row(y) + region.width, figure.ptr(y + 1) + 1, [](std::uint8_t v) { return static_cast<std::uint8_t>(v ? 1 : 0); });
     cv::distanceTransform(figure, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
     for (int y = 0; y < region.height; ++y) std::copy_n(far.ptr<float>(y + 1) + 1, region.width, out.radius.row(y));
 
@@ -81,8 +81,7 @@ Skeleton thinned(const pixel::Raster<std::uint8_t>& region)
         layers[k].clear();
         layers[k].shrink_to_fit();
     }
-    for (int y = 0; y < region.height; ++y)
-        for (int x = 0; x < region.width; ++x) out.on.at(x, y) = figure.at<std::uint8_t>(y + 1, x + 1);
+    for (int y = 0; y < region.height; ++y) std::copy_n(figure.ptr(y + 1) + 1, region.width, out.on.row(y));
     return out;
 }
 

@@ -24,7 +24,10 @@ std::optional<QPoint> seen(QWidget& root, const QString& name)
         const bool pressed = role == QAccessible::Button || role == QAccessible::PushButton || role == QAccessible::PageTab ||
                              role == QAccessible::RadioButton || role == QAccessible::CheckBox || role == QAccessible::ListItem ||
                              role == QAccessible::MenuItem || role == QAccessible::EditableText;
-        if (pressed && a->text(QAccessible::Name) == name && !a->state().disabled && !a->rect().isEmpty()) return a->rect().center();
+        const auto* widget = qobject_cast<QWidget*>(a->object());
+        const QPoint middle = a->rect().center();
+        const bool covered = widget && !widget->visibleRegion().contains(widget->mapFromGlobal(middle)); // scrolled out of its card, say
+        if (pressed && a->text(QAccessible::Name) == name && !a->state().disabled && !a->rect().isEmpty() && !covered) return middle;
         for (int k = 0; k < a->childCount(); ++k)
             if (const auto at = in(a->child(k))) return at;
         return std::nullopt;

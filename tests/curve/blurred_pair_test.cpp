@@ -65,6 +65,19 @@ TEST_CASE("the two corners of a blunt end are measured where a blur has run them
         }
 }
 
+TEST_CASE("a blunt end that was not found is looked for where the line turns tightly")
+{
+    // As sharp as an outline of a clean picture is: 3 px wide.
+    constexpr double sigma = 0.53, width = 3;
+    Samples s = blurredBar(width, sigma);
+    const std::vector<Corner> got = beforeBlur(s, {}, {sigma, 0.03}, radians(20), 3.4);
+    REQUIRE(got.size() == 2);
+    for (std::size_t k = 0; k < 2; ++k) {
+        CHECK(distance(got[k].point, {100 + (k == 0 ? -width : width) / 2, 50}) < 0.12);
+        CHECK(degrees(got[k].turn) == Approx(90).margin(4));
+    }
+}
+
 TEST_CASE("the samples' noise moves the corners of a blunt end by little")
 {
     const double sigma = 1.3, width = 7.7;

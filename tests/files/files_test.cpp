@@ -13,12 +13,14 @@
 
 #include <catch2/catch.hpp>
 
+#include <chrono>
 #include <csignal>
 #include <filesystem>
 #include <fstream>
 #include <sys/resource.h>
 #include <sys/stat.h>
 #include <sys/wait.h>
+#include <thread>
 #include <unistd.h>
 
 using namespace softrope;
@@ -408,18 +410,31 @@ TEST_CASE("killed at two hundred instants of editing, keeping and saving, every 
         return d;
     };
     REQUIRE(saveAtomically(path, writeWorkingSvg(stateOf(0))).ok());
+    const auto step = [&](Recovery& r, int k) {
+        const art::Document d = stateOf(k);
+        r.write(d, path, {std::byte{1}});
+        if (k % 3 == 0) saveAtomically(path, writeWorkingSvg(d));
+    };
+    // How long the child takes to its second saving on this machine and disk: the instants are spread over that.
+    const auto begin = std::chrono::steady_clock::now();
+    if (const pid_t paced = fork(); paced == 0) {
+        Recovery r;
+        for (int k = 1; k <= 6; ++k) step(r, k);
+        _exit(0);
+    } else {
+        ::waitpid(paced, nullptr, 0);
+    }
+    const auto span = std::chrono::duration_cast<std::chrono::microseconds>(std::chrono::steady_clock::now() - begin).count();
+    for (const RecoveryEntry& e : leftBehind()) discard(e);
+    REQUIRE(saveAtomically(path, writeWorkingSvg(stateOf(0))).ok());
     std::size_t offered = 0, saved = 0;
     for (int round = 0; round < 200; ++round) {
         const pid_t child = fork();
         if (child == 0) {
             Recovery r;
-            for (int k = 1;; ++k) {
-                const art::Document d = stateOf(k);
-                r.write(d, path, {std::byte{1}});
-                if (k % 3 == 0) saveAtomically(path, writeWorkingSvg(d));
-            }
+            for (int k = 1;; ++k) step(r, k);
         }
-        ::usleep(static_cast<useconds_t>(500 + (round * 7919) % 23000)); // spread over some rounds of the child's work
+        std::this_thread::sleep_for(std::chrono::microseconds((round * 7919) % 200 * span / 160));
         ::kill(child, SIGKILL);
         ::waitpid(child, nullptr, 0);
         const SvgResult now = readSvg(readText(path).text);

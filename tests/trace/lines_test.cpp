@@ -1,8 +1,7 @@
 #include "trace/lines.h"
 
-#include "art/edits.h"
 #include "curve/curve.h"
-#include "render/render.h"
+#include "line_drawing.h"
 #include "trace/skeleton_graph.h"
 #include "trace/thinning.h"
 
@@ -13,56 +12,6 @@
 
 using namespace softrope;
 using curve::Vec2;
-
-namespace {
-
-struct Drawing {
-    art::Document d = art::newDocument();
-    explicit Drawing(double side = 400)
-    {
-        d.sheet.width = d.sheet.height = side;
-        d.sheet.hasBackground = true;
-    }
-    Drawing& line(const curve::Path& p, double width, art::Colour c = {20, 20, 20})
-    {
-        art::Item i;
-        art::Artwork a;
-        a.setPaths({p});
-        a.stroke.colour = c;
-        a.stroke.width = width;
-        i.is = a;
-        d = art::withItem(d, 0, i).document;
-        return *this;
-    }
-    Drawing& area(const curve::Path& p)
-    {
-        art::Item i;
-        art::Artwork a;
-        a.setPaths({p});
-        a.fill.colour = art::Colour{20, 20, 20};
-        i.is = a;
-        d = art::withItem(d, 0, i).document;
-        return *this;
-    }
-    pixel::Grey grey() const { return pixel::greyOf(render::renderSheet(d, static_cast<int>(d.sheet.width), {})); }
-};
-
-double furthest(const curve::Path& p, const curve::Path& truth)
-{
-    double worst = 0;
-    for (const Vec2 q : curve::evenly(flatten(p, 0.05), false, 1).points) worst = std::max(worst, nearest(truth, q)->distance);
-    return worst;
-}
-
-// The stroke that lies nearest to the truth, both ways.
-const trace::Stroke* strokeFor(const trace::Lines& l, const curve::Path& truth, double within)
-{
-    for (const trace::Stroke& s : l.strokes)
-        if (furthest(s.path, truth) <= within && furthest(truth, s.path) <= within) return &s;
-    return nullptr;
-}
-
-} // namespace
 
 TEST_CASE("crossing lines run straight through each other, each with its width")
 {

@@ -50,6 +50,13 @@ public:
         f.heading("proof", tr("Proof"));
         f.chips([this] { return summary(); });
         process(f);
+        // Above the findings, so that it is in sight however many there are.
+        std::vector<CardButton> acts;
+        if (proofing_.left() > 0)
+            acts.emplace_back(QString(), tr("Tell %n again", nullptr, static_cast<int>(proofing_.left())),
+                              tr("Findings that were said to be meant are told again"), "tell-all-again");
+        acts.emplace_back(QString("export"), tr("Deliver…"), tr("Every file the client needs, in one act"), "deliver");
+        f.buttonRow(acts);
         f.rule();
         rows_.clear();
         const std::size_t rows = std::min(proofing_.found().size(), mostRows);
@@ -64,12 +71,6 @@ public:
             chips.push_back(chip);
         }
         if (!chips.empty()) f.flow(chips, 6);
-        std::vector<CardButton> acts;
-        if (proofing_.left() > 0)
-            acts.emplace_back(QString(), tr("Tell %n again", nullptr, static_cast<int>(proofing_.left())),
-                              tr("Findings that were said to be meant are told again"), "tell-all-again");
-        acts.emplace_back(QString("export"), tr("Deliver…"), tr("Every file the client needs, in one act"), "deliver");
-        f.buttonRow(acts);
         f.follow([this] { update(); });
     }
     Bottom bottom(const Context&) override
