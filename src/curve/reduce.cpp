@@ -1,13 +1,23 @@
 #include "curve/reduce.h"
 
+#include "curve/apex.h"
 #include "curve/fair_span.h"
 #include "curve/fit.h"
 
 #include <algorithm>
+#include <limits>
+#include <optional>
 
 namespace softrope::curve {
 
 namespace {
+
+namespace tuned {
+constexpr double finer = 0.6; // of the slack, where the whole of it makes hooks,
+constexpr int finerLooks = 2; // so often
+constexpr double hardly = radians(1);
+constexpr double trembling = 0.1; // of the nodes change sides
+} // namespace tuned
 
 // Points along the path about `step` px apart, nodes included.
 std::vector<Vec2> sampled(const Path& path, double step)
@@ -51,12 +61,30 @@ double furthestFrom(const Path& a, const Path& b, double step)
 
 namespace {
 
-double turnAtNode(const Path& path, std::size_t k)
+double signedTurnAt(const Path& path, std::size_t k)
 {
     const std::size_t n = path.nodes.size();
     if (!path.closed && (k == 0 || k + 1 == n)) return 0;
     const std::size_t pieces = path.pieceCount();
-    return std::abs(turn(endTangent(path.piece((k + pieces - 1) % pieces)), startTangent(path.piece(k))));
+    return turn(endTangent(path.piece((k + pieces - 1) % pieces)), startTangent(path.piece(k)));
+}
+double turnAtNode(const Path& path, std::size_t k)
+{
+    return std::abs(signedTurnAt(path, k));
+}
+
+// At many nodes it turns to the other side than before: what is small about it is not meant.
+bool trembles(const Path& path)
+{
+    std::size_t changed = 0;
+    double before = 0;
+    for (std::size_t k = 0; k < path.nodes.size(); ++k) {
+        const double now = signedTurnAt(path, k);
+        if (std::abs(now) < tuned::hardly) continue;
+        changed += now * before < 0;
+        before = now;
+    }
+    return static_cast<double>(changed) > tuned::trembling * static_cast<double>(path.nodes.size());
 }
 
 // Nodes that are corners beyond doubt: on a line that otherwise hardly turns at its nodes, they turn several times as much
@@ -142,6 +170,16 @@ Reduced reduce(const Path& path, const ReduceOptions& options)
 
 namespace {
 
+// With nodes at the apexes of what was reduced, where it still has fewer than before.
+Reduced held(const Reduced& r, const Path& before, double slack)
+{
+    Reduced out;
+    out.path = withApexNodes(r.path, (slack - r.furthest) / 2);
+    if (out.path.nodes.size() >= before.nodes.size()) return r;
+    out.furthest = std::max(furthestFrom(before, out.path), furthestFrom(out.path, before));
+    return out.furthest <= slack ? out : r;
+}
+
 Reduced reduceWhole(const Path& path, const ReduceOptions& options)
 {
     Reduced same{path, 0};
@@ -160,7 +198,10 @@ Reduced reduceWhole(const Path& path, const ReduceOptions& options)
     fitting.spacing = std::clamp(length / 4e5, 0.4, 4.0);
     const std::vector<Vec2> points = sampled(path, fitting.spacing);
     double slack = options.slack;
-    Reduced best = same;
+    std::optional<Reduced> best;
+    std::size_t fewest = std::numeric_limits<std::size_t>::max();
+    const bool trembling = trembles(path);
+    int finer = 0;
     // What is promised is the distance both ways. Where a tip was taken for tremor, a finer look finds it.
     constexpr int attempts = 6;
     for (int attempt = 0; attempt < attempts; ++attempt) {
@@ -169,13 +210,26 @@ Reduced reduceWhole(const Path& path, const ReduceOptions& options)
         r.path = fit(points, path.closed, fitting).path;
         r.furthest = std::max(furthestFrom(path, r.path), furthestFrom(r.path, path));
         if (r.path.nodes.size() >= path.nodes.size()) break;
-        if (r.furthest <= options.slack) return r;
+        if (r.furthest <= options.slack) {
+            // Slack that loses small rounds is too much for them.
+            const std::size_t n = hooks(r.path, options.slack);
+            if (n < fewest) {
+                fewest = n;
+                best = std::move(r);
+            }
+            if (trembling) return *best;
+            if (n == 0 || ++finer > tuned::finerLooks) return held(*best, path, options.slack);
+            slack *= tuned::finer;
+            fitting.grain *= tuned::finer;
+            fitting.rounding = tuned::finer * fitting.grain;
+            continue;
+        }
         slack *= 0.88;
         // Finer at first, for small shapes; at the end with the full window again, but nothing let off near corners.
         fitting.grain *= attempt + 2 < attempts ? 0.6 : 3;
         fitting.rounding = attempt + 2 < attempts ? 0.6 * fitting.grain : 0.1;
     }
-    return best;
+    return best ? held(*best, path, options.slack) : same;
 }
 
 } // namespace

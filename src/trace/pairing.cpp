@@ -2,6 +2,7 @@
 
 #include "curve/samples.h"
 #include "trace/centre_line.h"
+#include "trace/hairpin.h"
 
 #include <algorithm>
 #include <cmath>
@@ -18,7 +19,13 @@ constexpr double straightOn = 0.35;  // a line that turns by more went somewhere
 constexpr double stemLength = 8;     // widths: longer stems are lines,
 constexpr double halfWay = 1.15;     // unless they are thicker than their tip by so much half way,
 constexpr double partingLength = 16; // or longer than this
+constexpr double gathered = 1.1;     // between two lines that run on side by side
 constexpr double blunt = 1.4;        // between the two lines: wider corners have no stem
+constexpr double standLength = 3;    // widths: the tip of a V that stands on a line
+constexpr double standThick = 1.1;   // widths: of its stem half way
+constexpr double standAngle = 1.25;  // between its two lines
+constexpr double groundBent = 0.8;   // of the line it stands on, whose own ink the V has pulled about
+constexpr double standAside = 0.8;   // by how much either may miss the stem's foot
 constexpr double growth = 1.15;      // the stem's root over its tip, radii: two lines side by side are thicker than one
 constexpr double tipRadius = 0.75;   // widths: the tip is one line thick
 } // namespace tuned
@@ -36,6 +43,15 @@ void Pairing::pair(Arm a, Arm b)
 {
     next_[indexOf(a)] = b;
     next_[indexOf(b)] = a;
+}
+
+// The stem is no line: `a` goes on as `b` by the way round it.
+void Pairing::swallow(int stem, Arm a, Arm b, std::vector<Vec2> way)
+{
+    swallowed_[static_cast<std::size_t>(stem)] = 1;
+    pair(a, b);
+    via_[indexOf(a)].assign(way.rbegin(), way.rend());
+    via_[indexOf(b)] = std::move(way);
 }
 
 // The ray with which an arm comes out of its branch into the meeting.
@@ -88,7 +104,7 @@ void Pairing::pairUp(int meeting)
     const Meeting& m = g_.meetings[static_cast<std::size_t>(meeting)];
     if (m.branches.size() < 2) return;
     const std::vector<Arm> arms = armsOf(meeting);
-    if (arms.size() == 3 && sharpCorner(m, arms)) return;
+    if (arms.size() == 3 && stemOfTwo(m, arms)) return;
     std::vector<char> taken(arms.size(), 0);
     for (;;) {
         double least = joinWithin_;
@@ -109,38 +125,84 @@ void Pairing::pairUp(int meeting)
     }
 }
 
-// Two lines that meet in a sharp corner lie on one another before they part: the skeleton has a stem there that is
-// no line. Recognised by the stem's free tip lying where the two lines cross.
-bool Pairing::sharpCorner(const Meeting& m, const std::vector<Arm>& arms)
+// Two lines that come together at their ends lie on one another before they part: the skeleton has a stem there that is no line.
+bool Pairing::stemOfTwo(const Meeting& m, const std::vector<Arm>& arms)
 {
     for (std::size_t s = 0; s < 3; ++s) {
-        const Branch& stem = g_.branches[static_cast<std::size_t>(arms[s].branch)];
-        const int other = arms[s].atEnd ? stem.from : stem.to;
-        if (!g_.free(other)) continue;
-        const Arm a = arms[(s + 1) % 3], b = arms[(s + 2) % 3];
+        const Arm stem = arms[s], a = arms[(s + 1) % 3], b = arms[(s + 2) % 3];
         if (a.branch == b.branch) continue;
-        const double width = std::max(measured_[static_cast<std::size_t>(a.branch)].width, measured_[static_cast<std::size_t>(b.branch)].width);
-        const double length = lengthOf(stem.points) / width;
-        // Half way down two lines side by side have begun to part, a line has not.
-        const bool parting =
-            !stem.radius.empty() && stem.radius[stem.radius.size() / 2] >= tuned::halfWay * g_.meetings[static_cast<std::size_t>(other)].radius;
-        if (length > (parting ? tuned::partingLength : tuned::stemLength)) continue;
-        const Ray ra = rayOf(a), rb = rayOf(b);
-        if (std::abs(curve::turn(ra.along, rb.along)) > tuned::blunt) continue;
-        // Both lines head for the stem's tip, and the stem grows from a line's width into two side by side.
-        const Meeting& tip = g_.meetings[static_cast<std::size_t>(other)];
-        if (std::abs(curve::turn(ra.along, tip.at - ra.at)) > tuned::straightOn || std::abs(curve::turn(rb.along, tip.at - rb.at)) > tuned::straightOn)
-            continue;
-        if (m.radius < tuned::growth * tip.radius || tip.radius > tuned::tipRadius * width) continue;
-        // The skeleton's last pixel is somewhere in the cap.
-        const Vec2 up = unit(tip.at - m.at);
-        const double cap = edgeAlong(field_, tip.at, up, 2 * width);
-        via_[indexOf(a)] = via_[indexOf(b)] = cap < 0 ? tip.at : tip.at + up * (cap - std::max(width / 2, tip.radius));
-        swallowed_[static_cast<std::size_t>(arms[s].branch)] = 1;
-        pair(a, b);
-        return true;
+        const Branch& branch = g_.branches[static_cast<std::size_t>(stem.branch)];
+        if (g_.free(stem.atEnd ? branch.from : branch.to) ? sharpCorner(m, stem, a, b) || hairpin(stem, a, b) : standing(m, stem, a, b)) return true;
     }
     return false;
+}
+
+double Pairing::widthOf(Arm a, Arm b) const
+{
+    return std::max(measured_[static_cast<std::size_t>(a.branch)].width, measured_[static_cast<std::size_t>(b.branch)].width);
+}
+
+// Recognised by the stem's free tip lying where the two lines cross.
+bool Pairing::sharpCorner(const Meeting& m, Arm stem, Arm a, Arm b)
+{
+    const Branch& branch = g_.branches[static_cast<std::size_t>(stem.branch)];
+    const Meeting& tip = g_.meetings[static_cast<std::size_t>(stem.atEnd ? branch.from : branch.to)];
+    const double width = widthOf(a, b), length = lengthOf(branch.points) / width;
+    // Half way down two lines side by side have begun to part, a line has not.
+    const bool parting = !branch.radius.empty() && branch.radius[branch.radius.size() / 2] >= tuned::halfWay * tip.radius;
+    if (length > (parting ? tuned::partingLength : tuned::stemLength)) return false;
+    const Ray ra = rayOf(a), rb = rayOf(b);
+    if (std::abs(curve::turn(ra.along, rb.along)) > tuned::blunt) return false;
+    // Both lines head for the stem's tip, and the stem grows from a line's width into two side by side.
+    if (std::abs(curve::turn(ra.along, tip.at - ra.at)) > tuned::straightOn || std::abs(curve::turn(rb.along, tip.at - rb.at)) > tuned::straightOn)
+        return false;
+    if (m.radius < tuned::growth * tip.radius || tip.radius > tuned::tipRadius * width) return false;
+    // The skeleton's last pixel is somewhere in the cap.
+    const Vec2 up = unit(tip.at - m.at);
+    const double cap = edgeAlong(field_, tip.at, up, 2 * width);
+    swallow(stem.branch, a, b, {cap < 0 ? tip.at : tip.at + up * (cap - std::max(width / 2, tip.radius))});
+    return true;
+}
+
+// A blade with a round head, drawn round in one go.
+bool Pairing::hairpin(Arm stem, Arm a, Arm b)
+{
+    const Branch& branch = g_.branches[static_cast<std::size_t>(stem.branch)];
+    const double width = widthOf(a, b);
+    const Ray ra = rayOf(a), rb = rayOf(b);
+    if (std::abs(curve::turn(ra.along, rb.along)) > tuned::gathered || lengthOf(branch.points) > tuned::partingLength * width) return false;
+    std::vector<Vec2> way = roundHairpin(branch, stem.atEnd, width, field_);
+    if (way.empty()) return false;
+    const double so = distance(ra.at, way.front()) + distance(rb.at, way.back());
+    if (so > distance(ra.at, way.back()) + distance(rb.at, way.front())) std::reverse(way.begin(), way.end());
+    swallow(stem.branch, a, b, std::move(way));
+    return true;
+}
+
+// The tip of a V that stands on another line: the ink of both lines has run together above it.
+bool Pairing::standing(const Meeting& m, Arm stem, Arm a, Arm b)
+{
+    const Branch& branch = g_.branches[static_cast<std::size_t>(stem.branch)];
+    const int foot = stem.atEnd ? branch.from : branch.to;
+    const double width = widthOf(a, b);
+    if (lengthOf(branch.points) > tuned::standLength * width || branch.radius.empty()) return false;
+    const double thinner = std::min(measured_[static_cast<std::size_t>(a.branch)].width, measured_[static_cast<std::size_t>(b.branch)].width);
+    if (2 * branch.radius[branch.radius.size() / 2] < tuned::standThick * thinner) return false;
+    const Vec2 at = g_.meetings[static_cast<std::size_t>(foot)].at;
+    const Ray ra = rayOf(a), rb = rayOf(b);
+    if (std::abs(curve::turn(ra.along, rb.along)) > tuned::standAngle) return false;
+    for (const Ray& r : {ra, rb})
+        if (std::abs(curve::turn(r.along, at - r.at)) > tuned::standAside) return false;
+    std::vector<Arm> ground = armsOf(foot);
+    const Arm lower{stem.branch, !stem.atEnd};
+    ground.erase(std::remove(ground.begin(), ground.end(), lower), ground.end());
+    if (ground.size() != 2 || ground[0].branch == ground[1].branch || next(lower).branch >= 0) return false;
+    if (turnThrough(rayOf(ground[0]), rayOf(ground[1])) > tuned::groundBent) return false;
+    const Vec2 down = at - m.at;
+    const auto cross = crossingOf(ra, rb);
+    const double share = cross ? dot(ra.at + ra.along * cross->first - m.at, down) / dot(down, down) : 1;
+    swallow(stem.branch, a, b, {m.at + down * std::clamp(share, 0.0, 1.0)});
+    return true;
 }
 
 } // namespace softrope::trace

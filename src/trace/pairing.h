@@ -3,7 +3,6 @@
 
 #include "trace/measured.h"
 
-#include <optional>
 #include <vector>
 
 namespace softrope::trace {
@@ -22,8 +21,8 @@ public:
 
     // The arm that goes on where `a` comes in; its branch is -1 where the line ends.
     Arm next(Arm a) const { return next_[indexOf(a)]; }
-    // A corner that lies between an arm and the next.
-    const std::optional<curve::Vec2>& via(Arm a) const { return via_[indexOf(a)]; }
+    // What lies between the arm before and this one: a corner, or the way round a stem.
+    const std::vector<curve::Vec2>& via(Arm a) const { return via_[indexOf(a)]; }
     // The branch is no line of its own: two lines lie on one another there.
     bool swallowed(std::size_t branch) const { return swallowed_[branch] != 0; }
 
@@ -34,14 +33,19 @@ private:
     std::vector<Arm> armsOf(int meeting) const;
     void crossOver(int bridge);
     void pairUp(int meeting);
-    bool sharpCorner(const Meeting& m, const std::vector<Arm>& arms);
+    bool stemOfTwo(const Meeting& m, const std::vector<Arm>& arms);
+    double widthOf(Arm a, Arm b) const;
+    bool sharpCorner(const Meeting& m, Arm stem, Arm a, Arm b);
+    bool hairpin(Arm stem, Arm a, Arm b);
+    bool standing(const Meeting& m, Arm stem, Arm a, Arm b);
+    void swallow(int stem, Arm a, Arm b, std::vector<curve::Vec2> way);
 
     const SkeletonGraph& g_;
     const std::vector<Measured>& measured_;
     const pixel::Raster<float>& field_;
     double joinWithin_;
     std::vector<Arm> next_;
-    std::vector<std::optional<curve::Vec2>> via_;
+    std::vector<std::vector<curve::Vec2>> via_;
     std::vector<char> swallowed_, done_;
 };
 

@@ -90,12 +90,14 @@ std::vector<Vec2> bridge(Ray a, Ray b, double width)
     return out;
 }
 
-void connect(std::vector<Vec2>& line, const std::vector<Vec2>& next, const std::optional<Vec2>& corner, double width)
+void connect(std::vector<Vec2>& line, const std::vector<Vec2>& next, const std::vector<Vec2>& way, double width)
 {
-    if (corner) {
-        along(line.back(), *corner, line);
-        line.push_back(*corner);
-        along(*corner, next.front(), line);
+    if (!way.empty()) {
+        for (const Vec2 p : way) {
+            along(Vec2{line.back()}, p, line);
+            line.push_back(p);
+        }
+        along(Vec2{line.back()}, next.front(), line);
         return;
     }
     const std::vector<Vec2> over = bridge(leaving(line, width), entering(next, width), width);

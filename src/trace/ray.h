@@ -31,7 +31,7 @@ double turnThrough(Ray a, Ray b);
 void along(curve::Vec2 a, curve::Vec2 b, std::vector<curve::Vec2>& into);
 // Points from a to b, both left out: round a corner where the directions cross ahead, else along a smooth arc.
 std::vector<curve::Vec2> bridge(Ray a, Ray b, double width);
-// Leads `line` on to the beginning of `next`, by way of a known corner if there is one.
-void connect(std::vector<curve::Vec2>& line, const std::vector<curve::Vec2>& next, const std::optional<curve::Vec2>& corner, double width);
+// Leads `line` on to the beginning of `next`, by way of known points if there are any.
+void connect(std::vector<curve::Vec2>& line, const std::vector<curve::Vec2>& next, const std::vector<curve::Vec2>& way, double width);
 
 } // namespace softrope::trace

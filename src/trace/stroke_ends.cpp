@@ -100,12 +100,12 @@ void joinBroken(std::vector<RawStroke>& strokes, double pass)
         RawStroke& a = strokes[first->stroke];
         if (first->atStart) a = reversedOf(std::move(a));
         if (first->stroke == second->stroke) {
-            connect(a.points, a.points, std::nullopt, a.width);
+            connect(a.points, a.points, {}, a.width);
             a.closed = true;
             continue;
         }
         RawStroke b = second->atStart ? strokes[second->stroke] : reversedOf(strokes[second->stroke]);
-        connect(a.points, b.points, std::nullopt, a.width);
+        connect(a.points, b.points, {}, a.width);
         a.points.insert(a.points.end(), b.points.begin(), b.points.end());
         a.widths.insert(a.widths.end(), b.widths.begin(), b.widths.end());
         a.width = medianOf(a.widths, a.width);

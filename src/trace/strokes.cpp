@@ -2,6 +2,7 @@
 
 #include "trace/ink_field.h"
 #include "trace/pairing.h"
+#include "trace/redrawn.h"
 #include "trace/stroke_ends.h"
 #include "trace/wedges.h"
 
@@ -56,6 +57,7 @@ public:
         if (options_.pass > 0) joinBroken(out, options_.pass);
         partWedges(out, field_);
         runInto(out, g_);
+        if (options_.pass > 0) gatherRedrawn(out);
         return out;
     }
 
