@@ -6,6 +6,7 @@
 #include "pixel/lighting.h"
 #include "pixel/threshold.h"
 #include "trace/level_lines.h"
+#include "trace/stair_tips.h"
 
 #include <opencv2/imgproc.hpp>
 
@@ -169,6 +170,8 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
             const std::size_t n = ++done;
             if (options.progress && (n & 31) == 0) options.progress(0.4 + 0.6 * static_cast<double>(n) / static_cast<double>(lines.size()));
         });
+    if (stairs)
+        for (curve::Path& p : paths) followTips(p, picture, options.lightOnDark ? 255 - result.cut : result.cut);
     for (const double d : off) result.furthest = std::max(result.furthest, d);
     result.silhouettes = grouped(lines, paths);
     for (const Silhouette& s : result.silhouettes) result.nodes += curve::nodeCount(s.paths);
