@@ -22,7 +22,8 @@ constexpr double partingLength = 16; // or longer than this
 constexpr double gathered = 1.1;     // between two lines that run on side by side
 constexpr double blunt = 1.4;        // between the two lines: wider corners have no stem
 constexpr double standLength = 3;    // widths: the tip of a V that stands on a line
-constexpr double standThick = 1.1;   // widths: of its stem half way
+constexpr double standThick = 1.15;  // widths: of its stem half way
+constexpr double touches = 0.9;      // of its way to the line
 constexpr double standAngle = 1.25;  // between its two lines
 constexpr double groundBent = 0.8;   // of the line it stands on, whose own ink the V has pulled about
 constexpr double standAside = 0.8;   // by how much either may miss the stem's foot
@@ -201,7 +202,8 @@ bool Pairing::standing(const Meeting& m, Arm stem, Arm a, Arm b)
     const Vec2 down = at - m.at;
     const auto cross = crossingOf(ra, rb);
     const double share = cross ? dot(ra.at + ra.along * cross->first - m.at, down) / dot(down, down) : 1;
-    swallow(stem.branch, a, b, {m.at + down * std::clamp(share, 0.0, 1.0)});
+    // A tip that all but touches the line does: areas are enclosed there.
+    swallow(stem.branch, a, b, {share > tuned::touches ? at : m.at + down * std::max(share, 0.0)});
     return true;
 }
 

@@ -28,8 +28,8 @@ struct Round {
     double edge;       // weight of the edge; one edge of the stretch's own clearness gains as much at each place
     double linear;     // share of the sides' mean colours, the rest by the classifiers
 };
-constexpr Round rounds[] = {{22, {4, 26}, 6, 1.5, 1, 0}, {18, {4, 22}, 5, 1.5, 1, 0},   {14, {4, 22}, 4, 1.5, 1, 0},   {14, {4, 22}, 4, 1.5, 1, 0},
-                            {10, {3, 18}, 3, 1.5, 1, 0}, {6, {3, 16}, 2, 0.12, 4, 0.5}, {5, {3, 16}, 2, 0.25, 4, 0.5}, {4, {2.5, 16}, 2, 0.12, 4, 0.5}};
+constexpr Round rounds[] = {{22, {4, 26}, 6, 1.5, 1, 0},   {14, {4, 22}, 4, 1.5, 1, 0},   {14, {4, 22}, 4, 1.5, 1, 0},    {10, {3, 18}, 3, 1.5, 1, 0},
+                            {6, {3, 16}, 2, 0.12, 4, 0.5}, {5, {3, 16}, 2, 0.25, 4, 0.5}, {4, {2.5, 16}, 2, 0.12, 4, 0.5}};
 constexpr long texture = 8;      // places to either side over which colours are averaged along the line
 constexpr long stretch = 20;     // places to either side that share their two colours,
 constexpr long clearness = 16;   // and how clear their edge is
