@@ -1,5 +1,7 @@
 #include "trace/redrawn.h"
 
+#include "curve/box.h"
+
 #include <algorithm>
 #include <limits>
 #include <optional>
@@ -57,26 +59,33 @@ std::vector<std::size_t> feetOf(const RawStroke& second, const RawStroke& first)
 
 void gatherRedrawn(std::vector<RawStroke>& strokes)
 {
-    for (std::size_t i = 0; i < strokes.size();) {
-        const RawStroke second = strokes[i];
-        bool gathered = false;
-        const double length = lengthOf(second.points);
-        if (!second.closed && second.startMeets && second.endMeets)
-            for (std::size_t k = 0; k < strokes.size() && !gathered; ++k) {
-                if (k == i || length > tuned::longest * strokes[k].width || lengthOf(strokes[k].points) < 2 * length) continue;
-                const std::vector<std::size_t> feet = feetOf(second, strokes[k]);
-                if (feet.empty()) continue;
-                std::vector<Vec2>& p = strokes[k].points;
-                const std::vector<Vec2> before = p;
-                const auto [from, to] = std::minmax_element(feet.begin(), feet.end());
-                for (std::size_t q = *from; q <= *to; ++q) p[q] = lerp(before[q], second.points[footOn(second.points, before[q], beyondAll).value_or(0)], 0.5);
-                gathered = true;
-            }
-        if (gathered)
-            strokes.erase(strokes.begin() + static_cast<long>(i));
-        else
-            ++i;
+    std::vector<double> lengths;
+    std::vector<curve::Box> boxes;
+    for (const RawStroke& s : strokes) {
+        lengths.push_back(lengthOf(s.points));
+        curve::Box& box = boxes.emplace_back();
+        for (const Vec2 p : s.points) box.add(p);
     }
+    std::vector<char> gone(strokes.size(), 0);
+    for (std::size_t i = 0; i < strokes.size(); ++i) {
+        const RawStroke& second = strokes[i];
+        if (second.closed || !second.startMeets || !second.endMeets) continue;
+        for (std::size_t k = 0; k < strokes.size() && !gone[i]; ++k) {
+            const double width = strokes[k].width;
+            if (k == i || gone[k] || lengths[i] > tuned::longest * width || lengths[k] < 2 * lengths[i]) continue;
+            if (!boxes[k].grown(tuned::apart * width).contains(second.points.front())) continue;
+            const std::vector<std::size_t> feet = feetOf(second, strokes[k]);
+            if (feet.empty()) continue;
+            std::vector<Vec2>& p = strokes[k].points;
+            const auto [from, to] = std::minmax_element(feet.begin(), feet.end());
+            for (std::size_t q = *from; q <= *to; ++q) p[q] = lerp(p[q], second.points[footOn(second.points, p[q], beyondAll).value_or(0)], 0.5);
+            gone[i] = 1;
+        }
+    }
+    std::vector<RawStroke> kept;
+    for (std::size_t i = 0; i < strokes.size(); ++i)
+        if (!gone[i]) kept.push_back(std::move(strokes[i]));
+    strokes = std::move(kept);
 }
 
 } // namespace softrope::trace
