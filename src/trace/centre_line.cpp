@@ -1,31 +1,14 @@
 #include "trace/centre_line.h"
 
 #include "trace/ink_field.h"
+#include "trace/strip.h"
 
 #include <algorithm>
 #include <cmath>
 
 namespace softrope::trace {
 
-namespace {
-
 using curve::Vec2;
-
-// Mean over a few neighbours, the window shrinking towards the ends of an open row.
-std::vector<Vec2> softened(const std::vector<Vec2>& p, bool closed, long reach)
-{
-    const long n = static_cast<long>(p.size());
-    std::vector<Vec2> out(p.size());
-    for (long i = 0; i < n; ++i) {
-        const long k = closed ? std::min(reach, (n - 1) / 2) : std::min({reach, i, n - 1 - i});
-        Vec2 sum;
-        for (long j = -k; j <= k; ++j) sum += p[static_cast<std::size_t>(((i + j) % n + n) % n)];
-        out[static_cast<std::size_t>(i)] = sum / static_cast<double>(2 * k + 1);
-    }
-    return out;
-}
-
-} // namespace
 
 double edgeAlong(const pixel::Raster<float>& field, Vec2 p, Vec2 d, double reach)
 {

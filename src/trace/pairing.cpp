@@ -186,6 +186,7 @@ bool Pairing::standing(const Meeting& m, Arm stem, Arm a, Arm b)
     const Branch& branch = g_.branches[static_cast<std::size_t>(stem.branch)];
     const int foot = stem.atEnd ? branch.from : branch.to;
     const double width = widthOf(a, b);
+    if (branch.from == branch.to) return false; // a loop stands on nothing
     if (lengthOf(branch.points) > tuned::standLength * width || branch.radius.empty()) return false;
     const double thinner = std::min(measured_[static_cast<std::size_t>(a.branch)].width, measured_[static_cast<std::size_t>(b.branch)].width);
     if (2 * branch.radius[branch.radius.size() / 2] < tuned::standThick * thinner) return false;

@@ -39,6 +39,18 @@ TEST_CASE("a thick line that forks into two as thick stays three lines")
     CHECK(trace::lines(Drawing().line(stem, 14).line(fork, 12).grey(), {}).strokes.size() == 2);
 }
 
+TEST_CASE("a line that ends in a tiny loop gives finite lines at every width")
+{
+    for (const double r : {5.0, 7.0, 9.0, 12.0})
+        for (const double width : {4.0, 6.0, 8.0}) {
+            const trace::Lines l =
+                trace::lines(Drawing().line(curve::polyline({{60, 200}, {200, 200}}, false), width).line(curve::circle({200 + r, 200}, r), width).grey(), {});
+            CAPTURE(r, width);
+            REQUIRE_FALSE(l.strokes.empty());
+            for (const trace::Stroke& s : l.strokes) CHECK(isFinite(s.path));
+        }
+}
+
 TEST_CASE("a V whose tip stands on a line has no stem")
 {
     const curve::Path ground = curve::polyline({{60, 300}, {340, 300}}, false), v = curve::polyline({{165, 120}, {200, 298}, {235, 120}}, false);
