@@ -7,12 +7,15 @@
 
 #include "planar/graph.h"
 
+#include <span>
+
 namespace softrope::planar {
 
 // What strands i <= j share.
 struct Between {
     int i = 0, j = 0;
-    const Meeting* what = nullptr;
+    std::span<const Contact> contacts;
+    std::span<const Run> runs;
 };
 
 struct Arranged {

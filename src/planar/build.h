@@ -3,9 +3,7 @@
 
 #include "planar/map.h"
 
-#include <cstdint>
 #include <memory>
-#include <unordered_map>
 
 namespace softrope::planar {
 

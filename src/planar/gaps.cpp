@@ -1,9 +1,6 @@
 #include "planar/gaps.h"
 
-#include "planar/box_index.h"
-
 #include <algorithm>
-#include <set>
 #include <tuple>
 
 namespace softrope::planar {
@@ -16,6 +13,7 @@ namespace {
 // something; or a sharp corner of an open line, as two strokes leave it that run on as one. The latter two only lead on ahead.
 struct FreeEnd {
     int strand = 0;
+    int node = 0;
     bool last = false; // of the strand; false for corners
     Vec2 at;
     bool used = false;
@@ -34,24 +32,7 @@ bool leadsTo(const FreeEnd& e, Vec2 p)
     return !e.ahead || dot(unit(p - e.at), e.out) >= aheadWithin;
 }
 
-struct Place {
-    double distance = 1e300;
-    Vec2 point;
-};
-
-// Nearest point of the strand within `reach`.
-Place nearestOn(const Strand& s, Vec2 p, double reach)
-{
-    Place best;
-    for (const Span& v : s.spans) {
-        if (!v.box.grown(std::min(reach, best.distance)).contains(p)) continue;
-        const NearestOnCubic n = nearest(v.curve, p);
-        if (n.distance < best.distance && n.distance <= reach) best = {n.distance, n.point};
-    }
-    return best;
-}
-
-// The same on a strand from its own end, without the part up to four times as far along it.
+// The nearest point on a strand from its own end, without the part up to four times as far along it.
 Place nearestOnOwnFarPart(const Strand& s, const FreeEnd& end, double reach)
 {
     Place best;
@@ -68,51 +49,67 @@ Place nearestOnOwnFarPart(const Strand& s, const FreeEnd& end, double reach)
     return best;
 }
 
+// A set that is filled first, and asked then.
+class Pairs {
+public:
+    void add(int a, int b) { all.emplace_back(a, b); }
+    void close() { std::sort(all.begin(), all.end()); }
+    bool has(int a, int b) const { return std::binary_search(all.begin(), all.end(), std::pair{a, b}); }
+
+private:
+    std::vector<std::pair<int, int>> all;
+};
+
 struct Closer {
     const std::vector<const Strand*>& strands;
     const std::vector<Between>& meetings;
     double gap, touch;
+    KeptReaches& reaches;
     std::vector<FreeEnd> ends{};
     std::vector<Bridge> found{};
-    std::set<std::pair<int, int>> meeting{};
-    std::set<std::pair<int, int>> crossed{}; // an end (2 strand + last) and a strand that it has just crossed: it does not go back to that
+    Pairs meeting{};
+    Pairs crossed{}; // an end (2 strand + last) and a strand that it has just crossed: it does not go back to that
 
     void findEnds()
     {
         std::vector<char> closedOff(strands.size() * 2, 0);
-        std::set<std::pair<int, int>> met; // strand and node
+        Pairs met; // strand and node
         const auto note = [&](int strand, int other, int piece, double t, Vec2 at, int node) {
             const Strand& s = *strands[static_cast<std::size_t>(strand)];
             if (s.closed || s.pieces.empty()) return;
             const int last = static_cast<int>(s.pieces.size());
             for (const bool end : {false, true})
-                if (distance(at, end ? s.pieces.back().curve.p3 : s.pieces.front().curve.p0) <= passed * gap)
-                    crossed.insert({2 * strand + (end ? 1 : 0), other});
-            if (node >= 0) met.insert({strand, node}); // what lies on another line leads nowhere
+                if (distance(at, end ? s.pieces.back().curve.p3 : s.pieces.front().curve.p0) <= passed * gap) crossed.add(2 * strand + (end ? 1 : 0), other);
+            if (node >= 0) met.add(strand, node); // what lies on another line leads nowhere
             if (node == 0 || stub(s, piece, t, at, false)) closedOff[static_cast<std::size_t>(2 * strand)] = 1;
             if (node == last || stub(s, piece, t, at, true)) closedOff[static_cast<std::size_t>(2 * strand + 1)] = 1;
         };
         for (const Between& m : meetings) {
-            if (strands[static_cast<std::size_t>(m.i)]->closed && strands[static_cast<std::size_t>(m.j)]->closed) meeting.insert({m.i, m.j});
-            for (const Contact& c : m.what->contacts) {
+            if (strands[static_cast<std::size_t>(m.i)]->closed && strands[static_cast<std::size_t>(m.j)]->closed) meeting.add(m.i, m.j);
+            for (const Contact& c : m.contacts) {
                 note(m.i, m.j, c.a, c.s, c.at, c.nodeA);
                 note(m.j, m.i, c.b, c.t, c.at, c.nodeB);
             }
         }
+        met.close();
+        meeting.close();
+        crossed.close();
         for (std::size_t k = 0; k < strands.size(); ++k) {
             const Strand& s = *strands[k];
             if (s.closed || s.pieces.empty()) continue;
             const int strand = static_cast<int>(k);
             for (const bool last : {false, true}) {
-                if (met.count({strand, last ? static_cast<int>(s.pieces.size()) : 0})) continue;
+                const int node = last ? static_cast<int>(s.pieces.size()) : 0;
+                if (met.has(strand, node)) continue;
                 const Cubic& c = last ? s.pieces.back().curve : s.pieces.front().curve;
-                ends.push_back({strand, last, last ? c.p3 : c.p0, false, last ? unit(tangentAt(c, 1)) : -unit(tangentAt(c, 0)),
+                ends.push_back({strand, node, last, last ? c.p3 : c.p0, false, last ? unit(tangentAt(c, 1)) : -unit(tangentAt(c, 0)),
                                 closedOff[2 * k + (last ? 1 : 0)] != 0, false});
             }
             for (std::size_t i = 0; i + 1 < s.pieces.size(); ++i) {
                 const Vec2 in = unit(tangentAt(s.pieces[i].curve, 1)), on = unit(tangentAt(s.pieces[i + 1].curve, 0));
-                if (std::abs(turn(in, on)) > sharpFrom && !met.count({strand, static_cast<int>(i) + 1}))
-                    ends.push_back({strand, false, s.pieces[i].curve.p3, false, unit(in - on), true, true});
+                const int node = static_cast<int>(i) + 1;
+                if (std::abs(turn(in, on)) > sharpFrom && !met.has(strand, node))
+                    ends.push_back({strand, node, false, s.pieces[i].curve.p3, false, unit(in - on), true, true});
             }
         }
     }
@@ -165,25 +162,15 @@ struct Closer {
 
     void endToPath()
     {
-        std::vector<Box> boxes;
-        boxes.reserve(strands.size());
-        for (const Strand* s : strands) boxes.push_back(s->box.grown(gap));
-        const BoxIndex boxed(boxes);
-        std::vector<int> round;
         for (FreeEnd& e : ends) {
             if (e.used) continue;
             Place best = e.corner ? Place{} : nearestOnOwnFarPart(*strands[static_cast<std::size_t>(e.strand)], e, gap);
             if (best.distance <= gap && !leadsTo(e, best.point)) best = {};
-            round.clear();
-            boxed.at(e.at, [&](int k) { round.push_back(k); });
-            std::sort(round.begin(), round.end()); // of two as near the first counts
-            for (const int strand : round) {
-                const auto k = static_cast<std::size_t>(strand);
-                if (strand == e.strand) continue;
-                const Place p = nearestOn(*strands[k], e.at, gap);
+            // Of two as near the first counts.
+            for (const auto& [strand, p] : reaches.of(strands, e.strand, e.node)) {
                 if (p.distance >= best.distance || (e.ahead && !leadsTo(e, p.point))) continue;
                 // Not back to what it has just crossed.
-                if (!e.ahead && dot(unit(p.point - e.at), e.out) < sideways && crossed.count({2 * e.strand + (e.last ? 1 : 0), static_cast<int>(k)})) continue;
+                if (!e.ahead && dot(unit(p.point - e.at), e.out) < sideways && crossed.has(2 * e.strand + (e.last ? 1 : 0), strand)) continue;
                 best = p;
             }
             if (best.distance > gap || best.distance <= touch) continue;
@@ -206,7 +193,7 @@ struct Closer {
         std::sort(near.begin(), near.end());
         for (const auto& [i, j] : near) {
             const Strand &a = *strands[i], &b = *strands[j];
-            if (!a.box.grown(gap).meets(b.box) || meeting.count({static_cast<int>(i), static_cast<int>(j)})) continue;
+            if (!a.box.grown(gap).meets(b.box) || meeting.has(static_cast<int>(i), static_cast<int>(j))) continue;
             Vec2 on, off;
             double least = 1e300;
             for (const Span& u : a.spans) {
@@ -237,9 +224,11 @@ struct Closer {
 
 } // namespace
 
-std::vector<Bridge> bridges(const std::vector<const Strand*>& strands, const std::vector<Between>& meetings, double gap, double touch)
+std::vector<Bridge> bridges(const std::vector<const Strand*>& strands, const std::vector<Between>& meetings, double gap, double touch, KeptReaches* kept)
 {
-    Closer c{strands, meetings, gap, touch};
+    KeptReaches own;
+    if (!kept) own.update(strands, {{}, std::vector<char>(strands.size(), 1)}, gap);
+    Closer c{strands, meetings, gap, touch, kept ? *kept : own};
     c.findEnds();
     c.endToEnd();
     c.endToPath();

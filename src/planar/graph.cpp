@@ -1,5 +1,9 @@
 #include "planar/graph.h"
 
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
+#include <tbb/parallel_invoke.h>
+
 #include <numeric>
 
 namespace softrope::planar {
@@ -27,22 +31,28 @@ void gatherTurns(Graph& g)
     for (int h = 0; h < static_cast<int>(g.edges.size()) * 2; ++h) g.turn[static_cast<std::size_t>(fill[static_cast<std::size_t>(g.start(h))]++)] = h;
 }
 
-bool link(Graph& g)
+namespace {
+
+void linkRound(Graph& g)
+{
+    // Round the area at the left: from the target, the outgoing half-edge just before the way back.
+    g.next.assign(g.edges.size() * 2, -1);
+    tbb::parallel_for(tbb::blocked_range<std::size_t>(0, g.vertices.size(), 4096), [&](const tbb::blocked_range<std::size_t>& some) {
+        for (std::size_t v = some.begin(); v < some.end(); ++v) {
+            const int from = g.turnStart[v], to = g.turnStart[v + 1];
+            for (int k = from; k < to; ++k) {
+                const int before = k == from ? to - 1 : k - 1;
+                g.next[static_cast<std::size_t>(twin(g.turn[static_cast<std::size_t>(k)]))] = g.turn[static_cast<std::size_t>(before)];
+            }
+        }
+    });
+}
+
+void findCycles(Graph& g)
 {
     const std::size_t halves = g.edges.size() * 2;
-    g.next.assign(halves, -1);
     g.cycle.assign(halves, -1);
     g.cycleStart.clear();
-    g.component.clear();
-    g.components = 0;
-    // Round the area at the left: from the target, the outgoing half-edge just before the way back.
-    for (std::size_t v = 0; v < g.vertices.size(); ++v) {
-        const int from = g.turnStart[v], to = g.turnStart[v + 1];
-        for (int k = from; k < to; ++k) {
-            const int before = k == from ? to - 1 : k - 1;
-            g.next[static_cast<std::size_t>(twin(g.turn[static_cast<std::size_t>(k)]))] = g.turn[static_cast<std::size_t>(before)];
-        }
-    }
     for (std::size_t h = 0; h < halves; ++h) {
         if (g.cycle[h] >= 0) continue;
         const int id = static_cast<int>(g.cycleStart.size());
@@ -50,8 +60,14 @@ bool link(Graph& g)
         for (int k = static_cast<int>(h); g.cycle[static_cast<std::size_t>(k)] < 0; k = g.next[static_cast<std::size_t>(k)])
             g.cycle[static_cast<std::size_t>(k)] = id;
     }
-    // Components, by walking over vertices.
-    std::vector<int> of(g.vertices.size(), -1), stack;
+}
+
+// The component of each vertex; -1 where no edge is. Gives how many vertices have one.
+std::size_t findComponents(Graph& g, std::vector<int>& of)
+{
+    of.assign(g.vertices.size(), -1);
+    g.components = 0;
+    std::vector<int> stack;
     std::size_t used = 0;
     for (std::size_t v = 0; v < g.vertices.size(); ++v) {
         if (of[v] >= 0 || g.turnStart[v] == g.turnStart[v + 1]) continue;
@@ -70,8 +86,23 @@ bool link(Graph& g)
         }
         ++g.components;
     }
+    return used;
+}
+
+} // namespace
+
+bool link(Graph& g)
+{
+    std::vector<int> component;
+    std::size_t used = 0;
+    tbb::parallel_invoke(
+        [&] {
+            linkRound(g);
+            findCycles(g);
+        },
+        [&] { used = findComponents(g, component); });
     g.component.resize(g.cycleStart.size());
-    for (std::size_t c = 0; c < g.cycleStart.size(); ++c) g.component[c] = of[static_cast<std::size_t>(g.start(g.cycleStart[c]))];
+    for (std::size_t c = 0; c < g.cycleStart.size(); ++c) g.component[c] = component[static_cast<std::size_t>(g.start(g.cycleStart[c]))];
     return static_cast<std::int64_t>(used) - static_cast<std::int64_t>(g.edges.size()) + static_cast<std::int64_t>(g.cycleStart.size()) == 2 * g.components;
 }
 

@@ -2,6 +2,9 @@
 
 #include "curve/foot.h"
 
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
+
 #include <algorithm>
 #include <limits>
 #include <numeric>
@@ -46,24 +49,34 @@ const BoxIndex& Map::index() const
 
 void Map::measure()
 {
-    const std::size_t cycles = graph_.cycleStart.size();
-    cycleArea_.assign(cycles, 0);
-    cycleBox_.assign(cycles, {});
+    ofCycle_.assign(graph_.cycleStart.size(), {});
     edgeLength_.resize(graph_.edges.size());
-    for (std::size_t e = 0; e < graph_.edges.size(); ++e) {
-        const Cubic c = moved(graph_.curveOf(graph_.edges[e]), -graph_.origin);
-        // Closed at the shared vertices, which may be off the curve's own ends by the touch distance.
-        const Vec2 a = graph_.vertices[static_cast<std::size_t>(graph_.edges[e].from)] - graph_.origin,
-                   b = graph_.vertices[static_cast<std::size_t>(graph_.edges[e].to)] - graph_.origin;
-        const double under = areaUnder(c) + 0.5 * (cross(a, c.p0) + cross(c.p3, b));
-        edgeLength_[e] = roughLength(c);
+    struct Measured {
+        double under;
         Box box;
-        for (const Vec2 p : {c.p0, c.p1, c.p2, c.p3}) box.add(p + graph_.origin);
-        const auto left = static_cast<std::size_t>(graph_.cycle[2 * e]), right = static_cast<std::size_t>(graph_.cycle[2 * e + 1]);
-        cycleArea_[left] += under;
-        cycleArea_[right] -= under;
-        cycleBox_[left].add(box);
-        cycleBox_[right].add(box);
+    };
+    std::vector<Measured> edges(graph_.edges.size());
+    tbb::parallel_for(tbb::blocked_range<std::size_t>(0, edges.size(), 1024), [&](const tbb::blocked_range<std::size_t>& some) {
+        for (std::size_t e = some.begin(); e < some.end(); ++e) {
+            const Cubic c = moved(graph_.curveOf(graph_.edges[e]), -graph_.origin);
+            // Closed at the shared vertices, which may be off the curve's own ends by the touch distance.
+            const Vec2 a = graph_.vertices[static_cast<std::size_t>(graph_.edges[e].from)] - graph_.origin,
+                       b = graph_.vertices[static_cast<std::size_t>(graph_.edges[e].to)] - graph_.origin;
+            edges[e].under = areaUnder(c) + 0.5 * (cross(a, c.p0) + cross(c.p3, b));
+            edgeLength_[e] = roughLength(c);
+            for (const Vec2 p : {c.p0, c.p1, c.p2, c.p3}) edges[e].box.add(p + graph_.origin);
+        }
+    });
+    for (std::size_t e = 0; e < edges.size(); ++e) {
+        Measures& left = ofCycle_[static_cast<std::size_t>(graph_.cycle[2 * e])];
+        Measures& right = ofCycle_[static_cast<std::size_t>(graph_.cycle[2 * e + 1])];
+        left.area += edges[e].under;
+        right.area -= edges[e].under;
+        left.box.add(edges[e].box);
+        right.box.add(edges[e].box);
+        if (&left == &right) continue;
+        left.border += edgeLength_[e];
+        right.border += edgeLength_[e];
     }
 }
 
@@ -75,51 +88,51 @@ void Map::nest()
     std::vector<int> outer(static_cast<std::size_t>(graph_.components), -1);
     for (std::size_t c = 0; c < cycles; ++c) {
         int& o = outer[static_cast<std::size_t>(graph_.component[c])];
-        if (o < 0 || cycleArea_[c] < cycleArea_[static_cast<std::size_t>(o)]) o = static_cast<int>(c);
+        if (o < 0 || ofCycle_[c].area < ofCycle_[static_cast<std::size_t>(o)].area) o = static_cast<int>(c);
     }
     faces_.assign(1, {});
+    faces_.reserve(cycles + 1);
     faces_[outside].area = std::numeric_limits<double>::infinity();
     faceOfCycle_.assign(cycles, -1);
-    std::vector<int> bySize;
     for (std::size_t c = 0; c < cycles; ++c) {
         if (outer[static_cast<std::size_t>(graph_.component[c])] == static_cast<int>(c)) continue;
         faceOfCycle_[c] = static_cast<int>(faces_.size());
-        Face f;
-        f.area = cycleArea_[c];
-        f.box = cycleBox_[c];
-        f.cycles.push_back(static_cast<int>(c));
-        bySize.push_back(static_cast<int>(faces_.size()));
-        faces_.push_back(std::move(f));
+        Face& f = faces_.emplace_back();
+        f.area = ofCycle_[c].area;
+        f.box = ofCycle_[c].box;
+        f.outer = static_cast<int>(c);
     }
-    if (graph_.components > 1)
-        std::sort(bySize.begin(), bySize.end(),
-                  [&](int a, int b) { return faces_[static_cast<std::size_t>(a)].area < faces_[static_cast<std::size_t>(b)].area; });
-    // The smallest that holds a place is looked for among those whose box does.
-    std::vector<int> rank(faces_.size(), 0);
-    for (std::size_t k = 0; k < bySize.size(); ++k) rank[static_cast<std::size_t>(bySize[k])] = static_cast<int>(k);
-    std::vector<Box> boxes(faces_.size());
-    for (const int f : bySize) boxes[static_cast<std::size_t>(f)] = cycleBox_[static_cast<std::size_t>(faces_[static_cast<std::size_t>(f)].cycles.front())];
-    const BoxIndex boxed = graph_.components > 1 ? BoxIndex(boxes) : BoxIndex();
-    std::vector<int> round;
-    for (int k = 0; k < graph_.components; ++k) {
-        const int c = outer[static_cast<std::size_t>(k)];
-        const Vec2 p = graph_.vertices[static_cast<std::size_t>(graph_.start(graph_.cycleStart[static_cast<std::size_t>(c)]))];
-        int in = outside;
-        if (graph_.components > 1) {
-            round.clear();
-            boxed.at(p, [&](int f) { round.push_back(f); });
-            std::sort(round.begin(), round.end(), [&](int a, int b) { return rank[static_cast<std::size_t>(a)] < rank[static_cast<std::size_t>(b)]; });
-            for (const int f : round) {
-                const int cycle = faces_[static_cast<std::size_t>(f)].cycles.front();
-                if (f == outside || graph_.component[static_cast<std::size_t>(cycle)] == k || !holds(cycle, p)) continue;
-                in = f;
-                break;
+    std::vector<int> in(outer.size(), outside);
+    if (graph_.components > 1) {
+        // The smallest that holds a place is looked for among those whose box does.
+        std::vector<Box> boxes(faces_.size());
+        for (std::size_t f = 1; f < faces_.size(); ++f) boxes[f] = faces_[f].box;
+        const BoxIndex boxed(boxes);
+        tbb::parallel_for(tbb::blocked_range<std::size_t>(0, outer.size(), 64), [&](const tbb::blocked_range<std::size_t>& some) {
+            std::vector<int> round;
+            for (std::size_t k = some.begin(); k < some.end(); ++k) {
+                const Vec2 p = graph_.vertices[static_cast<std::size_t>(graph_.start(graph_.cycleStart[static_cast<std::size_t>(outer[k])]))];
+                round.clear();
+                boxed.at(p, [&](int f) {
+                    const int cycle = faces_[static_cast<std::size_t>(f)].outer;
+                    if (graph_.component[static_cast<std::size_t>(cycle)] != static_cast<int>(k)) round.push_back(f);
+                });
+                std::sort(round.begin(), round.end(), [&](int a, int b) {
+                    const double x = faces_[static_cast<std::size_t>(a)].area, y = faces_[static_cast<std::size_t>(b)].area;
+                    return x != y ? x < y : a < b;
+                });
+                const auto holder = std::find_if(round.begin(), round.end(), [&](int f) { return holds(faces_[static_cast<std::size_t>(f)].outer, p); });
+                if (holder != round.end()) in[k] = *holder;
             }
-        }
-        faceOfCycle_[static_cast<std::size_t>(c)] = in;
-        faces_[static_cast<std::size_t>(in)].cycles.push_back(c);
-        if (in != outside) faces_[static_cast<std::size_t>(in)].area += cycleArea_[static_cast<std::size_t>(c)];
-        if (in == outside) faces_[outside].box.add(cycleBox_[static_cast<std::size_t>(c)]);
+        });
+    }
+    for (std::size_t k = 0; k < outer.size(); ++k) {
+        const auto c = static_cast<std::size_t>(outer[k]);
+        faceOfCycle_[c] = in[k];
+        Face& f = faces_[static_cast<std::size_t>(in[k])];
+        f.holes.push_back(outer[k]);
+        if (in[k] != outside) f.area += ofCycle_[c].area;
+        if (in[k] == outside) f.box.add(ofCycle_[c].box);
     }
 }
 
@@ -160,8 +173,8 @@ int Map::at(Vec2 p) const
     int best = outside;
     double least = std::numeric_limits<double>::infinity();
     index().at(p, [&](int f) {
-        const int outer = faces_[static_cast<std::size_t>(f)].cycles.front();
-        const double area = cycleArea_[static_cast<std::size_t>(outer)];
+        const int outer = faces_[static_cast<std::size_t>(f)].outer;
+        const double area = ofCycle_[static_cast<std::size_t>(outer)].area;
         if (area >= least || !holds(outer, p)) return;
         least = area;
         best = f;
@@ -173,39 +186,32 @@ int Map::at(Vec2 p) const
 void Map::absorb(const std::vector<Vec2>& kept, double near)
 {
     const std::size_t n = faces_.size();
-    std::vector<double> perimeter(n, 0);
-    for (std::size_t e = 0; e < graph_.edges.size(); ++e) {
-        const int left = faceOf(static_cast<int>(2 * e)), right = faceOf(static_cast<int>(2 * e + 1));
-        if (left == right) continue;
-        perimeter[static_cast<std::size_t>(left)] += edgeLength_[e];
-        perimeter[static_cast<std::size_t>(right)] += edgeLength_[e];
-    }
-    std::vector<int> thin;
+    std::vector<std::pair<double, int>> thin; // smallest first
+    std::vector<int> joined(n);
+    std::iota(joined.begin(), joined.end(), 0);
     for (std::size_t f = 0; f < n; ++f) {
-        faces_[f].joined = static_cast<int>(f);
         if (f == outside) continue;
-        faces_[f].width = perimeter[f] > 0 ? 2 * faces_[f].area / perimeter[f] : 0;
+        double perimeter = 0; // two cycles of one face share no edge
+        for (std::size_t k = 0; k < faces_[f].cycles(); ++k) perimeter += ofCycle_[static_cast<std::size_t>(faces_[f].cycle(k))].border;
+        faces_[f].width = perimeter > 0 ? 2 * faces_[f].area / perimeter : 0;
         if (std::any_of(kept.begin(), kept.end(), [&](Vec2 p) { return distance(p, faces_[f].box.centre()) <= near; })) continue;
-        if (faces_[f].area < tolerances_.sliverArea || faces_[f].width < tolerances_.sliverWidth) thin.push_back(static_cast<int>(f));
+        if (faces_[f].area < tolerances_.sliverArea || faces_[f].width < tolerances_.sliverWidth) thin.emplace_back(faces_[f].area, static_cast<int>(f));
     }
-    std::sort(thin.begin(), thin.end(), [&](int a, int b) {
-        const double x = faces_[static_cast<std::size_t>(a)].area, y = faces_[static_cast<std::size_t>(b)].area;
-        return x != y ? x < y : a < b;
-    });
+    std::sort(thin.begin(), thin.end());
     const auto root = [&](int f) {
-        while (faces_[static_cast<std::size_t>(f)].joined != f) f = faces_[static_cast<std::size_t>(f)].joined;
+        while (joined[static_cast<std::size_t>(f)] != f) f = joined[static_cast<std::size_t>(f)];
         return f;
     };
-    // Members of a joined group share its borders.
-    std::vector<std::vector<int>> members(n);
-    for (const int f : thin) {
+    // Members of a joined group share its borders: a chain from each face through those that joined it.
+    std::vector<int> follower(n, -1), last(n);
+    std::iota(last.begin(), last.end(), 0);
+    std::vector<std::pair<int, double>> border;
+    for (const auto& [area, f] : thin) {
         if (root(f) != f) continue;
-        std::vector<int> group{f};
-        group.insert(group.end(), members[static_cast<std::size_t>(f)].begin(), members[static_cast<std::size_t>(f)].end());
-        std::vector<std::pair<int, double>> border;
-        for (const int m : group)
-            for (const int c : faces_[static_cast<std::size_t>(m)].cycles) {
-                int h = graph_.cycleStart[static_cast<std::size_t>(c)];
+        border.clear();
+        for (int m = f; m >= 0; m = follower[static_cast<std::size_t>(m)])
+            for (std::size_t k = 0; k < faces_[static_cast<std::size_t>(m)].cycles(); ++k) {
+                int h = graph_.cycleStart[static_cast<std::size_t>(faces_[static_cast<std::size_t>(m)].cycle(k))];
                 const int first = h;
                 do {
                     const int other = root(faceOf(twin(h)));
@@ -219,8 +225,9 @@ void Map::absorb(const std::vector<Vec2>& kept, double near)
             }
         if (border.empty()) continue;
         const int to = std::max_element(border.begin(), border.end(), [](const auto& a, const auto& b) { return a.second < b.second; })->first;
-        faces_[static_cast<std::size_t>(f)].joined = to;
-        members[static_cast<std::size_t>(to)].insert(members[static_cast<std::size_t>(to)].end(), group.begin(), group.end());
+        joined[static_cast<std::size_t>(f)] = to;
+        follower[static_cast<std::size_t>(last[static_cast<std::size_t>(to)])] = f;
+        last[static_cast<std::size_t>(to)] = last[static_cast<std::size_t>(f)];
     }
     for (std::size_t f = 0; f < n; ++f) faces_[f].joined = root(static_cast<int>(f));
 }
@@ -265,12 +272,12 @@ void Map::walk(const std::function<void(int, int)>& cross, const std::function<v
     while (!way.empty()) {
         Step& s = way.back();
         const Face& face = faces_[static_cast<std::size_t>(s.face)];
-        if (s.cycle == face.cycles.size()) {
+        if (s.cycle == face.cycles()) {
             if (s.entered >= 0) through(s.entered, true);
             way.pop_back();
             continue;
         }
-        const int first = graph_.cycleStart[static_cast<std::size_t>(face.cycles[s.cycle])];
+        const int first = graph_.cycleStart[static_cast<std::size_t>(face.cycle(s.cycle))];
         const int h = s.half < 0 ? first : s.half;
         s.half = graph_.next[static_cast<std::size_t>(h)];
         if (s.half == first) {

@@ -17,11 +17,16 @@ namespace softrope::planar {
 constexpr int outside = 0;
 
 struct Face {
-    double area = 0;         // px^2, by Green's theorem on the curves, holes taken off
-    double width = 0;        // px: twice area by perimeter
-    std::vector<int> cycles; // of the graph: the outer one first, then holes; all of them holes for the outside
+    double area = 0;        // px^2, by Green's theorem on the curves, holes taken off
+    double width = 0;       // px: twice area by perimeter
+    int outer = -1;         // its outer cycle, of the graph; none for the outside
+    std::vector<int> holes; // more of its cycles
     curve::Box box;
     int joined = 0; // the face it belongs to; itself unless it is a sliver
+
+    std::size_t cycles() const { return holes.size() + (outer >= 0 ? 1 : 0); }
+    // The outer one first.
+    int cycle(std::size_t k) const { return outer < 0 ? holes[k] : k == 0 ? outer : holes[k - 1]; }
 };
 
 // A line of our own that closes a gap.
@@ -74,8 +79,12 @@ private:
     Tolerances tolerances_;
     std::vector<Face> faces_;
     std::vector<int> faceOfCycle_;
-    std::vector<double> cycleArea_, edgeLength_;
-    std::vector<curve::Box> cycleBox_;
+    struct Measures {
+        double area = 0, border = 0; // px^2, and px: the length of the edges that have another cycle on their other side
+        curve::Box box;
+    };
+    std::vector<Measures> ofCycle_;
+    std::vector<double> edgeLength_;
     // Of the faces, built when a point is first asked for: most maps are made to be looked at.
     struct Lazy {
         std::once_flag once;

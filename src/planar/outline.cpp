@@ -14,9 +14,10 @@ template <class Borders> void traceInto(Paths& paths, const Map& map, const std:
 {
     const Graph& g = map.graph();
     std::vector<int> loop;
-    for (const int f : begin)
-        for (const int cycle : map.faces()[static_cast<std::size_t>(f)].cycles) {
-            const int first = g.cycleStart[static_cast<std::size_t>(cycle)];
+    for (const int f : begin) {
+        const Face& face = map.faces()[static_cast<std::size_t>(f)];
+        for (std::size_t k = 0; k < face.cycles(); ++k) {
+            const int first = g.cycleStart[static_cast<std::size_t>(face.cycle(k))];
             int around = first;
             do {
                 if (!done[static_cast<std::size_t>(around)] && borders(around)) {
@@ -34,6 +35,7 @@ template <class Borders> void traceInto(Paths& paths, const Map& map, const std:
                 around = g.next[static_cast<std::size_t>(around)];
             } while (around != first);
         }
+    }
 }
 
 } // namespace

@@ -1,5 +1,8 @@
 #include "planar/turns.h"
 
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
+
 #include <algorithm>
 #include <cmath>
 
@@ -15,20 +18,16 @@ public:
 
     void order()
     {
-        const std::size_t n = g.vertices.size();
         gatherTurns(g);
-        std::vector<Leaving> round;
-        for (std::size_t v = 0; v < n; ++v) {
-            const int from = g.turnStart[v], to = g.turnStart[v + 1];
-            if (to - from < 3) continue;
-            round.clear();
-            for (int k = from; k < to; ++k) {
-                const int h = g.turn[static_cast<std::size_t>(k)];
-                round.push_back({h, ordered(departs(h))});
-            }
-            sortRound(round);
-            for (int k = from; k < to; ++k) g.turn[static_cast<std::size_t>(k)] = round[static_cast<std::size_t>(k - from)].half;
-        }
+        // Edge by edge, as they lie in memory.
+        angles.resize(g.edges.size() * 2);
+        tbb::parallel_for(tbb::blocked_range<std::size_t>(0, angles.size(), 2048), [&](const tbb::blocked_range<std::size_t>& some) {
+            for (std::size_t h = some.begin(); h < some.end(); ++h) angles[h] = ordered(departs(static_cast<int>(h)));
+        });
+        tbb::parallel_for(tbb::blocked_range<std::size_t>(0, g.vertices.size(), 1024), [&](const tbb::blocked_range<std::size_t>& some) {
+            std::vector<Leaving> round;
+            for (std::size_t v = some.begin(); v < some.end(); ++v) orderAt(v, round);
+        });
     }
 
 private:
@@ -36,6 +35,19 @@ private:
         int half = 0;
         double angle = 0; // of the tangent, as `ordered`
     };
+
+    void orderAt(std::size_t v, std::vector<Leaving>& round)
+    {
+        const int from = g.turnStart[v], to = g.turnStart[v + 1];
+        if (to - from < 3) return;
+        round.clear();
+        for (int k = from; k < to; ++k) {
+            const int h = g.turn[static_cast<std::size_t>(k)];
+            round.push_back({h, angles[static_cast<std::size_t>(h)]});
+        }
+        sortRound(round);
+        for (int k = from; k < to; ++k) g.turn[static_cast<std::size_t>(k)] = round[static_cast<std::size_t>(k - from)].half;
+    }
 
     Source leaving(int half) const
     {
@@ -129,6 +141,7 @@ private:
     }
 
     Graph& g;
+    std::vector<double> angles; // of the tangents with which half-edges leave, as `ordered`
 };
 
 } // namespace

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <numeric>
 #include <unordered_map>
+#include <unordered_set>
 
 namespace softrope::planar {
 
@@ -79,19 +80,30 @@ private:
 // Edges with both ends in one tile; tiles overlap by half, so that what is small lies within one of them.
 class Tiles {
 public:
-    Tiles(const Graph& g, double side)
+    // All of them, or those that hold one of the places.
+    Tiles(const Graph& g, double side, const std::vector<Vec2>* at = nullptr)
     {
+        std::unordered_set<std::int64_t> wanted;
+        if (at)
+            for (const Vec2 p : *at) each(p - g.origin, p - g.origin, side, [&](std::int64_t key) { wanted.insert(key); });
         for (std::size_t e = 0; e < g.edges.size(); ++e) {
             const Vec2 a = g.vertices[static_cast<std::size_t>(g.edges[e].from)] - g.origin, b = g.vertices[static_cast<std::size_t>(g.edges[e].to)] - g.origin;
-            const auto [x0, x1] = sharedHalves(a.x, b.x, side);
-            const auto [y0, y1] = sharedHalves(a.y, b.y, side);
-            for (std::int64_t y = y0; y <= y1; ++y)
-                for (std::int64_t x = x0; x <= x1; ++x) tiles[x * 0x100000001LL + y].push_back(static_cast<int>(e));
+            each(a, b, side, [&](std::int64_t key) {
+                if (!at || wanted.count(key)) tiles[key].push_back(static_cast<int>(e));
+            });
         }
     }
     std::unordered_map<std::int64_t, std::vector<int>> tiles;
 
 private:
+    // The tiles that hold both.
+    template <class Act> static void each(Vec2 a, Vec2 b, double side, Act act)
+    {
+        const auto [x0, x1] = sharedHalves(a.x, b.x, side);
+        const auto [y0, y1] = sharedHalves(a.y, b.y, side);
+        for (std::int64_t y = y0; y <= y1; ++y)
+            for (std::int64_t x = x0; x <= x1; ++x) act(x * 0x100000001LL + y);
+    }
     // Tile k reaches over halves k and k + 1.
     static std::pair<std::int64_t, std::int64_t> sharedHalves(double a, double b, double side)
     {
@@ -180,40 +192,64 @@ void drawTogether(Graph& g, const std::vector<int>& edges, double shortest)
     g.edges = std::move(kept);
 }
 
+// What is wrong in the tiles: edges to be drawn together, and pairs that are one.
+struct Wrong {
+    std::vector<int> together;
+    std::vector<std::pair<int, int>> pairs;
+
+    bool none() const { return together.empty() && pairs.empty(); }
+    // Adds the places where something is wrong.
+    void lookIn(const Graph& g, const Tiles& tiles, double shortest, std::vector<Vec2>& places)
+    {
+        Part part(g);
+        for (const auto& [key, edges] : tiles.tiles) {
+            if (part.planar(edges)) continue;
+            const std::vector<int> wrong = core(part, edges);
+            const std::size_t before = together.size();
+            for (const int e : wrong)
+                if (extentOf(g, e) < shortest) together.push_back(e);
+            for (std::size_t i = 0; together.size() == before && i < wrong.size(); ++i)
+                for (std::size_t k = i + 1; k < wrong.size(); ++k)
+                    if (doubled(g, wrong[i], wrong[k], shortest)) pairs.emplace_back(wrong[i], wrong[k]);
+            if (!wrong.empty()) places.push_back(g.vertices[static_cast<std::size_t>(g.edges[static_cast<std::size_t>(wrong.front())].from)]);
+        }
+    }
+};
+
+void mend(Graph& g, const Wrong& wrong, double shortest)
+{
+    for (const auto& [e, f] : wrong.pairs)
+        if (g.edges[static_cast<std::size_t>(e)].count > 0 && g.edges[static_cast<std::size_t>(f)].count > 0) makeOne(g, e, f);
+    drawTogether(g, wrong.together, shortest);
+    orderTurns(g);
+}
+
 } // namespace
 
-bool untangle(Graph& g, double touch)
+bool untangle(Graph& g, double touch, std::vector<Vec2>& places)
 {
     constexpr std::size_t inATile = 60; // edges, about
     constexpr int rounds = 4;
     const double shortest = 4 * touch;
-    for (int round = 0; round < rounds; ++round) {
+    const std::vector<Vec2> known = std::move(places);
+    places.clear();
+    for (int round = known.empty() ? 0 : -1; round < rounds; ++round) {
         Box box;
         for (const Vec2 v : g.vertices) box.add(v);
         const double whole = 2 * std::max(box.width(), box.height()) + 1;
-        std::vector<int> together;
-        std::vector<std::pair<int, int>> pairs; // of edges
-        Part part(g);
         // Small tiles find nearly all; what only shows in wider ones is looked for in those.
-        for (double side = whole / std::max(1.0, std::sqrt(static_cast<double>(g.edges.size()) / inATile)); together.empty() && pairs.empty(); side *= 4) {
-            const Tiles tiles(g, std::min(side, whole));
-            for (const auto& [place, edges] : tiles.tiles) {
-                if (part.planar(edges)) continue;
-                const std::vector<int> wrong = core(part, edges);
-                const std::size_t before = together.size();
-                for (const int e : wrong)
-                    if (extentOf(g, e) < shortest) together.push_back(e);
-                for (std::size_t i = 0; together.size() == before && i < wrong.size(); ++i)
-                    for (std::size_t k = i + 1; k < wrong.size(); ++k)
-                        if (doubled(g, wrong[i], wrong[k], shortest)) pairs.emplace_back(wrong[i], wrong[k]);
-            }
+        const double small = std::min(whole, whole / std::max(1.0, std::sqrt(static_cast<double>(g.edges.size()) / inATile)));
+        Wrong wrong;
+        if (round < 0) {
+            wrong.lookIn(g, Tiles(g, small, &known), shortest, places);
+            if (wrong.none()) continue;
+        }
+        for (double side = small; wrong.none(); side *= 4) {
+            wrong.lookIn(g, Tiles(g, std::min(side, whole)), shortest, places);
             if (side >= whole) break;
         }
-        if (together.empty() && pairs.empty()) return false;
-        for (const auto& [e, f] : pairs)
-            if (g.edges[static_cast<std::size_t>(e)].count > 0 && g.edges[static_cast<std::size_t>(f)].count > 0) makeOne(g, e, f);
-        drawTogether(g, together, shortest);
-        orderTurns(g);
+        if (wrong.none()) return false;
+        mend(g, wrong, shortest);
         if (link(g)) return true;
     }
     return false;

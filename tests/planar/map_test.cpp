@@ -87,7 +87,7 @@ TEST_CASE("Holes belong to the face round them, and points find the innermost ar
     REQUIRE(map->areas().size() == 3);
     const int ring = map->at({200, 90}), inner = map->at({200, 200}), other = map->at({425, 205});
     CHECK(ring != inner);
-    CHECK(map->faces()[static_cast<std::size_t>(ring)].cycles.size() == 2);
+    CHECK(map->faces()[static_cast<std::size_t>(ring)].cycles() == 2);
     CHECK(map->outline(std::vector<int>{ring}).size() == 2);
     CHECK(map->at({600, 600}) == planar::outside);
     CHECK(other != planar::outside);
@@ -120,6 +120,44 @@ TEST_CASE("A map kept up to date is the map built anew")
     }
 }
 
+TEST_CASE("Gaps kept up to date are the gaps found anew, whatever is moved, taken away, added or asked for")
+{
+    shapes::Random random(11);
+    // Short lines whose ends nearly meet others here and there, a few with corners.
+    const auto some = [&] {
+        const Vec2 from{random(0, 300), random(0, 300)}, to = from + Vec2{random(-120, 120), random(-120, 120)};
+        return random(0, 1) < 0.3 ? polyline({from, lerp(from, to, 0.5) + Vec2{random(-60, 60), random(-60, 60)}, to}, false) : polyline({from, to}, false);
+    };
+    Paths all;
+    for (int k = 0; k < 60; ++k) all.push_back(some());
+    planar::BuildOptions o;
+    o.gap = 6;
+    planar::Builder builder;
+    std::size_t most = 0;
+    for (int step = 0; step < 40; ++step) {
+        const auto k = static_cast<std::size_t>(random(0, static_cast<double>(all.size())));
+        switch (step % 8) {
+        case 0: std::swap(all[k], all.front()); break;
+        case 1: all.erase(all.begin() + static_cast<std::ptrdiff_t>(k)); break;
+        case 2: all.insert(all.begin() + static_cast<std::ptrdiff_t>(k), some()); break;
+        case 3: o.gap = random(3, 9); break;
+        case 4: o.open.assign(1, {all[k].nodes.front().at, all[k].nodes.front().at + Vec2{2, 0}, 2}); break;
+        default: all[k] = transformed(all[k], translation({random(-9, 9), random(-9, 9)}));
+        }
+        const planar::MapPtr kept = builder.build(all, o), fresh = planar::build(all, o);
+        INFO("step " << step);
+        REQUIRE(kept->bridges().size() == fresh->bridges().size());
+        for (std::size_t b = 0; b < kept->bridges().size(); ++b) {
+            CHECK(distance(kept->bridges()[b].from, fresh->bridges()[b].from) < 1e-9);
+            CHECK(distance(kept->bridges()[b].to, fresh->bridges()[b].to) < 1e-9);
+        }
+        CHECK(kept->graph().edges.size() == fresh->graph().edges.size());
+        CHECK(kept->areas().size() == fresh->areas().size());
+        most = std::max(most, kept->bridges().size());
+    }
+    CHECK(most >= 20);
+}
+
 TEST_CASE("The engine on a grid, which knows no curves' meetings, finds the same areas")
 {
     // Two engines with no intersection code in common (planar-map: curve level against snap-rounding of chords).
@@ -136,7 +174,8 @@ TEST_CASE("One tangled place among thousands of lines is mended where it is, the
     constexpr unsigned seed = 6;
     Paths all = shapes::strokes(seed, 3000);
     for (Path& p : all) p = transformed(p, about(bounds(p).centre(), scaling(0.15, 0.15)));
-    const planar::MapPtr curves = planar::build(all);
+    planar::Builder builder;
+    const planar::MapPtr curves = builder.build(all);
     const planar::Map grid = onGrid(all);
     // Wherever one asks, the area there is the same; a crumb beside a border may be its neighbour's.
     shapes::Random random(seed);
@@ -153,4 +192,10 @@ TEST_CASE("One tangled place among thousands of lines is mended where it is, the
     CHECK(apart <= 20);
     // An operation count: the grid's engine would have cut all of them into chords.
     CHECK(3 * curves->graph().edges.size() < grid.graph().edges.size());
+    // When something else moves, the place is known, and what comes out is what comes out without that.
+    all[7] = transformed(all[7], translation({3, 2}));
+    const planar::MapPtr kept = builder.build(all), fresh = planar::build(all);
+    CHECK(kept->graph().edges.size() == fresh->graph().edges.size());
+    CHECK(kept->areas().size() == fresh->areas().size());
+    sameAreas(*kept, *fresh);
 }
