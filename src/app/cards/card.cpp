@@ -97,7 +97,18 @@ Card::Card(Session& session, Canvas& canvas, Tracer& tracer, Areas& areas, ToneD
 // What stood side by side may stand below each other now.
 void Card::resizeEvent(QResizeEvent* e)
 {
-    if (e->size().width() != e->oldSize().width()) QTimer::singleShot(0, this, &Card::rebuild);
+    if (e->size().width() == e->oldSize().width()) return;
+    QTimer::singleShot(0, this, [this] {
+        if (width() != builtFor_) rebuild();
+    });
+}
+
+// By then it has its size.
+void Card::showEvent(QShowEvent*)
+{
+    QTimer::singleShot(0, this, [this] {
+        if (stale_) rebuild();
+    });
 }
 
 void Card::setStep(StepId step)
@@ -124,7 +135,7 @@ void Card::refresh()
     const FrameMeter::Part spent(words::marked("card"));
     const Context c = contextOf(at_, step_);
     CardPage* const page = pageFor(c);
-    if (page != page_ || page->key(c) != key_) {
+    if (stale_ || page != page_ || page->key(c) != key_) {
         rebuild();
         return;
     }
@@ -134,6 +145,10 @@ void Card::refresh()
 
 void Card::rebuild()
 {
+    // Many things change before it is seen for the first time.
+    stale_ = !isVisible();
+    if (stale_) return;
+    builtFor_ = width();
     const Context c = contextOf(at_, step_);
     page_ = pageFor(c);
     key_ = page_->key(c);
@@ -145,7 +160,7 @@ void Card::rebuild()
         old->hide();
         old->deleteLater();
     }
-    fields_ = std::make_unique<Fields>(at_, area_->viewport()->width() - margins - area_->verticalScrollBar()->sizeHint().width(), area_->widget());
+    fields_ = std::make_unique<Fields>(at_, area_->width() - margins - area_->verticalScrollBar()->sizeHint().width(), area_->widget());
     page_->build(*fields_, c);
     fields_->stretch();
     bodies_->addWidget(fields_->body());
@@ -162,7 +177,7 @@ Bottom Card::bottomNow()
         return {taskProgress_ >= 0 ? tr("%1, %2 %").arg(task_).arg(std::lround(taskProgress_ * 100)) : task_, tr("Stop"), taskStop_,
                 std::max(0.0, taskProgress_)};
     const Context c = contextOf(at_, step_);
-    if (!page_->wants(c)) return {}; // the page is about to be changed
+    if (!page_ || !page_->wants(c)) return {}; // the page is about to be changed
     Bottom b = page_->bottom(c);
     return b.act.isEmpty() && (step_ == StepId::trace || step_ == StepId::build) ? openEnds() : b;
 }

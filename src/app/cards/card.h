@@ -26,6 +26,7 @@ signals:
 protected:
     void paintEvent(QPaintEvent*) override;
     void resizeEvent(QResizeEvent*) override;
+    void showEvent(QShowEvent*) override;
 
 private:
     CardDesk at_;
@@ -34,6 +35,8 @@ private:
     CardPage* page_ = nullptr;
     CardPage::Key key_;
     std::unique_ptr<Fields> fields_;
+    bool stale_ = true; // not built for what is shown
+    int builtFor_ = -1; // px, its width then
     QScrollArea* area_;
     QVBoxLayout* bodies_; // the body in force
     QWidget* bottom_;

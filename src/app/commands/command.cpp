@@ -1,5 +1,7 @@
 #include "app/commands/command.h"
 
+#include "app/theme/kept_number.h"
+
 #include <QCoreApplication>
 #include <QSettings>
 
@@ -55,7 +57,7 @@ void Commands::moveFixedKeys(const QString& id, const QString& keys)
 
 QString Commands::keysOf(const Command& c) const
 {
-    return c.fixedKeys ? c.keys : QSettings().value("keys/" + c.id, c.keys).toString();
+    return c.fixedKeys ? c.keys : openSettings().value("keys/" + c.id, c.keys).toString();
 }
 
 const Command* Commands::holderOf(const QString& keys, const QString& but) const

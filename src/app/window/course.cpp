@@ -34,7 +34,9 @@ void Course::setCurrent(StepId id)
 
 void Course::setState(StepId id, const CourseState& state)
 {
-    knots_[static_cast<std::size_t>(indexOf(id))] = state;
+    CourseState& known = knots_[static_cast<std::size_t>(indexOf(id))];
+    if (known.knot == state.knot && known.text == state.text) return;
+    known = state;
     setCurrent(current());
 }
 
@@ -62,28 +64,32 @@ void Course::paintEvent(QPaintEvent*)
     p.setPen(QPen(c.line, 1));
     p.drawLine(QPointF(0, height() - 0.5), QPointF(width(), height() - 0.5));
     // The rope up to the current knot, sagging between knots, with slanting gaps; a dotted thread after it.
+    const QPointF sag(0, 6);
     const auto sagging = [&](QPointF a, QPointF b) {
         QPainterPath path(a);
-        path.quadTo((a + b) / 2 + QPointF(0, 6), b);
+        path.quadTo((a + b) / 2 + sag, b);
         return path;
     };
-    const auto rope = [&](const QPainterPath& path) {
+    const auto rope = [&](QPointF a, QPointF b) {
         p.setPen(QPen(c.rope, 4.5, Qt::SolidLine, Qt::RoundCap));
-        p.drawPath(path);
+        p.drawPath(sagging(a, b));
         p.setPen(QPen(c.ropeGap, 1.3));
-        const double length = path.length();
+        // So flat that its parameter goes with its length.
+        const double length = QLineF(a, b).length();
+        QList<QLineF> gaps;
         for (double s = 3; s < length; s += 5) {
-            const double t = path.percentAtLength(s);
-            const QPointF at = path.pointAtPercent(t);
-            p.drawLine(at + QPointF(-1.4, 2.6), at + QPointF(1.4, -2.6));
+            const double t = s / length;
+            const QPointF at = a + t * (b - a) + 2 * t * (1 - t) * sag;
+            gaps.append({at + QPointF(-1.4, 2.6), at + QPointF(1.4, -2.6)});
         }
+        p.drawLines(gaps);
     };
     const int last = static_cast<int>(knots_.size()) - 1;
     QPointF from(0, knotAt(0).y());
     for (int i = 0; i <= last + 1; ++i) {
         const QPointF to = i > last ? QPointF(width(), knotAt(0).y()) : knotAt(i);
         if (i <= current_) {
-            rope(sagging(from, to));
+            rope(from, to);
         } else {
             p.setPen(QPen(c.lineStrong, 1.5, Qt::DotLine));
             p.drawPath(sagging(from, to));
