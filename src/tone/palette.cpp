@@ -1,6 +1,11 @@
 #include "tone/palette.h"
 
+#include "tone/flat_palette.h"
+
+#include <tbb/parallel_for.h>
+
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <limits>
 #include <unordered_map>
@@ -127,21 +132,39 @@ double noiseOf(const pixel::Raster<float>& lightness, float perUnit)
     return noiseBy(lightness.width, lightness.height, [&](int x, int y) { return lightness.at(x, y) / perUnit; });
 }
 
-Palette findPalette(const LabPicture& p, int count, bool lightnessOnly)
+namespace {
+
+Palette paletteOf(const LabPicture& p, int count, bool lightnessOnly, bool flatOnly)
 {
     count = std::clamp(count, 1, 64);
     const double noise = noiseOf(p);
     const auto still = static_cast<float>(std::pow(2.5 + 3.5 * noise, 2));
-    std::unordered_map<std::uint32_t, Bin> bins;
     const int step = std::max(1, static_cast<int>(std::sqrt(static_cast<double>(p.width) * p.height / 1.5e6)));
-    double flatShare = 0, seen = 0;
-    for (int y = 0; y < p.height; y += step)
-        for (int x = 0; x < p.width; x += step) {
-            const Lab c = p.at(x, y);
-            const auto key =
+    const int columns = (p.width + step - 1) / step, rows = (p.height + step - 1) / step;
+    pixel::Raster<std::uint8_t> stands(columns, rows);
+    pixel::Raster<std::uint32_t> keys(columns, rows);
+    tbb::parallel_for(0, rows, [&](int v) {
+        for (int u = 0; u < columns; ++u) {
+            const Lab c = p.at(u * step, v * step);
+            stands.at(u, v) = rangeAt(p, u * step, v * step) < still;
+            keys.at(u, v) =
                 static_cast<std::uint32_t>(c.l / 1.5F) << 16 | static_cast<std::uint32_t>((c.a + 128) / 2) << 8 | static_cast<std::uint32_t>((c.b + 128) / 2);
-            Bin& b = bins[key];
-            const bool flat = rangeAt(p, x, y) < still;
+        }
+    });
+    std::unordered_map<std::uint32_t, Bin> bins;
+    double flatShare = 0, seen = 0;
+    // Neighbours mostly fall in one bin.
+    std::uint32_t last = 0;
+    Bin* in = nullptr;
+    for (int v = 0; v < rows; ++v)
+        for (int u = 0; u < columns; ++u) {
+            const Lab c = p.at(u * step, v * step);
+            if (const std::uint32_t key = keys.at(u, v); !in || key != last) {
+                in = &bins[key];
+                last = key;
+            }
+            Bin& b = *in;
+            const bool flat = stands.at(u, v) != 0;
             b.l += c.l;
             b.a += c.a;
             b.b += c.b;
@@ -186,16 +209,28 @@ Palette findPalette(const LabPicture& p, int count, bool lightnessOnly)
         result.spread = spread;
         return result;
     }
-    Cluster best;
-    best.cost = std::numeric_limits<double>::infinity();
-    for (const double power : {0.3, 0.5, 0.75, 1.0}) {
-        const Cluster c = lloyd(at, allWeight, farthestSeeds(at, allWeight, count, power), lightnessOnly);
-        if (c.cost < best.cost) best = c;
-    }
+    if (!result.flat && flatOnly) return result;
+    constexpr std::array powers{0.3, 0.5, 0.75, 1.0};
+    std::array<Cluster, powers.size()> tried;
+    tbb::parallel_for(std::size_t{0}, powers.size(),
+                      [&](std::size_t k) { tried[k] = lloyd(at, allWeight, farthestSeeds(at, allWeight, count, powers[k]), lightnessOnly); });
+    const Cluster& best = *std::min_element(tried.begin(), tried.end(), [](const Cluster& a, const Cluster& b) { return a.cost < b.cost; });
     result.colours = best.centres;
     result.spread = std::sqrt(best.cost);
     if (lightnessOnly) std::sort(result.colours.begin(), result.colours.end(), [](Lab a, Lab b) { return a.l < b.l; });
     return result;
+}
+
+} // namespace
+
+Palette findPalette(const LabPicture& picture, int count, bool lightnessOnly)
+{
+    return paletteOf(picture, count, lightnessOnly, false);
+}
+
+Palette flatPalette(const LabPicture& picture, int count, bool lightnessOnly)
+{
+    return paletteOf(picture, count, lightnessOnly, true);
 }
 
 int countNeeded(const LabPicture& picture, bool lightnessOnly)

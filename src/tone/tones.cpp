@@ -1,10 +1,13 @@
 #include "tone/tones.h"
 
 #include "tone/calm.h"
+#include "tone/flat_palette.h"
 #include "tone/merge.h"
 #include "tone/region_map.h"
 #include "tone/shapes.h"
 #include "tone/stack.h"
+
+#include <tbb/parallel_for.h>
 
 #include <algorithm>
 #include <array>
@@ -100,13 +103,13 @@ std::vector<Rgba> coloursOf(const Labels& labels, const Picture& p, const LabPic
             s.counts[1][q.g] += weight;
             s.counts[2][q.b] += weight;
         }
-    for (std::size_t k = 0; k < count; ++k) {
+    tbb::parallel_for(std::size_t{0}, count, [&](std::size_t k) {
         const Sum& s = sums[k];
-        if (s.n == 0) continue;
+        if (s.n == 0) return;
         if (!flat) {
             const Lab mean{static_cast<float>(s.l / s.n), static_cast<float>(s.a / s.n), static_cast<float>(s.b / s.n)};
             out[k] = pixel::rgbOf(medianOf(labels, lab, static_cast<std::uint8_t>(k), mean));
-            continue;
+            return;
         }
         const auto median = [](const std::vector<std::uint32_t>& c) {
             const auto total = std::accumulate(c.begin(), c.end(), std::uint64_t{0});
@@ -116,7 +119,7 @@ std::vector<Rgba> coloursOf(const Labels& labels, const Picture& p, const LabPic
             return std::uint8_t{255};
         };
         out[k] = {median(s.counts[0]), median(s.counts[1]), median(s.counts[2]), 255};
-    }
+    });
     return out;
 }
 
@@ -141,6 +144,15 @@ Tones scaledUp(const Picture& given, const Picture& smaller, const TonesOptions&
     return t;
 }
 
+// Whether a large picture may be one of few flat colours, by a smaller one of it. Most large pictures are photos, of which no more is needed.
+bool mayBeFlat(const Picture& large, const TonesOptions& options)
+{
+    constexpr double enough = 3e6; // px
+    const Picture calm = calmed(seenAt(large, enough), 1, true);
+    const int count = options.count > 0 ? options.count : countNeeded(labPicture(levelsOf(calm, 3e5).colours), options.lightness);
+    return flatPalette(labPicture(calm), count, options.lightness).flat;
+}
+
 } // namespace
 
 Tones separate(const Picture& given, const TonesOptions& options)
@@ -155,7 +167,9 @@ Tones separate(const Picture& given, const TonesOptions& options)
     const Picture mixed = isOpaque(given) ? Picture{} : opaque(given);
     const Picture& source = mixed.empty() ? given : mixed;
     const double pixels = static_cast<double>(source.width) * source.height;
+    constexpr double seen = 1.2e6; // px of what is gradual that are looked at
     const bool large = pixels > 3e6;
+    if (large && !mayBeFlat(source, options)) return scaledUp(given, seenAt(source, seen), options);
     // Large pictures are looked at once, calmed: a median tells flat from gradual as well.
     Picture calm = large ? calmed(source, 1, true) : Picture{};
     LabPicture sourceLab = labPicture(large ? calm : source), calmLab;
@@ -163,13 +177,13 @@ Tones separate(const Picture& given, const TonesOptions& options)
     const auto lab = [&]() -> const LabPicture& { return calmLab.empty() ? sourceLab : calmLab; };
     const double noise = noiseOf(lab());
     const int count = options.count > 0 ? options.count : countNeeded(labPicture(levelsOf(picture(), 3e5).colours), options.lightness);
-    Palette palette = findPalette(lab(), count, options.lightness);
+    Palette palette = flatPalette(lab(), count, options.lightness);
     tell(0.2);
     if (!large && (noise > 0.35 || !palette.flat)) {
         // What looks gradual through noise may be flat once it is calm.
         calm = calmed(source, noise, true);
         calmLab = labPicture(calm);
-        palette = findPalette(lab(), count, options.lightness);
+        palette = flatPalette(lab(), count, options.lightness);
         if (!palette.flat) {
             calm = calmed(source, noise, false);
             calmLab = labPicture(calm);
@@ -180,7 +194,6 @@ Tones separate(const Picture& given, const TonesOptions& options)
     }
     result.flat = palette.flat;
     if (stopped()) return {};
-    constexpr double seen = 1.2e6; // px that are looked at
     if (!palette.flat && pixels > 1.1 * seen) return scaledUp(given, seenAt(source, seen), options);
     tell(0.35);
     const double calmNoise = noiseOf(lab());
