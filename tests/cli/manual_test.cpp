@@ -7,6 +7,8 @@
 
 #include <regex>
 #include <set>
+#include <sstream>
+#include <vector>
 #include <sys/wait.h>
 
 using namespace softrope;
@@ -119,4 +121,23 @@ TEST_CASE("both programs tell the version of the change log's newest entry")
     CHECK(manPage("soft-rope").find(newest[2].str()) != std::string::npos);
     const std::string packages = files::readText(std::string(SOFT_ROPE_SOURCE) + "/debian/changelog").text;
     CHECK(packages.rfind("soft-rope (" + newest[1].str() + ")", 0) == 0);
+    // The packages' log says all of it: the same words in the same order, whatever the lines.
+    const auto entries = [](const std::string& text) {
+        std::vector<std::string> words;
+        bool entry = false;
+        std::istringstream lines(text);
+        for (std::string line; std::getline(lines, line);) {
+            const bool begins = std::regex_search(line, std::regex("^( {2}\\*|-) "));
+            entry = begins || (entry && line.rfind("  ", 0) == 0);
+            if (!entry) continue;
+            std::istringstream in(line);
+            std::string word;
+            if (begins) in >> word; // its mark
+            while (in >> word) words.push_back(word);
+        }
+        return words;
+    };
+    const auto said = entries(log);
+    CHECK(said.size() > 200);
+    CHECK(entries(packages) == said);
 }
