@@ -3,6 +3,8 @@
 #include "trace/centre_line.h"
 #include "trace/ink_field.h"
 
+#include <tbb/parallel_for.h>
+
 #include <algorithm>
 
 namespace softrope::trace {
@@ -34,36 +36,40 @@ public:
     std::vector<Measured> all() const
     {
         std::vector<Measured> measured(g_.branches.size());
-        for (std::size_t i = 0; i < g_.branches.size(); ++i) {
-            const Branch& b = g_.branches[i];
-            if (b.gone) continue;
-            const std::vector<CentrePoint> c = centred(b.points, b.radius, b.ring(), field_);
-            std::vector<double> seen;
-            for (std::size_t k = 0; k < c.size(); ++k)
-                if (c[k].measured && clearOfMeetings(b, c[k].at, tuned::clearOfMeeting)) seen.push_back(c[k].width);
-            if (seen.size() < tuned::fewWidths) {
-                seen.clear();
-                for (const CentrePoint& p : c)
-                    if (p.measured) seen.push_back(p.width);
-            }
-            Measured& m = measured[i];
-            m.width = medianOf(seen, 2 * medianOf({b.radius.begin(), b.radius.end()}, 0.5));
-            std::size_t first = 0, last = c.size();
-            if (!b.ring()) {
-                first = cutOff(b, c, m.width, false);
-                last = c.size() - cutOff(b, c, m.width, true);
-                if (last < first + 2) { // nothing to be sure of: the middle and its neighbours
-                    const std::size_t mid = c.size() / 2;
-                    first = mid > 0 ? mid - 1 : 0;
-                    last = std::min(c.size(), mid + 1);
-                }
-            }
-            fill(m, b, c, first, last);
-        }
+        tbb::parallel_for(std::size_t{0}, measured.size(), [&](std::size_t i) {
+            if (!g_.branches[i].gone) measured[i] = of(g_.branches[i]);
+        });
         return measured;
     }
 
 private:
+    Measured of(const Branch& b) const
+    {
+        const std::vector<CentrePoint> c = centred(b.points, b.radius, b.ring(), field_);
+        std::vector<double> seen;
+        for (std::size_t k = 0; k < c.size(); ++k)
+            if (c[k].measured && clearOfMeetings(b, c[k].at, tuned::clearOfMeeting)) seen.push_back(c[k].width);
+        if (seen.size() < tuned::fewWidths) {
+            seen.clear();
+            for (const CentrePoint& p : c)
+                if (p.measured) seen.push_back(p.width);
+        }
+        Measured m;
+        m.width = medianOf(seen, 2 * medianOf({b.radius.begin(), b.radius.end()}, 0.5));
+        std::size_t first = 0, last = c.size();
+        if (!b.ring()) {
+            first = cutOff(b, c, m.width, false);
+            last = c.size() - cutOff(b, c, m.width, true);
+            if (last < first + 2) { // nothing to be sure of: the middle and its neighbours
+                const std::size_t mid = c.size() / 2;
+                first = mid > 0 ? mid - 1 : 0;
+                last = std::min(c.size(), mid + 1);
+            }
+        }
+        fill(m, b, c, first, last);
+        return m;
+    }
+
     bool clearOfMeetings(const Branch& b, Vec2 p, double share) const
     {
         for (const int m : {b.from, b.to}) {
