@@ -1,6 +1,7 @@
 #include "proof/proof.h"
 
 #include "art/tree.h"
+#include "curve/foot.h"
 #include "proof/ends.h"
 #include "proof/near.h"
 #include "proof/nodes.h"
@@ -48,6 +49,27 @@ bool isMeant(const art::Document& d, const Finding& f)
     });
 }
 
+// A break in the border of an area that has no line itself: where lines under which it was made meet, the border goes on along another one.
+bool mayFollowLines(const Thing& t, const Finding& f)
+{
+    return f.kind == Fault::kink && !t.artwork->stroke.colour;
+}
+
+// Two lines of others go through the place, or end there.
+bool linesMeetAt(curve::Vec2 p, std::size_t self, const std::vector<Thing>& things, const Grid& grid, const Sizes& sizes)
+{
+    const double within = 0.1 * sizes.unit;
+    int first = -1;
+    bool two = false;
+    grid.near(p, within, [&](const Grid::Straight& s) {
+        const auto thing = static_cast<std::size_t>(s.thing);
+        if (thing == self || !things[thing].artwork->stroke.colour || s.thing == first || curve::distanceToSegment(p, s.a, s.b) > within) return;
+        two = two || first >= 0;
+        first = s.thing;
+    });
+    return two;
+}
+
 } // namespace
 
 struct Proofer::Kept {
@@ -92,6 +114,13 @@ std::vector<Finding> Proofer::findings(const art::Document& d, const Limits& ask
         things.push_back(t);
     });
 
+    std::vector<Finding> found;
+    const auto take = [&](const Thing& t, Finding f) {
+        f.items = {t.item->id};
+        if (!t.workable) f.mending = Mending::none;
+        found.push_back(std::move(f));
+    };
+
     // Each by itself.
     std::vector<Kept::Alone> alone(things.size());
     tbb::parallel_for(std::size_t{0}, things.size(), [&](std::size_t k) {
@@ -104,7 +133,6 @@ std::vector<Finding> Proofer::findings(const art::Document& d, const Limits& ask
         alone[k].faults = nodeFaults(*things[k].artwork, l.sizes);
     });
     if (stopped()) return {};
-    std::vector<Finding> found;
     std::vector<Box> boxes;
     const double reach = reachOf(l);
     for (std::size_t k = 0; k < things.size(); ++k) {
@@ -112,11 +140,8 @@ std::vector<Finding> Proofer::findings(const art::Document& d, const Limits& ask
         t.shape = alone[k].shape;
         boxes.push_back(t.shape->box.grown(reach));
         if (t.plain)
-            for (Finding f : alone[k].faults) {
-                f.items = {t.item->id};
-                if (!t.workable) f.mending = Mending::none;
-                found.push_back(std::move(f));
-            }
+            for (const Finding& f : alone[k].faults)
+                if (!mayFollowLines(t, f)) take(t, f);
         // A line says itself how thin it is.
         if (const art::Stroke& s = t.artwork->stroke; l.line > 0 && s.colour && !t.artwork->paths->empty()) {
             double width = s.width;
@@ -151,6 +176,10 @@ std::vector<Finding> Proofer::findings(const art::Document& d, const Limits& ask
         }
     // Each among those near it.
     const Grid grid(things, reach);
+    for (std::size_t k = 0; k < things.size(); ++k)
+        if (things[k].plain)
+            for (const Finding& f : alone[k].faults)
+                if (mayFollowLines(things[k], f) && !linesMeetAt(f.at, k, things, grid, l.sizes)) take(things[k], f);
     const auto about = neighbours(boxes);
     std::vector<Kept::Among> among(things.size());
     tbb::parallel_for(std::size_t{0}, things.size(), [&](std::size_t k) {

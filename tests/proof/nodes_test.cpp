@@ -75,6 +75,45 @@ TEST_CASE("a node that can go unseen is found, an extreme of a circle is not")
     CHECK(of(look(with({bare(curve::polyline({{0, 0}, {100, 0}, {40, 0.01}}, false))})), Fault::needlessNode).empty());
 }
 
+TEST_CASE("where the border of an area goes on along another line than before, its break is none of its own")
+{
+    // A bow from the left that another one from below leaves at ten degrees: an area under both turns by as much where they meet.
+    const double turn = curve::radians(10);
+    const auto bow = [](Vec2 from, double angle, double length) {
+        const Vec2 way = curve::direction(angle), side = perpendicular(way);
+        return curve::Cubic{from, from + length / 3 * way, from + 2 * length / 3 * way + 6 * side, from + length * way + 20 * side};
+    };
+    const Vec2 meet{300, 300};
+    const curve::Cubic first = reversed(bow(meet, curve::pi, 150)), second = bow(meet, turn, 150);
+    const auto lineOf = [](const curve::Cubic& c) {
+        Path p;
+        p.nodes = {{c.p0, c.p0, c.p1}, {c.p3, c.p2, c.p3}};
+        return p;
+    };
+    // Each goes on past the place.
+    const Path one = lineOf(curve::Cubic{first.p0, first.p1, first.p2, first.p3}), two = lineOf(second);
+    Path past = one;
+    past.nodes.back().out = meet + Vec2{10, 0};
+    past.nodes.push_back({meet + Vec2{60, 0}, meet + Vec2{40, 0}, meet + Vec2{60, 0}});
+    Path area;
+    area.closed = true;
+    area.nodes = {{first.p0, first.p0, first.p1, curve::NodeKind::corner},
+                  {meet, first.p2, second.p1, curve::NodeKind::corner},
+                  {second.p3, second.p2, second.p3, curve::NodeKind::corner},
+                  {{300, 450}, {300, 450}, {300, 450}, curve::NodeKind::corner}};
+    CHECK(only(with({shapeOf({area})}), Fault::kink).size == Approx(10).margin(0.01));
+    CHECK(of(look(with({shapeOf({area}), bare(past)})), Fault::kink).size() == 1); // of one line alone it is the line's
+    CHECK(of(look(with({shapeOf({area}), bare(past), bare(two)})), Fault::kink).empty());
+    // A line that only passes near by says nothing.
+    CHECK(of(look(with({shapeOf({area}), bare(past), bare(transformed(two, curve::translation({0, 2})))})), Fault::kink).size() == 1);
+    // What has a line of its own shows the break in it.
+    Item ringed = shapeOf({area});
+    Artwork own = *ringed.artwork();
+    own.stroke.colour = Colour{20, 30, 30};
+    ringed.is = own;
+    CHECK(of(look(with({ringed, bare(past), bare(two)})), Fault::kink).size() == 1);
+}
+
 TEST_CASE("a slight break is a kink, a corner and what is drawn in straights are not")
 {
     strokes::Random r(4);
