@@ -39,29 +39,18 @@ double f(double t)
     return t > 216.0 / 24389 ? std::cbrt(t) : (24389.0 / 27 * t + 16) / 116;
 }
 // The same from a table with straight pieces; within 2e-6 of it above 1 % of white.
-class QuickF {
-public:
-    double operator()(double t) const
-    {
-        const double x = std::clamp(t / 1.1, 0.0, 1.0) * steps;
-        const auto k = static_cast<std::size_t>(x);
-        return table[k] + (x - static_cast<double>(k)) * (table[k + 1] - table[k]);
-    }
-
-private:
-    static constexpr int steps = 8192;
-    using Table = std::array<double, steps + 2>;
-    static const Table& filled()
-    {
-        static const Table t = [] {
-            Table v{};
-            for (std::size_t k = 0; k < v.size(); ++k) v[k] = f(1.1 * static_cast<double>(k) / steps);
-            return v;
-        }();
-        return t;
-    }
-    const Table& table = filled(); // asked for once a colour
-};
+double quickF(double t)
+{
+    constexpr int steps = 8192;
+    static const std::array<double, steps + 2> table = [] {
+        std::array<double, steps + 2> v{};
+        for (std::size_t k = 0; k < v.size(); ++k) v[k] = f(1.1 * static_cast<double>(k) / steps);
+        return v;
+    }();
+    const double x = std::clamp(t / 1.1, 0.0, 1.0) * steps;
+    const auto k = static_cast<std::size_t>(x);
+    return table[k] + (x - static_cast<double>(k)) * (table[k + 1] - table[k]);
+}
 double inverseF(double t)
 {
     return t * t * t > 216.0 / 24389 ? t * t * t : (116 * t - 16) * 27 / 24389;
@@ -94,7 +83,7 @@ Lab labOf(Rgba c)
 }
 Lab quickLabOf(Rgba c)
 {
-    return labBy(c, QuickF());
+    return labBy(c, quickF);
 }
 
 Rgba rgbOf(Lab c)

@@ -152,11 +152,13 @@ private:
         std::vector<std::pair<const Between*, const Contact*>> touches, crossings;
         crossings.reserve(expected);
         for (const Between& m : meetings)
-            for (const Contact& c : m.contacts) switch (kindOf(c)) {
-                case Kind::node: take(m, c, Kind::node); break;
-                case Kind::touch: touches.emplace_back(&m, &c); break;
-                case Kind::crossing: crossings.emplace_back(&m, &c); break;
-                }
+            for (const Contact& c : m.contacts) {
+                const Kind kind = kindOf(c);
+                if (kind == Kind::node)
+                    take(m, c, kind);
+                else
+                    (kind == Kind::touch ? touches : crossings).emplace_back(&m, &c);
+            }
         for (const auto& [m, c] : touches) take(*m, *c, Kind::touch);
         const std::size_t first = grid.size();
         for (const auto& [m, c] : crossings) take(*m, *c, Kind::crossing);

@@ -55,7 +55,7 @@ private:
         std::vector<Contact> contacts;
         std::vector<Run> runs;
     };
-    All now, before;
+    All now, before; // what was before is kept for its room only
 };
 
 } // namespace softrope::planar

@@ -8,8 +8,8 @@
 #include <regex>
 #include <set>
 #include <sstream>
-#include <vector>
 #include <sys/wait.h>
+#include <vector>
 
 using namespace softrope;
 
