@@ -2,6 +2,7 @@
 
 #include "pixel/lighting.h"
 #include "pixel/threshold.h"
+#include "trace/pale_ink.h"
 
 #include <opencv2/imgproc.hpp>
 #include <tbb/parallel_for.h>
@@ -182,28 +183,7 @@ void leaveOutMargin(pixel::Grey& even)
     g.setTo(l.light, margin);
 }
 
-// Typical grey value in the middle of the thinnest marks: solid parts and a dark margin say nothing about the lines.
-double thinMarksLevel(const pixel::Grey& grey, const pixel::Levels& l)
-{
-    const cv::Mat g(grey.height, grey.width, CV_8U, const_cast<std::uint8_t*>(grey.data.data()));
-    const cv::Mat mask = g < l.cut;
-    cv::Mat far, top;
-    cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_3);
-    cv::dilate(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
-    std::vector<std::pair<float, float>> middle; // radius and value
-    for (std::size_t i = 0; i < far.total(); ++i)
-        if (far.ptr<float>()[i] > 0.9F && far.ptr<float>()[i] >= top.ptr<float>()[i]) middle.emplace_back(far.ptr<float>()[i], static_cast<float>(g.data[i]));
-    if (middle.size() < 20) return l.dark;
-    const auto fifth = middle.begin() + static_cast<long>(middle.size() / 5);
-    std::nth_element(middle.begin(), fifth, middle.end());
-    const float limit = 3 * fifth->first;
-    std::vector<float> values;
-    for (const auto& [radius, value] : middle)
-        if (radius <= limit) values.push_back(value);
-    return median(values);
-}
-
-InkField ofInk(Field darkness, double dark, double light, double noise)
+InkField ofInk(Field darkness, double dark, double light, double noise, bool palerToo)
 {
     InkField out;
     out.medium = Medium::ink;
@@ -221,6 +201,7 @@ InkField ofInk(Field darkness, double dark, double light, double noise)
         if (far.ptr<float>()[i] > 0.5F && far.ptr<float>()[i] >= top.ptr<float>()[i]) middle.push_back(m.ptr<float>()[i]);
     const double ink = middle.size() > 20 ? std::max<double>(median(middle), light + 0.6 * (dark - light)) : dark;
     m = (m - light) / (ink - light);
+    if (palerToo) liftPaleInk(out.cover, noise / (ink - light));
     out.grain = noise < 0.004 ? 1 : 1.6;
     return out;
 }
@@ -301,10 +282,9 @@ InkField inkField(const pixel::Grey& grey, const InkFieldOptions& options)
     cv::absdiff(m, smooth, smooth);
     const double noise = 1.48 * medianOver(smooth, [](float v) { return v; });
     smooth.release();
-    // Pencil: in the middle of the thin marks it is nearer to grey than to black.
-    const bool pencil = options.medium == Medium::pencil || (options.medium == Medium::find && thinMarksLevel(even, l) > 0.27 * l.light);
-    if (pencil) return ofPencil(std::move(darkness), options);
-    return ofInk(std::move(darkness), 1 - l.dark / 255, 1 - l.light / 255, noise);
+    const Medium medium = options.medium == Medium::find ? mediumOf(even, l) : options.medium;
+    if (medium == Medium::pencil) return ofPencil(std::move(darkness), options);
+    return ofInk(std::move(darkness), 1 - l.dark / 255, 1 - l.light / 255, noise, options.medium == Medium::find);
 }
 
 float sample(const Field& field, double x, double y)

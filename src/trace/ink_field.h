@@ -8,12 +8,11 @@
 #pragma once
 
 #include "pixel/raster.h"
+#include "trace/medium.h"
 
 #include <functional>
 
 namespace softrope::trace {
-
-enum class Medium { find, ink, pencil };
 
 struct InkFieldOptions {
     Medium medium = Medium::find;

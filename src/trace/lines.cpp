@@ -74,6 +74,53 @@ double typicalRadius(const cv::Mat& far)
     return medianOf(std::move(ridge));
 }
 
+// Parts of the mask about some cores that lie `inside` px from its edge, each with its greatest distance from the edge.
+struct Parts {
+    cv::Rect where;
+    cv::Mat labels, stats; // of what lies in `where`; 0 = none
+    std::vector<float> widest;
+    double width(int k) const { return 2 * widest[static_cast<std::size_t>(k)]; }
+    int area(int k) const { return stats.at<int>(k, cv::CC_STAT_AREA); }
+    double reach(int k) const { return std::hypot(stats.at<int>(k, cv::CC_STAT_WIDTH), stats.at<int>(k, cv::CC_STAT_HEIGHT)); }
+    // As long as four times its width, or as heavy as a band of that length.
+    bool isLine(int k) const
+    {
+        const double w = width(k);
+        return area(k) > 4 * w * w || (reach(k) > 5 * w && area(k) > 0.7 * reach(k) * w);
+    }
+    bool isRound(int k) const { return area(k) < 1.6 * width(k) * width(k) && reach(k) < 1.6 * width(k); }
+};
+Parts partsAbout(const cv::Mat& core, const cv::Mat& far, const cv::Mat& mask, double inside)
+{
+    Parts p;
+    const int about = static_cast<int>(std::ceil(inside)) + 2;
+    p.where = cv::boundingRect(core);
+    p.where = cv::Rect(p.where.x - about, p.where.y - about, p.where.width + 2 * about, p.where.height + 2 * about) & cv::Rect(0, 0, mask.cols, mask.rows);
+    cv::Mat toCore, centres;
+    cv::distanceTransform(255 - core(p.where), toCore, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    const cv::Mat grown = (toCore <= inside + 0.5) & (mask(p.where) > 0);
+    toCore.release();
+    const int n = cv::connectedComponentsWithStats(grown, p.labels, p.stats, centres, 8, CV_32S);
+    p.widest.assign(static_cast<std::size_t>(n), 0);
+    for (int y = 0; y < p.where.height; ++y) {
+        const int* l = p.labels.ptr<int>(y);
+        const float* f = far.ptr<float>(y + p.where.y) + p.where.x;
+        for (int x = 0; x < p.where.width; ++x)
+            if (l[x] > 0) p.widest[static_cast<std::size_t>(l[x])] = std::max(p.widest[static_cast<std::size_t>(l[x])], f[x]);
+    }
+    return p;
+}
+
+// A line about as thick as what counts as thick is so here and there only: it is told by all of it.
+void leaveOutThickLines(cv::Mat& core, const cv::Mat& far, const cv::Mat& mask, double thick)
+{
+    constexpr double nearly = 0.7;
+    const Parts p = partsAbout(far > nearly * thick, far, mask, nearly * thick);
+    for (int y = 0; y < p.where.height; ++y)
+        for (int x = 0; x < p.where.width; ++x)
+            if (const int k = p.labels.at<int>(y, x); k > 0 && p.isLine(k)) core.at<unsigned char>(y + p.where.y, x + p.where.x) = 0;
+}
+
 // Parts much thicker than the lines, unless they are themselves long and evenly thick. They are taken out of the mask.
 Mask takeAreas(Mask& mask, const Mask& notSolid, double times, double atLeast)
 {
@@ -85,34 +132,16 @@ Mask takeAreas(Mask& mask, const Mask& notSolid, double times, double atLeast)
     const double radius = std::max(1.5, typicalRadius(far)), thick = std::max(times * radius, atLeast);
     cv::Mat core = far > thick;
     if (cv::countNonZero(core) == 0) return none;
-    // Only what lies about the thick parts is looked at further.
-    const int about = static_cast<int>(std::ceil(thick)) + 2;
-    cv::Rect where = cv::boundingRect(core);
-    where = cv::Rect(where.x - about, where.y - about, where.width + 2 * about, where.height + 2 * about) & cv::Rect(0, 0, m.cols, m.rows);
-    cv::Mat toCore, grown, labels, stats, centres;
-    cv::distanceTransform(255 - core(where), toCore, cv::DIST_L2, cv::DIST_MASK_PRECISE);
-    grown = (toCore <= thick + 0.5) & (m(where) > 0);
-    toCore.release();
-    const int n = cv::connectedComponentsWithStats(grown, labels, stats, centres, 8, CV_32S);
-    std::vector<float> widest(static_cast<std::size_t>(n), 0);
-    for (int y = 0; y < where.height; ++y) {
-        const int* l = labels.ptr<int>(y);
-        const float* f = far.ptr<float>(y + where.y) + where.x;
-        for (int x = 0; x < where.width; ++x)
-            if (l[x] > 0) widest[static_cast<std::size_t>(l[x])] = std::max(widest[static_cast<std::size_t>(l[x])], f[x]);
-    }
+    leaveOutThickLines(core, far, m, thick);
+    if (cv::countNonZero(core) == 0) return none;
+    const Parts p = partsAbout(core, far, m, thick);
     Mask out(mask.width, mask.height);
     bool any = false;
-    for (int y = 0; y < where.height; ++y)
-        for (int x = 0; x < where.width; ++x) {
-            const int k = labels.at<int>(y, x);
-            if (k == 0) continue;
-            const double w = 2 * widest[static_cast<std::size_t>(k)];
-            // As long as four times its width, and as heavy as a band of that length: a thick line.
-            const double reach = std::hypot(stats.at<int>(k, cv::CC_STAT_WIDTH), stats.at<int>(k, cv::CC_STAT_HEIGHT));
-            if (stats.at<int>(k, cv::CC_STAT_AREA) > 4 * w * w || (reach > 5 * w && stats.at<int>(k, cv::CC_STAT_AREA) > 0.7 * reach * w)) continue;
-            if (stats.at<int>(k, cv::CC_STAT_AREA) < 1.6 * w * w && reach < 1.6 * w) continue; // round as a dot
-            out.at(x + where.x, y + where.y) = 255;
+    for (int y = 0; y < p.where.height; ++y)
+        for (int x = 0; x < p.where.width; ++x) {
+            const int k = p.labels.at<int>(y, x);
+            if (k == 0 || p.isLine(k) || p.isRound(k)) continue; // (round as a dot)
+            out.at(x + p.where.x, y + p.where.y) = 255;
             any = true;
         }
     if (!any) return none;

@@ -53,6 +53,53 @@ TEST_CASE("rings are closed, corners are corners, and ends reach as far as they 
     CHECK(h->path.nodes[1].kind == curve::NodeKind::corner);
 }
 
+TEST_CASE("paler ink is traced beside black ink, unless ink alone is asked for, and a pencil below the ink is left out")
+{
+    const curve::Path black = curve::polyline({{40, 80}, {360, 110}}, false), grey = curve::polyline({{60, 340}, {140, 60}, {340, 330}}, false);
+    Drawing drawn;
+    drawn.line(grey, 6, {165, 165, 165}).line(black, 6);
+    for (int k = 0; k < 4; ++k) drawn.line(curve::polyline({{40, 10.0 + 10 * k}, {360, 12.0 + 10 * k}}, false), 4);
+    pixel::Grey page = drawn.grey();
+    const trace::Lines both = trace::lines(page, {});
+    CHECK(both.medium == trace::Medium::ink);
+    CHECK(strokeFor(both, black, 1));
+    const trace::Stroke* pale = strokeFor(both, grey, 1);
+    REQUIRE(pale);
+    CHECK(pale->width == Approx(6).margin(0.5));
+    trace::LinesOptions inkAlone;
+    inkAlone.medium = trace::Medium::ink;
+    CHECK(trace::lines(page, inkAlone).strokes.size() == 5);
+
+    // The same pale line as a pencil leaves it, broken by the grain of the paper.
+    std::mt19937 random(3);
+    std::uniform_real_distribution<double> pressed(0.4, 1);
+    for (int y = 126; y < page.height; y += 3)
+        for (int x = 0; x + 3 <= page.width; x += 3) {
+            const double share = pressed(random);
+            for (int k = 0; k < 9; ++k) {
+                std::uint8_t& v = page.at(x + k % 3, std::min(page.height - 1, y + k / 3));
+                v = static_cast<std::uint8_t>(std::lround(255 + share * (v - 255)));
+            }
+        }
+    const trace::Lines inked = trace::lines(page, {});
+    CHECK(inked.medium == trace::Medium::ink);
+    CHECK(strokeFor(inked, black, 1));
+    for (const trace::Stroke& s : inked.strokes) CHECK(curve::bounds(s.path).max.y < 130);
+}
+
+TEST_CASE("a line just thick enough to be an area here and there stays one line beside thin ones")
+{
+    Drawing d;
+    for (int k = 0; k < 6; ++k) d.line(curve::polyline({{40, 220.0 + 30 * k}, {360, 225.0 + 30 * k}}, false), 3);
+    const curve::Path thick = curve::polyline({{40, 60}, {150, 160}, {250, 50}, {360, 150}}, false);
+    for (const double width : {8.2, 8.6, 9.0, 9.4}) {
+        const trace::Lines l = trace::lines(Drawing(d).line(thick, width).grey(), {});
+        CHECK(l.areas.empty());
+        CHECK(l.strokes.size() == 7);
+        CHECK(strokeFor(l, thick, 1.5));
+    }
+}
+
 TEST_CASE("dots are dots and solid parts are areas in a drawing of lines")
 {
     Drawing d;

@@ -1,0 +1,99 @@
+#include "trace/medium.h"
+
+#include <opencv2/imgproc.hpp>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <utility>
+
+namespace softrope::trace {
+
+namespace {
+
+// The value that `share` of them lie below. Not for none.
+template <class T> T quantile(std::vector<T>& v, double share)
+{
+    const auto place = v.begin() + static_cast<long>(share * static_cast<double>(v.size() - 1));
+    std::nth_element(v.begin(), place, v.end());
+    return *place;
+}
+
+// The middles of marks, with their distance from the edge, px.
+struct Middle {
+    float radius;
+    int x, y;
+};
+std::vector<Middle> middlesOf(const cv::Mat& mask)
+{
+    cv::Mat far, top;
+    cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_3);
+    cv::dilate(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+    std::vector<Middle> middles;
+    for (int y = 0; y < far.rows; ++y) {
+        const float *f = far.ptr<float>(y), *t = top.ptr<float>(y);
+        for (int x = 0; x < far.cols; ++x)
+            if (f[x] > 0.9F && f[x] >= t[x]) middles.push_back({f[x], x, y});
+    }
+    return middles;
+}
+
+// The grey value at a place, by a binomial filter of 5 x 5: where a thin line lies on the pixels is not to count.
+double softened(const pixel::Grey& grey, int x, int y)
+{
+    constexpr std::array<int, 5> share{1, 4, 6, 4, 1};
+    int sum = 0;
+    for (int j = 0; j < 5; ++j)
+        for (int i = 0; i < 5; ++i) {
+            const int across = std::clamp(x + i - 2, 0, grey.width - 1), down = std::clamp(y + j - 2, 0, grey.height - 1);
+            sum += share[static_cast<std::size_t>(i)] * share[static_cast<std::size_t>(j)] * grey.at(across, down);
+        }
+    return sum / 256.0;
+}
+
+} // namespace
+
+std::vector<float> besideDarkest(const std::vector<LinePlace>& places, int reach)
+{
+    int across = 0, down = 0;
+    for (const LinePlace& p : places) {
+        across = std::max(across, p.x / reach + 1);
+        down = std::max(down, p.y / reach + 1);
+    }
+    cv::Mat cells(down, across, CV_32F, cv::Scalar(0)), darkest;
+    for (const LinePlace& p : places) {
+        float& cell = cells.at<float>(p.y / reach, p.x / reach);
+        cell = std::max(cell, p.dark);
+    }
+    cv::dilate(cells, darkest, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+    std::vector<float> shares;
+    shares.reserve(places.size());
+    for (const LinePlace& p : places) {
+        const float most = darkest.at<float>(p.y / reach, p.x / reach);
+        shares.push_back(most > 0 ? p.dark / most : 1);
+    }
+    return shares;
+}
+
+Medium mediumOf(const pixel::Grey& even, const pixel::Levels& l)
+{
+    const cv::Mat g(even.height, even.width, CV_8U, const_cast<std::uint8_t*>(even.data.data()));
+    const std::vector<Middle> middles = middlesOf(g < l.cut);
+    if (middles.size() < 20) return l.dark > 0.27 * l.light ? Medium::pencil : Medium::ink;
+    std::vector<float> radii, values;
+    for (const Middle& m : middles) radii.push_back(m.radius);
+    const float limit = 3 * quantile(radii, 0.2);
+    std::vector<LinePlace> places;
+    for (const Middle& m : middles) {
+        if (m.radius > limit) continue;
+        const std::uint8_t v = even.at(m.x, m.y);
+        values.push_back(v);
+        places.push_back({m.x, m.y, static_cast<float>(l.light - softened(even, m.x, m.y))});
+    }
+    // In the middle of the thin marks pencil is nearer to grey than to black; pressed hard it is black too, but not everywhere.
+    const bool pale = quantile(values, 0.5) > 0.27 * l.light;
+    std::vector<float> shares = besideDarkest(places, std::max(8, static_cast<int>(std::lround(limit))));
+    return quantile(shares, 0.25) < (pale ? steadyPaleInk : steadyInk) ? Medium::pencil : Medium::ink;
+}
+
+} // namespace softrope::trace

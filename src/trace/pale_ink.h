@@ -1,0 +1,12 @@
+// Paler ink beside dark ink: lines less than half as dark as the rest, which one level for the whole page would lose.
+#pragma once
+
+#include "pixel/raster.h"
+
+namespace softrope::trace {
+
+// Raises the cover of lines of at least 0.3 until their edge lies at 0.5 like that of all others. What is drawn unevenly (a pencil below the ink),
+// spots, and the soft edges of dark lines stay as they are. `noise` is the paper's, in cover.
+void liftPaleInk(pixel::Raster<float>& cover, double noise);
+
+} // namespace softrope::trace
