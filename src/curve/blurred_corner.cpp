@@ -1,9 +1,7 @@
 #include "curve/blurred_corner.h"
 
-#include "curve/blurred_pair.h"
 #include "curve/cubic.h"
 #include "curve/marquardt.h"
-#include "curve/needle.h"
 
 #include <algorithm>
 #include <array>
@@ -16,41 +14,17 @@ namespace {
 // Tuned on letters drawn sharp and then blurred, grained and packed as scans (docs/quality.md): true corners come out with radii below 2.6 px
 // in 95 of 100, small rounds with 4 px and more.
 namespace tuned {
-constexpr double near = 2.6;         // sigmas from the tip within which the blur is reckoned with
-constexpr double step = 0.3;         // sigmas between the points of the sides
-constexpr int rounds = 12;           // of the fit
-constexpr double enough = 1e-3;      // of the squares: a round that gains less was the last
-constexpr double calm = 4.2;         // of the samples' noise: what a px of bend over the whole side weighs like
-constexpr double firstRadius = 1.5;  // px: at none it has no slope
-constexpr double leastRadius = 0.6;  // px: nor hardly any below this
-constexpr double needle = 120;       // degrees: sharper corners begin the fit where the blur says
-constexpr double mostEaten = 8.5;    // px of a tip: of what lost more there is too little left to tell it by
-constexpr double sharp = 0.8;        // px of sigma: a sharper picture shows its corners as they are,
-constexpr double sharpNeedle = 155;  // degrees: but for the tips of needles
-constexpr double farOut = 1.5;       // of the recession that a tip may lie from the samples,
-constexpr double beside = 0.5;       // and px for their noise
-constexpr double largest = 20;       // px, of radii
-constexpr double side = 7;           // px of the sides that are looked at beyond the blur
-constexpr double sideOfNeedle = 14;  // and for the needles of sharp pictures,
-constexpr double thin = 2.4;         // which are too thin to be read so much farther than they are blunt
-constexpr double tightHalf = 3;      // px to either side of a turn that may be two corners,
-constexpr double tightSide = 4;      // px of the sides that tell it
-constexpr double tightTurn = 60;     // degrees
-constexpr double tightUnlike = 0.04; // px: a fit of two worse than this says nothing,
-constexpr double tightBetter = 0.75; // or one not clearly better than that of a round
-constexpr double share = 0.6;        // of the way to the next corner
-constexpr double nearer = 0.67;      // of the sides, where the whole of them says nothing
-constexpr double asGood = 1.25;      // of a round's misfit that a corner's may be, to be one after all,
-constexpr double asNoise = 1.8;      // and of the samples' noise;
-constexpr double roundFor = 6;       // px: a larger round is one for certain
-constexpr double unlike = 0.15;      // px: a fit worse than this says nothing
-constexpr double pairUnlike = 0.1;   // so is the fit of two at once,
-constexpr double pairBetter = 0.7;   // or one not clearly better than that of one
-constexpr double bluntEnd = 100;     // degrees: sharper corners may be blunt ends
-constexpr double halfBlunt = 2.5;    // sigmas to either side, at which their two corners are looked for first
-constexpr double bluntCorner = 25;   // degrees that each turns at least
-constexpr double doubt = 0.075;      // px that the smallest round is larger for each degree that a corner turns
-constexpr double clear = 50;         // less than this
+constexpr double near = 2.6;        // sigmas from the tip within which the blur is reckoned with
+constexpr double step = 0.3;        // sigmas between the points of the sides
+constexpr int rounds = 12;          // of the fit
+constexpr double enough = 1e-3;     // of the squares: a round that gains less was the last
+constexpr double calm = 4.2;        // of the samples' noise: what a px of bend over the whole side weighs like
+constexpr double firstRadius = 1.5; // px: at none it has no slope
+constexpr double leastRadius = 0.6; // px: nor hardly any below this
+constexpr double needle = 120;      // degrees: sharper corners begin the fit where the blur says
+constexpr double sharp = 0.8;       // px of sigma: a sharper picture shows its corners as they are
+constexpr double largest = 20;      // px, of radii
+constexpr double thin = 2.4;        // the needles of sharp pictures are too thin to be read so much farther than they are blunt
 } // namespace tuned
 
 // How many points lie on a side and on the arc.
@@ -104,12 +78,6 @@ double recessionOf(double turn)
     double least = 0, most = 3;
     for (int i = 0; i < 30; ++i) (level((least + most) / 2) < 0.5 ? least : most) = (least + most) / 2;
     return least / std::cos(half);
-}
-
-// How far the blur of a tip shows, in sigmas: a little more than recession(), up to needles.
-double outreach(double turn)
-{
-    return 0.68 / std::cos(std::min(turn / 2, radians(88)));
 }
 
 // px from the tip within which the blur or the arc shows.
@@ -249,7 +217,48 @@ private:
     }
 };
 
-// The samples beside the corner, on its sides as they were before the blur.
+} // namespace
+
+bool showsCorners(double sigma)
+{
+    return sigma < tuned::sharp;
+}
+
+double recession(double turn)
+{
+    // Asked for at every place that may be a corner: worked out once for each degree.
+    constexpr std::size_t sharpest = 176;
+    static const auto byDegree = [] {
+        std::array<double, sharpest + 1> out{};
+        for (std::size_t k = 0; k < out.size(); ++k) out[k] = recessionOf(radians(static_cast<double>(k)));
+        return out;
+    }();
+    const double at = std::clamp(degrees(turn), 0.0, static_cast<double>(sharpest));
+    const std::size_t k = std::min(static_cast<std::size_t>(at), sharpest - 1);
+    return std::lerp(byDegree[k], byDegree[k + 1], at - static_cast<double>(k));
+}
+
+Vec2 BlurredCorner::at(double along) const
+{
+    const bool back = along < 0;
+    const Vec2 d = direction(back ? in : out);
+    return tip + d * along + perpendicular(d) * ((back ? bendIn : bendOut) * along * along / 2);
+}
+
+double outreach(double turn)
+{
+    return 0.68 / std::cos(std::min(turn / 2, radians(88)));
+}
+
+std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& found, const Blur& blur, long before, long after, bool pointed)
+{
+    constexpr long least = 8;
+    if (before < least || after < least || !(blur.sigma > 0)) return std::nullopt;
+    BlurredCorner c = Fitter(s, blur, before, after, pointed).run(found);
+    if (!std::isfinite(c.rms) || !isFinite(c.tip)) return std::nullopt;
+    return c;
+}
+
 void sharpen(Samples& s, const BlurredCorner& c, double sigma)
 {
     const auto put = [&](long k, Vec2 p) {
@@ -288,198 +297,6 @@ void sharpen(Samples& s, const BlurredCorner& c, double sigma)
             k < before ? 1 - static_cast<double>(k) / static_cast<double>(before) : static_cast<double>(k - before) / static_cast<double>(after);
         blended(c.index - before + k, share, lerp(even[i], even[i + 1], x - static_cast<double>(i)));
     }
-}
-
-// Turns so tight and so sharp that they may be two corners, where none was found.
-std::vector<Corner> tightTurns(const Samples& s, const std::vector<Corner>& found)
-{
-    const long n = s.count(), half = std::lround(tuned::tightHalf / s.step), side = std::lround(tuned::tightSide / s.step);
-    std::vector<double> turns(static_cast<std::size_t>(n), 0);
-    const auto ends = [&](long i) { return s.closed || (i >= half + side && i + half + side < n); };
-    for (long i = 0; i < n; ++i)
-        if (ends(i)) turns[static_cast<std::size_t>(i)] = turn(s[i - half] - s[i - half - side], s[i + half + side] - s[i + half]);
-    std::vector<Corner> out;
-    for (long i = 0; i < n; ++i) {
-        const double here = std::abs(turns[static_cast<std::size_t>(i)]);
-        if (here < radians(tuned::tightTurn) || !ends(i)) continue;
-        bool top = true;
-        for (long k = i - half; k <= i + half && top; ++k) {
-            const double other = std::abs(turns[static_cast<std::size_t>(s.wrapped(k))]);
-            top = other < here || (other == here && k >= i);
-        }
-        const auto near = [&](const Corner& c) {
-            const long d = std::abs(c.index - i);
-            return (s.closed ? std::min(d, n - d) : d) < half + side;
-        };
-        if (!top || std::any_of(found.begin(), found.end(), near)) continue;
-        out.push_back({i, s[i], here, angleOf(s[i - half] - s[i - half - side]), angleOf(s[i + half + side] - s[i + half])});
-    }
-    return out;
-}
-
-} // namespace
-
-bool showsCorners(double sigma)
-{
-    return sigma < tuned::sharp;
-}
-
-double recession(double turn)
-{
-    // Asked for at every place that may be a corner: worked out once for each degree.
-    constexpr std::size_t sharpest = 176;
-    static const auto byDegree = [] {
-        std::array<double, sharpest + 1> out{};
-        for (std::size_t k = 0; k < out.size(); ++k) out[k] = recessionOf(radians(static_cast<double>(k)));
-        return out;
-    }();
-    const double at = std::clamp(degrees(turn), 0.0, static_cast<double>(sharpest));
-    const std::size_t k = std::min(static_cast<std::size_t>(at), sharpest - 1);
-    return std::lerp(byDegree[k], byDegree[k + 1], at - static_cast<double>(k));
-}
-
-Vec2 BlurredCorner::at(double along) const
-{
-    const bool back = along < 0;
-    const Vec2 d = direction(back ? in : out);
-    return tip + d * along + perpendicular(d) * ((back ? bendIn : bendOut) * along * along / 2);
-}
-
-std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& found, const Blur& blur, long before, long after, bool pointed)
-{
-    constexpr long least = 8;
-    if (before < least || after < least || !(blur.sigma > 0)) return std::nullopt;
-    BlurredCorner c = Fitter(s, blur, before, after, pointed).run(found);
-    if (!std::isfinite(c.rms) || !isFinite(c.tip)) return std::nullopt;
-    return c;
-}
-
-std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, const Blur& blur, double smallestTurn, double smallestRound,
-                               const std::function<bool()>& cancelled)
-{
-    const Samples was = s;
-    const double sigma = blur.sigma;
-    const long n = s.count();
-    std::vector<Corner> out;
-    // How far one may look before and after corner k: up to the end of the line, or a part of the way to the next corner.
-    const auto within = [&](long reach, long way, bool end) { return std::min(reach, end ? way : std::lround(tuned::share * static_cast<double>(way))); };
-    const auto gap = [&](std::size_t from, std::size_t to) {
-        return found.size() == 1 ? n : s.wrapped(found[to % found.size()].index - found[from % found.size()].index);
-    };
-    const auto before = [&](std::size_t k, long reach) {
-        const bool end = k == 0 && !s.closed;
-        return within(reach, end ? found[k].index : gap(k + found.size() - 1, k), end);
-    };
-    const auto after = [&](std::size_t k, long reach) {
-        const bool end = k + 1 == found.size() && !s.closed;
-        return within(reach, end ? n - 1 - found[k].index : gap(k, k + 1), end);
-    };
-    // Two at once where the blur has run them into one another, if they lie nearer to the samples than `most`, and both are corners.
-    const auto takesPair = [&](const Corner& a, const Corner& b, long ahead, long behind, double most, double smallest) {
-        const auto pair = fitBlurredPair(was, a, b, blur, ahead, behind);
-        if (!pair || pair->rms > most || std::min(std::abs(pair->firstTurn()), std::abs(pair->secondTurn())) < smallest) return false;
-        sharpen(s, *pair, sigma);
-        const double way = curve::angleOf(pair->second - pair->first);
-        const auto index = [&](long k) { return s.closed ? s.wrapped(k) : k; };
-        out.push_back({index(pair->from), pair->first, std::abs(pair->firstTurn()), pair->in, way, true});
-        out.push_back({index(pair->to), pair->second, std::abs(pair->secondTurn()), way, pair->out, true});
-        return true;
-    };
-    for (const Corner& c : tightTurns(was, found)) {
-        if (cancelled && cancelled()) break;
-        const long half = std::lround(tuned::halfBlunt * sigma / s.step), room = s.closed ? (n - 1) / 2 : std::min(c.index, n - 1 - c.index);
-        const long reach = std::min(room, std::lround((pairNear * sigma + tuned::side) / s.step));
-        if (reach <= half) continue;
-        const auto round = fitBlurredCorner(was, c, blur, reach, reach);
-        Corner a = c, b = c;
-        a.index -= half;
-        b.index += half;
-        const double unlike = std::max(tuned::tightUnlike, blur.noise), most = std::min(unlike, round ? tuned::tightBetter * round->rms : unlike);
-        takesPair(a, b, reach - half, reach - half, most, radians(tuned::bluntCorner));
-    }
-    std::vector<char> paired(found.size(), 0);
-    for (std::size_t k = 0; k < found.size() && found.size() > 2 && !showsCorners(sigma); ++k) {
-        const std::size_t next = (k + 1) % found.size();
-        if (paired[k] || paired[next] || (next == 0 && !s.closed) || (cancelled && cancelled())) continue;
-        if (static_cast<double>(gap(k, next)) * s.step > pairReach(sigma)) continue;
-        const long reach = std::lround((pairNear * sigma + tuned::side) / s.step);
-        if (takesPair(found[k], found[next], before(k, reach), after(next, reach), tuned::pairUnlike, smallestTurn)) paired[k] = paired[next] = 1;
-    }
-    for (std::size_t k = 0; k < found.size(); ++k) {
-        if (cancelled && cancelled()) break;
-        if (paired[k]) continue;
-        const Corner& c = found[k];
-        if (showsCorners(sigma) && c.turn < radians(tuned::sharpNeedle)) {
-            out.push_back(c);
-            continue;
-        }
-        const long reach = std::lround(((tuned::near + outreach(c.turn)) * sigma + (showsCorners(sigma) ? tuned::sideOfNeedle : tuned::side)) / s.step);
-        const long ahead = before(k, reach), behind = after(k, reach);
-        auto m = fitBlurredCorner(was, c, blur, ahead, behind, showsCorners(sigma));
-        // What looks like one that turns back may be the blunt end of a serif: two, a little apart.
-        if (c.turn > radians(tuned::bluntEnd) && !showsCorners(sigma)) {
-            const long half = std::lround(tuned::halfBlunt * sigma / s.step);
-            Corner a = c, b = c;
-            a.index -= half;
-            b.index += half;
-            const double most = std::min(tuned::pairUnlike, m ? tuned::pairBetter * m->rms : tuned::pairUnlike);
-            if (takesPair(a, b, ahead - half, behind - half, most, std::max(smallestTurn, radians(tuned::bluntCorner)))) continue;
-        }
-        const auto told = [](const std::optional<BlurredCorner>& b) { return b && b->rms <= tuned::unlike && b->before > 0 && b->after > 0; };
-        // Sides that bend away soon after are no sides as far as that: a nearer look.
-        if (!told(m) && !showsCorners(sigma) && c.turn < radians(tuned::bluntEnd))
-            if (auto nearer = fitBlurredCorner(was, c, blur, std::lround(tuned::nearer * static_cast<double>(ahead)),
-                                               std::lround(tuned::nearer * static_cast<double>(behind)), false);
-                told(nearer))
-                m = nearer;
-        // A needle close between two corners is their blunt end, seen as one.
-        const bool needle = std::max(c.turn, m ? std::abs(m->turn()) : 0) > radians(tuned::needle);
-        const bool atEnd = !s.closed && (k == 0 || k + 1 == found.size());
-        if (needle && !showsCorners(sigma) && !atEnd && std::max(ahead, behind) < reach) continue;
-        if (!told(m) || outreach(std::abs(m->turn())) * sigma > tuned::mostEaten) {
-            const long far = std::lround(needleFar / s.step);
-            const auto tip = needle ? drawnOn(was, c, sigma, before(k, far), after(k, far)) : std::nullopt;
-            if (!tip) {
-                out.push_back(c);
-                continue;
-            }
-            sharpen(s, *tip, sigma);
-            out.push_back({c.index, tip->tip, std::abs(tip->turn()), tip->in, tip->out, true});
-            continue;
-        }
-        if (std::abs(m->turn()) < smallestTurn) continue;
-        const bool round = m->radius > smallestRound + tuned::doubt * std::max(0.0, tuned::clear - degrees(std::abs(m->turn())));
-        if (round && m->radius > tuned::roundFor) {
-            sharpen(s, *m, sigma);
-            continue;
-        }
-        const auto pointed = fitBlurredCorner(was, c, blur, ahead, behind, true);
-        // A tip farther out than any blur eats is the fit's, not the picture's.
-        const auto isNear = [&](const BlurredCorner& b) {
-            return distance(b.tip, was[b.index]) <= tuned::farOut * sigma * recession(std::abs(b.turn())) + tuned::beside;
-        };
-        if (round) {
-            // A round, unless a corner explains the samples about as well, and as well as their noise lets anything.
-            const bool asGood = told(pointed) && pointed->rms < std::min(tuned::asGood * m->rms, tuned::asNoise * blur.noise);
-            if (!asGood || std::abs(pointed->turn()) < smallestTurn || !isNear(*pointed)) {
-                sharpen(s, *m, sigma);
-                continue;
-            }
-        }
-        m->radius = 0;
-        if (told(pointed)) m = pointed;
-        if (std::abs(m->turn()) < smallestTurn) continue;
-        if (!isNear(*m)) {
-            out.push_back(c);
-            continue;
-        }
-        sharpen(s, *m, sigma);
-        out.push_back({s.closed ? s.wrapped(m->index) : m->index, m->tip, std::abs(m->turn()), m->in, m->out, true});
-    }
-    std::sort(out.begin(), out.end(), [](const Corner& a, const Corner& b) { return a.index < b.index; });
-    constexpr long apart = 2; // samples: two that came to lie in one place are one
-    out.erase(std::unique(out.begin(), out.end(), [](const Corner& a, const Corner& b) { return b.index - a.index < apart; }), out.end());
-    return out;
 }
 
 } // namespace softrope::curve

@@ -13,9 +13,7 @@
 #include "curve/samples.h"
 
 #include <cmath>
-#include <functional>
 #include <optional>
-#include <vector>
 
 namespace softrope::curve {
 
@@ -25,6 +23,9 @@ bool showsCorners(double sigma);
 // How far the half level lies from the tip of a corner of this turn (radians, 0..pi) along its bisector, after a blur of standard deviation 1; the same from
 // 176 degrees on.
 double recession(double turn);
+
+// How far from the tip of a corner of this turn a blur of standard deviation 1 shows: a little more than recession(), up to needles.
+double outreach(double turn);
 
 // What a source's edges went through.
 struct Blur {
@@ -52,11 +53,8 @@ struct BlurredCorner {
 // be `pointed`. Nothing when there are too few samples to tell.
 std::optional<BlurredCorner> fitBlurredCorner(const Samples& s, const Corner& found, const Blur& blur, long before, long after, bool pointed = false);
 
-// The corners as they were before a blur: those that turn out to be rounds (of smallestRound px and
-// more, and more than that where they turn little) or bends are gone, the others lie where their sides meet.
-// The samples beside them are moved to where the edge was. What cannot be told stays as it was found.
-// Cancelled, it returns what it has.
-std::vector<Corner> beforeBlur(Samples& s, const std::vector<Corner>& found, const Blur& blur, double smallestTurn, double smallestRound,
-                               const std::function<bool()>& cancelled = {});
+// The samples beside a corner or a small round come to lie on it as it was before the blur; towards the ends of what was looked at they go over
+// into the samples as they are.
+void sharpen(Samples& s, const BlurredCorner& c, double sigma);
 
 } // namespace softrope::curve

@@ -1,7 +1,7 @@
 #include "curve/fit.h"
 
 #include "curve/arcs.h"
-#include "curve/blurred_corner.h"
+#include "curve/before_blur.h"
 #include "curve/fair.h"
 #include "curve/foot.h"
 #include "curve/prune.h"

@@ -11,6 +11,8 @@ namespace softrope::curve {
 namespace {
 
 namespace tuned {
+constexpr double scrap = 1;             // grains: so short a curve between two straights is a node
+constexpr double folded = 1.6;          // of its chord, that the handles of a piece that is folded over reach along it
 constexpr double stub = 0.03;           // of the chord: a handle as short as this is none
 constexpr double tight = 0.4;           // curvature times grain: a bend as tight as this is a corner's
 constexpr double turnShare = 0.8;       // of FitOptions::cornerFrom, that a hidden corner turns by at least
@@ -29,6 +31,7 @@ public:
 
     void run()
     {
+        for (std::size_t k = 0; k < size() && !stopped(); ++k) closeScrap(k);
         for (std::size_t k = 0; k < size() && !stopped(); ++k) showCorner(k);
         for (std::size_t k = 0; k < size() && !stopped(); ++k) straightenHooks(k);
     }
@@ -40,6 +43,38 @@ private:
     bool isEnd(std::size_t k) const { return !chain_.closed && (k == 0 || k + 1 == size()); }
     bool isTight(const Cubic& c, double t) const { return !(std::abs(curvature(c, t)) < tuned::tight / o_.grain); }
     bool asNear(const Quality& now, const Quality& was) const { return now.rms() <= tuned::worse * was.rms() + tuned::grains * o_.grain; }
+
+    // A curve so short that nothing tells it from a node, between two straights or folded over: node k begins it.
+    void closeScrap(std::size_t k)
+    {
+        const std::size_t n = size(), m = pieces();
+        if (n <= 3 || (!chain_.closed && (k == 0 || k + 2 >= n))) return;
+        const std::size_t end = (k + 1) % n, before = (k + m - 1) % m, after = end % m;
+        const Cubic scrap = chain_.cubic(k % m);
+        if (chain_.pieces[k % m].line || distance(scrap.p0, scrap.p3) > tuned::scrap * o_.grain) return;
+        if (!(chain_.pieces[before].line && chain_.pieces[after].line) && !isFolded(scrap)) return;
+        const Span w = around(end, 3, chain_);
+        const std::size_t place = (end + n - w.first) % n;
+        if (place < 2 || place >= w.count) return;
+        Chain part = cutOut(w);
+        ChainNode& node = part.nodes[place - 1];
+        const ChainNode& other = part.nodes[place];
+        node.at = lerp(node.at, other.at, 0.5);
+        node.out = other.out;
+        node.smooth = std::abs(turn(direction(node.in), direction(node.out))) < o_.cornerFrom && !part.pieces[place - 2].line && !part.pieces[place].line;
+        if (node.smooth) node.in = node.out = angleOf(direction(node.in) + direction(node.out));
+        part.nodes.erase(part.nodes.begin() + static_cast<long>(place));
+        part.pieces.erase(part.pieces.begin() + static_cast<long>(place - 1));
+        settle(part, 0, part.pieces.size(), source_, 12);
+        if (quality(part, {0, part.pieces.size()}).furthest <= o_.slack) putBack(w, part, place);
+    }
+    // Whether its handles reach past one another or away from its other end.
+    static bool isFolded(const Cubic& c)
+    {
+        const Vec2 chord = c.p3 - c.p0;
+        const double out = dot(c.p1 - c.p0, chord), in = dot(c.p3 - c.p2, chord);
+        return out < 0 || in < 0 || out + in > tuned::folded * squaredLength(chord);
+    }
 
     // A smooth node with hardly a handle, before a piece that is as good as straight.
     void showCorner(std::size_t k)

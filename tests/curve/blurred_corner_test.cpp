@@ -1,4 +1,4 @@
-#include "curve/blurred_corner.h"
+#include "curve/before_blur.h"
 #include "curve/strokes.h"
 
 #include <catch2/catch.hpp>

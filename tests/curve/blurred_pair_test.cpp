@@ -1,4 +1,6 @@
 #include "curve/blurred_pair.h"
+
+#include "curve/before_blur.h"
 #include "curve/strokes.h"
 
 #include <catch2/catch.hpp>

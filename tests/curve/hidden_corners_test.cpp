@@ -84,6 +84,24 @@ TEST_CASE("a corner with a hook beside it on a line that goes straight through i
     for (std::size_t k = 0; k < chain.pieces.size(); ++k) CHECK(errorOf(chain, k, source, true).furthest < 0.5);
 }
 
+TEST_CASE("two straights with a scrap of a curve between them meet in a node")
+{
+    // They turn by three degrees at (0, 0); the scrap turns back on itself.
+    const Vec2 way = direction(radians(3));
+    const Samples s = evenly({{-80, 0}, {0, 0}, way * 80}, false, 0.5);
+    Chain chain;
+    chain.nodes = {node(s, {-80, 0}, 0, 0, false), node(s, {-0.3, 0}, 0, 0, true), node(s, way * 0.3, radians(3), radians(3), true),
+                   node(s, way * 80, radians(3), radians(3), false)};
+    chain.nodes[2].sample = chain.nodes[1].sample + 1;
+    chain.nodes.front().pinned = chain.nodes.back().pinned = true;
+    chain.pieces = {{0, 0, true}, {0.9, 0.9, false}, {0, 0, true}};
+    showHiddenCorners(chain, {s, std::vector<float>(s.points.size(), 1.0F)}, {});
+    REQUIRE(chain.nodes.size() == 3);
+    CHECK_FALSE(chain.nodes[1].smooth);
+    CHECK(distance(chain.nodes[1].at, {0, 0}) < 0.5);
+    CHECK((chain.pieces[0].line && chain.pieces[1].line));
+}
+
 TEST_CASE("a round that was drawn round stays round")
 {
     // A quarter circle of 12 px between two straights: no corner, whatever stands on it.

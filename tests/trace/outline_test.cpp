@@ -1,9 +1,11 @@
+#include "curve/polygon.h"
 #include "curve/round.h"
 #include "curve/strokes.h"
 #include "trace/level_lines.h"
 #include "trace/outline.h"
 
 #include <catch2/catch.hpp>
+#include <opencv2/imgproc.hpp>
 
 #include <algorithm>
 #include <cmath>
@@ -35,6 +37,23 @@ curve::Path onlyOutline(const pixel::Grey& g)
     const trace::Outline o = trace::outline(g, options);
     REQUIRE(o.silhouettes.size() == 1);
     return o.silhouettes[0].paths[0];
+}
+
+// A regular polygon about (120.3, 119.8), its corners rounded off by circles.
+pixel::Grey polygonOf(int sides, double apothem, double radius, double turned)
+{
+    std::vector<Vec2> inner; // the rounded one is all that lies within the radius of it
+    const double step = 2 * curve::pi / sides, reach = (apothem - radius) / std::cos(step / 2);
+    for (int k = 0; k < sides; ++k) inner.push_back(Vec2{120.3, 119.8} + curve::direction(turned + step * k) * reach);
+    return drawn(240, 240, [&](Vec2 p) {
+        if (curve::insidePolygon(inner, p)) return true;
+        for (std::size_t k = 0; k < inner.size(); ++k) {
+            const Vec2 a = inner[k], along = inner[(k + 1) % inner.size()] - a;
+            const double share = std::clamp(dot(p - a, along) / squaredLength(along), 0.0, 1.0);
+            if (distance(p, a + along * share) <= radius) return true;
+        }
+        return false;
+    });
 }
 
 } // namespace
@@ -209,6 +228,35 @@ TEST_CASE("needles are drawn on to where their sides meet, in a picture of two v
     double nearest = 1e9;
     for (const std::size_t k : corners) nearest = std::min(nearest, distance(p.nodes[k].at, tip));
     CHECK(nearest < 0.25);
+}
+
+TEST_CASE("corners rounded alike are rounds, also near the size of the blur, and sharp ones stay corners")
+{
+    const double turned = GENERATE(0.2, 0.5, 0.9);
+    const auto corners = [&](double radius) {
+        pixel::Grey g = polygonOf(4, 80, radius, turned);
+        cv::Mat m(g.height, g.width, CV_8U, g.data.data());
+        cv::GaussianBlur(m, m, {0, 0}, 1.1);
+        return curve::cornerNodes(onlyOutline(g)).size();
+    };
+    CHECK(corners(0) == 4);
+    CHECK(corners(3) == 0);
+}
+
+TEST_CASE("a sharp picture shows small rounds of a slight turn as rounds")
+{
+    const double turned = GENERATE(0.1, 0.7, 0.9);
+    const auto corners = [&](double radius) {
+        const curve::Path p = onlyOutline(polygonOf(9, 90, radius, turned));
+        int n = 0;
+        for (std::size_t k = 0; k < p.nodes.size(); ++k) {
+            const Vec2 in = endTangent(p.piece((k + p.pieceCount() - 1) % p.pieceCount())), out = startTangent(p.piece(k));
+            n += std::abs(curve::turn(in, out)) > curve::radians(20);
+        }
+        return n;
+    };
+    CHECK(corners(0) == 9);
+    CHECK(corners(5) + corners(6) + corners(7) <= 6); // of 27: the px of a few say no more than those of a corner
 }
 
 TEST_CASE("needles of sharp pictures are as long as they were drawn, cut into dark ground or dark themselves")
