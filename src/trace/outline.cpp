@@ -1,5 +1,6 @@
 #include "trace/outline.h"
 
+#include "curve/apex.h"
 #include "curve/fit.h"
 #include "curve/longest_first.h"
 #include "curve/polygon.h"
@@ -165,7 +166,8 @@ Outline outline(const pixel::Grey& picture, const OutlineOptions& options)
         [&](std::size_t i) {
             if (options.cancelled && options.cancelled()) return;
             curve::Fit f = curve::fit(lines[i].points, true, fitting);
-            paths[i] = std::move(f.path);
+            // (A round is taken hold of where it bends most.)
+            paths[i] = curve::withApexNodes(f.path, fitting.slack);
             off[i] = f.furthest;
             const std::size_t n = ++done;
             if (options.progress && (n & 31) == 0) options.progress(0.4 + 0.6 * static_cast<double>(n) / static_cast<double>(lines.size()));

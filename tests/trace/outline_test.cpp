@@ -243,6 +243,19 @@ TEST_CASE("corners rounded alike are rounds, also near the size of the blur, and
     CHECK(corners(3) == 0);
 }
 
+TEST_CASE("where a round bends most there is a node")
+{
+    const curve::Path p = onlyOutline(polygonOf(5, 80, 9, GENERATE(0.2, 0.6)));
+    for (std::size_t k = 0; k < p.pieceCount(); ++k) {
+        const curve::Cubic c = p.piece(k);
+        if (isStraight(c)) continue;
+        double inside = 0;
+        for (int i = 1; i < 50; ++i) inside = std::max(inside, std::abs(curvature(c, i / 50.0)));
+        const bool tight = inside * distance(c.p0, c.p3) > 3.5;
+        if (tight) CHECK(inside < 1.6 * std::max(std::abs(curvature(c, 0)), std::abs(curvature(c, 1))));
+    }
+}
+
 TEST_CASE("a sharp picture shows small rounds of a slight turn as rounds")
 {
     const double turned = GENERATE(0.1, 0.7, 0.9);
