@@ -11,6 +11,11 @@ namespace softrope::curve {
 namespace {
 
 namespace tuned {
+constexpr double longPiece = 12;        // grains from end to end, and
+constexpr long leastLong = 20;          // samples, of a piece that may be straight:
+constexpr double bowed = 1.5;           // slacks that its handles lie off its chord at most,
+constexpr double unexplained = 1.08;    // of its mean square, that of the straight,
+constexpr double straightWorse = 1.03;  // and of the root mean square about it
 constexpr double scrap = 1;             // grains: so short a curve between two straights is a node
 constexpr double folded = 1.6;          // of its chord, that the handles of a piece that is folded over reach along it
 constexpr double stub = 0.03;           // of the chord: a handle as short as this is none
@@ -31,6 +36,7 @@ public:
 
     void run()
     {
+        for (std::size_t k = 0; k < pieces() && !stopped(); ++k) straighten(k);
         for (std::size_t k = 0; k < size() && !stopped(); ++k) closeScrap(k);
         for (std::size_t k = 0; k < size() && !stopped(); ++k) showCorner(k);
         for (std::size_t k = 0; k < size() && !stopped(); ++k) straightenHooks(k);
@@ -43,6 +49,36 @@ private:
     bool isEnd(std::size_t k) const { return !chain_.closed && (k == 0 || k + 1 == size()); }
     bool isTight(const Cubic& c, double t) const { return !(std::abs(curvature(c, t)) < tuned::tight / o_.grain); }
     bool asNear(const Quality& now, const Quality& was) const { return now.rms() <= tuned::worse * was.rms() + tuned::grains * o_.grain; }
+
+    // A long piece whose bend explains nothing that a straight does not.
+    void straighten(std::size_t k)
+    {
+        const std::size_t n = size(), m = pieces();
+        const Cubic c = chain_.cubic(k);
+        const double chord = distance(c.p0, c.p3);
+        if (chain_.pieces[k].line || chord < tuned::longPiece * o_.grain) return;
+        const Vec2 across = perpendicular(c.p3 - c.p0) / chord;
+        if (std::max(std::abs(dot(across, c.p1 - c.p0)), std::abs(dot(across, c.p2 - c.p0))) > tuned::bowed * o_.slack) return;
+        const std::size_t end = chain_.next(k);
+        const bool alone = m < 2, first = !chain_.closed && k == 0, last = !chain_.closed && k + 1 == m;
+        if (alone || (!first && chain_.nodes[k].smooth && chain_.pieces[(k + m - 1) % m].line) ||
+            (!last && chain_.nodes[end].smooth && chain_.pieces[end % m].line))
+            return;
+        const PieceError bent = errorOf(chain_, k, source_);
+        if (bent.count < tuned::leastLong) return;
+        const Span w = around(k, 2, chain_);
+        const std::size_t place = (k + n - w.first) % n;
+        if (place >= w.count) return;
+        Chain part = cutOut(w);
+        const Quality was = quality(part, {0, w.count});
+        part.pieces[place].line = true;
+        settle(part, 0, w.count, source_, 10);
+        const PieceError flat = errorOf(part, place, source_);
+        const Quality now = quality(part, {0, w.count});
+        const auto meanSquare = [](const PieceError& e) { return e.count > 0 ? e.sumOfSquares / static_cast<double>(e.count) : 0; };
+        if (now.furthest > std::max(tuned::straightFill * o_.slack, was.furthest) || meanSquare(flat) > tuned::unexplained * meanSquare(bent)) return;
+        if (now.rms() <= tuned::straightWorse * was.rms()) putBack(w, part, std::nullopt);
+    }
 
     // A curve so short that nothing tells it from a node, between two straights or folded over: node k begins it.
     void closeScrap(std::size_t k)

@@ -3,10 +3,12 @@
 
 #include "curve/curve.h"
 #include "curve/samples.h"
+#include "curve/strokes.h"
 
 #include <catch2/catch.hpp>
 
 #include <algorithm>
+#include <cmath>
 
 using namespace softrope::curve;
 
@@ -82,6 +84,29 @@ TEST_CASE("a corner with a hook beside it on a line that goes straight through i
     showHiddenCorners(chain, source, {});
     for (std::size_t k = 1; k + 1 < chain.nodes.size(); ++k) CHECK(chain.nodes[k].smooth);
     for (std::size_t k = 0; k < chain.pieces.size(); ++k) CHECK(errorOf(chain, k, source, true).furthest < 0.5);
+}
+
+TEST_CASE("a long piece that bends with the noise alone becomes straight, a slight bow stays")
+{
+    for (const double bow : {0.0, 0.8}) {
+        // 120 px between two corners, a hump of that height, and a tremor of 0.15 px.
+        strokes::Random random(5);
+        std::vector<Vec2> line;
+        for (int i = 0; i <= 60; ++i) line.push_back({0, 60.0 - i});
+        for (int i = 1; i < 120; ++i) line.push_back({static_cast<double>(i), bow * std::sin(pi * i / 120.0) + 0.3 * (random.unit() - 0.5)});
+        for (int i = 0; i <= 60; ++i) line.push_back({120, static_cast<double>(i)});
+        const Samples s = evenly(line, false, 0.5);
+        Chain chain;
+        chain.nodes = {node(s, {0, 60}, 0, -pi / 2, false), node(s, {0, 0}, -pi / 2, 0.01, false), node(s, {120, 0}, -0.01, pi / 2, false),
+                       node(s, {120, 60}, pi / 2, 0, false)};
+        chain.nodes.front().pinned = chain.nodes.back().pinned = true;
+        chain.pieces = {{20, 20, true}, {40, 40, false}, {20, 20, true}};
+        const ChainSource source{s, std::vector<float>(s.points.size(), 1.0F)};
+        settle(chain, 0, 3, source, 20);
+        showHiddenCorners(chain, source, {});
+        REQUIRE(chain.pieces.size() == 3);
+        CHECK(chain.pieces[1].line == (bow == 0));
+    }
 }
 
 TEST_CASE("two straights with a scrap of a curve between them meet in a node")
