@@ -2604,8 +2604,8 @@
    <translation>Dunkle Formen werden Flächen</translation>
   </message>
   <message>
-   <source>Dark, even lines</source>
-   <translation>Dunkle, gleichmäßige Linien</translation>
+   <source>Dark, even lines alone; paler ones are left out</source>
+   <translation>Nur dunkle, gleichmäßige Linien; blassere bleiben weg</translation>
   </message>
   <message>
    <source>Dark, middle, light</source>

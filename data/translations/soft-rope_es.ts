@@ -2604,8 +2604,8 @@
    <translation>Las formas oscuras se vuelven áreas</translation>
   </message>
   <message>
-   <source>Dark, even lines</source>
-   <translation>Líneas oscuras y parejas</translation>
+   <source>Dark, even lines alone; paler ones are left out</source>
+   <translation>Solo líneas oscuras y parejas; las más pálidas quedan fuera</translation>
   </message>
   <message>
    <source>Dark, middle, light</source>

@@ -126,7 +126,7 @@ void addShapeKnobs(CLI::App& c, Knobs& k)
 
 void addLineKnobs(CLI::App& c, Knobs& k)
 {
-    c.add_option("--medium", k.medium, "auto, ink or pencil")->capture_default_str()->check(CLI::IsMember({"auto", "ink", "pencil"}));
+    c.add_option("--medium", k.medium, "auto, ink (paler lines are left out) or pencil")->capture_default_str()->check(CLI::IsMember({"auto", "ink", "pencil"}));
     c.add_option("--gather", k.gather, "how far apart passes of one pencil line may lie, 0-3")->capture_default_str()->check(checked(gatherRange));
     c.add_option("--shortest", k.shortest, "shorter marks are left out, px")->capture_default_str()->check(checked(lengthRange));
     c.add_flag("--swell", k.swell, "lines whose width varies become shapes that follow it");

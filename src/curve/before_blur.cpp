@@ -119,7 +119,7 @@ private:
     bool soft_ = false; // most corners are small rounds
     const std::function<bool()>& cancelled_;
     std::vector<char> paired_;                           // by corner found
-    std::vector<std::optional<BlurredCorner>> measured_; // ... if it may be one alone
+    std::vector<std::optional<BlurredCorner>> measured_; // ... but for those that may be one of a pair
     std::vector<Corner> out_;
 
     bool stopped() const { return cancelled_ && cancelled_(); }
@@ -205,31 +205,37 @@ private:
         }
     }
 
-    bool isPairedMaybe(std::size_t k) const
+    bool mayBePaired(std::size_t k) const
     {
         const auto near = [this](std::size_t from, std::size_t to) { return static_cast<double>(gap(from, to)) * was_.step <= pairReach(blur_.sigma); };
         return found_.size() > 1 && (near(k, k + 1) || near(k + found_.size() - 1, k));
     }
-    // Each alone, with the radius that it seems to have; and what all of them say of the smallest round.
+    // Alone, with the radius that it seems to have.
+    std::optional<BlurredCorner> alone(std::size_t k) const
+    {
+        const Corner& c = found_[k];
+        if (isShown(c) && !isBeyondTip(c)) return std::nullopt;
+        const long ahead = before(k, reachOf(c)), behind = after(k, reachOf(c));
+        const auto whole = fitBlurredCorner(was_, c, blur_, ahead, behind, sharp_ && !isShown(c));
+        if (told(whole) || sharp_ || c.turn >= radians(tuned::bluntEnd)) return whole;
+        // Sides that bend away soon after are no sides as far as that: a nearer look.
+        const auto shorter = [](long samples) { return std::lround(tuned::nearer * static_cast<double>(samples)); };
+        const auto nearer = fitBlurredCorner(was_, c, blur_, shorter(ahead), shorter(behind));
+        return told(nearer) ? nearer : whole;
+    }
+
+    // Those that are no pairs for certain, and what all of them say of the smallest round.
     void measure()
     {
         measured_.resize(found_.size());
         std::vector<double> seen; // of a soft corner's roundness
         for (std::size_t k = 0; k < found_.size() && !stopped(); ++k) {
-            const Corner& c = found_[k];
-            const long ahead = before(k, reachOf(c)), behind = after(k, reachOf(c));
-            auto& m = measured_[k];
-            if (isShown(c)) {
-                if (isBeyondTip(c)) m = fitBlurredCorner(was_, c, blur_, ahead, behind);
+            if (!sharp_ && mayBePaired(k)) continue;
+            const auto& m = measured_[k] = alone(k);
+            if (isShown(found_[k]))
                 seen.push_back(told(m) ? std::min(m->radius / tuned::softRadius, depthOf(*m) / tuned::softDepth) : 0);
-                continue;
-            }
-            m = fitBlurredCorner(was_, c, blur_, ahead, behind, sharp_);
-            // Sides that bend away soon after are no sides as far as that: a nearer look.
-            const auto shorter = [](long samples) { return std::lround(tuned::nearer * static_cast<double>(samples)); };
-            if (!told(m) && !sharp_ && c.turn < radians(tuned::bluntEnd))
-                if (auto nearer = fitBlurredCorner(was_, c, blur_, shorter(ahead), shorter(behind)); told(nearer)) m = nearer;
-            if (told(m) && !sharp_ && !isPairedMaybe(k)) seen.push_back(m->radius / tuned::softRadius);
+            else if (told(m) && !sharp_)
+                seen.push_back(m->radius / tuned::softRadius);
         }
         if (seen.size() < tuned::manyCorners) return;
         const auto middle = seen.begin() + static_cast<long>(seen.size() / 2);
@@ -244,7 +250,7 @@ private:
     {
         const Corner& c = found_[k];
         const long ahead = before(k, reachOf(c)), behind = after(k, reachOf(c));
-        const auto& m = measured_[k];
+        const auto m = !sharp_ && mayBePaired(k) ? alone(k) : measured_[k];
         if (isShown(c)) {
             const bool round = told(m) && (soft_ ? m->radius >= tuned::smallestSoft && depthOf(*m) >= tuned::leastSoftDepth
                                                  : m->radius >= tuned::sharpRound && depthOf(*m) >= tuned::leastDepth);

@@ -110,7 +110,7 @@ public:
             f.segments(
                 tr("Drawn with"),
                 {{tr("Find"), tr("Tell ink from pencil by itself")},
-                 {tr("Ink"), tr("Dark, even lines")},
+                 {tr("Ink"), tr("Dark, even lines alone; paler ones are left out")},
                  {tr("Pencil"), tr("Pale, grainy lines, several passes")}},
                 [this] { return static_cast<int>(tracer_.settings().medium); },
                 [change](int i) { change([i](TraceSettings& s) { s.medium = static_cast<trace::Medium>(i); }); });
