@@ -12,17 +12,21 @@ SpanFit fitSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to,
     SpanFit f{chord / 3, chord / 3, 0};
     const long n = run.last - run.first;
     constexpr long most = 28;
-    std::array<double, most + 1> t;
-    const long count = std::clamp(n - 1, 0L, most);
+    const auto count = static_cast<std::size_t>(std::clamp(n - 1, 0L, most));
     if (count == 0) return f;
-    const auto sample = [&](long k) { return run.first + (n * (k + 1)) / (count + 1); };
-    for (long k = 0; k < count; ++k) t[static_cast<std::size_t>(k)] = static_cast<double>(sample(k) - run.first) / static_cast<double>(n);
+    std::array<double, most> t;
+    std::array<Vec2, most> samples;
+    for (std::size_t k = 0; k < count; ++k) {
+        const long along = n * (static_cast<long>(k) + 1) / (static_cast<long>(count) + 1);
+        t[k] = static_cast<double>(along) / static_cast<double>(n);
+        samples[k] = s[run.first + along];
+    }
     for (int round = 0; round < 5; ++round) {
         double c00 = 1e-9, c01 = 0, c11 = 1e-9, x0 = 0, x1 = 0;
-        for (long k = 0; k < count; ++k) {
-            const double q = t[static_cast<std::size_t>(k)], p = 1 - q;
+        for (std::size_t k = 0; k < count; ++k) {
+            const double q = t[k], p = 1 - q;
             const double b0 = p * p * (p + 3 * q), b1 = 3 * p * p * q, b2 = 3 * p * q * q, b3 = q * q * (q + 3 * p);
-            const Vec2 r = s[sample(k)] - from * b0 - to * b3;
+            const Vec2 r = samples[k] - from * b0 - to * b3;
             const Vec2 a1 = u * b1, a2 = v * b2;
             c00 += dot(a1, a1);
             c01 += dot(a1, a2);
@@ -39,12 +43,12 @@ SpanFit fitSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to,
         f.b = std::clamp(f.b, 0.02 * chord, 1.0 * chord + 0.5);
         const Cubic c{from, from + u * f.a, to + v * f.b, to};
         f.furthest = 0;
-        for (long k = 0; k < count; ++k) {
-            double& q = t[static_cast<std::size_t>(k)];
-            const Vec2 r = at(c, q) - s[sample(k)], d = derivative(c, q);
+        for (std::size_t k = 0; k < count; ++k) {
+            double& q = t[k];
+            const Vec2 r = at(c, q) - samples[k], d = derivative(c, q);
             const double slope = dot(d, d) + dot(r, secondDerivative(c, q));
             if (slope > 0) q = std::clamp(q - std::clamp(dot(r, d) / slope, -0.1, 0.1), 0.0, 1.0);
-            f.furthest = std::max(f.furthest, distance(at(c, q), s[sample(k)]));
+            f.furthest = std::max(f.furthest, distance(at(c, q), samples[k]));
         }
     }
     return f;
