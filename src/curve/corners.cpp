@@ -25,8 +25,7 @@ Candidate judge(const Samples& s, long i, long gap, long span, double cleanlines
     const auto here = static_cast<double>(i);
     const LocalFit lq = localParabola(s, i - gap - span, i - gap, here), rq = localParabola(s, i + gap, i + gap + span, here);
     if (lq.residual > cleanliness || rq.residual > cleanliness) return c;
-    const LocalFit ll = localLine(s, i - gap - span, i - gap, here), rl = localLine(s, i + gap, i + gap + span, here);
-    const double tq = turn(lq.tangent, rq.tangent), tl = turn(ll.tangent, rl.tangent);
+    const double tq = turn(lq.tangent, rq.tangent), tl = turn(lq.way, rq.way);
     if (tq * tl <= 0) return c;
     c.corner.turn = std::min(std::abs(tq), std::abs(tl));
     c.corner.inAngle = angleOf(lq.tangent);

@@ -59,25 +59,36 @@ struct Sums {
     double m2 = 0; // mean of squared offsets
 };
 
+// Each sample with its index. Most runs lie within the row, where nothing needs to be asked about its ends.
+template <class Take> void overRun(const Samples& s, long first, long last, Take take)
+{
+    if (first >= 0 && last < s.count()) {
+        const Vec2* p = s.points.data();
+        for (long i = first; i <= last; ++i) take(i, p[i]);
+    } else {
+        for (long i = first; i <= last; ++i) take(i, s[i]);
+    }
+}
+
 // Regression on orthogonal polynomials 1, v, v^2 - mean(v^2), with v the arc length from the window's middle.
 Sums regress(const Samples& s, long first, long last)
 {
     Sums r;
     r.n = last - first + 1;
     r.mid = 0.5 * static_cast<double>(first + last);
-    for (long i = first; i <= last; ++i) r.mean += s[i];
+    overRun(s, first, last, [&r](long, Vec2 p) { r.mean += p; });
     const auto n = static_cast<double>(r.n);
     r.mean = r.mean / n;
     r.m2 = s.step * s.step * (n * n - 1) / 12;
     Vec2 sv, sq;
     double q2 = 0;
-    for (long i = first; i <= last; ++i) {
+    overRun(s, first, last, [&](long i, Vec2 p) {
         const double v = s.step * (static_cast<double>(i) - r.mid);
         const double q = v * v - r.m2;
-        sv += v * s[i];
-        sq += q * s[i];
+        sv += v * p;
+        sq += q * p;
         q2 += q * q;
-    }
+    });
     if (r.n > 1) r.slope = sv / (n * r.m2);
     if (r.n > 2 && q2 > 0) r.curve = sq / q2;
     return r;
@@ -90,13 +101,14 @@ LocalFit read(const Samples& s, const Sums& r, long first, long last, double whe
     f.point = r.mean + r.slope * v + r.curve * (v * v - r.m2);
     const Vec2 d = r.slope + r.curve * (2 * v);
     f.tangent = unit(d);
+    f.way = unit(r.slope);
     const double speed = length(d);
     f.bend = speed > 0 ? cross(d, 2 * r.curve) / (speed * speed * speed) : 0;
     double sum = 0;
-    for (long i = first; i <= last; ++i) {
+    overRun(s, first, last, [&](long i, Vec2 p) {
         const double u = s.step * (static_cast<double>(i) - r.mid);
-        sum += squaredLength(s[i] - (r.mean + r.slope * u + r.curve * (u * u - r.m2)));
-    }
+        sum += squaredLength(p - (r.mean + r.slope * u + r.curve * (u * u - r.m2)));
+    });
     f.residual = std::sqrt(sum / static_cast<double>(r.n));
     return f;
 }

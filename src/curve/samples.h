@@ -42,6 +42,7 @@ Samples evenly(const std::vector<Vec2>& raw, bool closed, double step);
 struct LocalFit {
     Vec2 point;
     Vec2 tangent;        // unit
+    Vec2 way;            // unit, of the line of least squares over the same samples
     double bend = 0;     // signed curvature, 1/px
     double residual = 0; // root mean square distance of the samples from the parabola, px
 };
