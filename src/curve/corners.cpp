@@ -15,7 +15,7 @@ struct Candidate {
 };
 
 // The two sides drawn on to sample i, or a turn of zero where the window does not fit or the sides are not clean.
-Candidate judge(const Samples& s, long i, long gap, long span, double cleanliness)
+Candidate judge(const Samples& s, LocalFits& fits, long i, long gap, long span, double cleanliness)
 {
     Candidate c;
     c.corner.index = i;
@@ -23,7 +23,7 @@ Candidate judge(const Samples& s, long i, long gap, long span, double cleanlines
     if (!s.closed && (i - gap - span < 0 || i + gap + span >= n)) return c;
     if (s.closed && 2 * (gap + span) >= n) return c;
     const auto here = static_cast<double>(i);
-    const LocalFit lq = localParabola(s, i - gap - span, i - gap, here), rq = localParabola(s, i + gap, i + gap + span, here);
+    const LocalFit lq = fits.at(i - gap - span, here), rq = fits.at(i + gap, here);
     if (lq.residual > cleanliness || rq.residual > cleanliness) return c;
     const double tq = turn(lq.tangent, rq.tangent), tl = turn(lq.way, rq.way);
     if (tq * tl <= 0) return c;
@@ -64,6 +64,7 @@ std::vector<Corner> findCorners(const Samples& s, const CornerSearch& search)
     const std::array<double, 3> spans{4.0, 7.0, 12.0};
     for (const double spanPx : spans) {
         const long span = std::max(3L, std::lround(spanPx * search.grain / s.step));
+        LocalFits fits(s, span + 1);
         const double length = static_cast<double>(span) * s.step;
         // A drawn-on tangent wanders with the noise: about 3 standard deviations are allowed for.
         const double doubt = 8 * noise / length;
@@ -75,7 +76,7 @@ std::vector<Corner> findCorners(const Samples& s, const CornerSearch& search)
             const long reach = gap + span;
             if (!s.closed && (i < reach || i + reach >= n)) continue;
             if (std::abs(turn(s[i] - s[i - reach], s[i + reach] - s[i])) < 0.5 * least) continue;
-            turns[static_cast<std::size_t>(i)] = judge(s, i, gap, span, cleanliness).corner.turn;
+            turns[static_cast<std::size_t>(i)] = judge(s, fits, i, gap, span, cleanliness).corner.turn;
         }
         for (long i = 0; i < n; ++i) {
             const double here = turns[static_cast<std::size_t>(i)];
@@ -87,7 +88,7 @@ std::vector<Corner> findCorners(const Samples& s, const CornerSearch& search)
                 top = other < here || (other == here && k >= i);
             }
             if (!top) continue;
-            Candidate c = judge(s, i, gap, span, cleanliness);
+            Candidate c = judge(s, fits, i, gap, span, cleanliness);
             if (!tipIsNear(s, c.corner, gap, search, noise)) continue;
             c.weight = here - doubt;
             found.push_back(c);

@@ -94,7 +94,8 @@ Sums regress(const Samples& s, long first, long last)
     return r;
 }
 
-LocalFit read(const Samples& s, const Sums& r, long first, long last, double where)
+// Without the residual.
+LocalFit read(const Samples& s, const Sums& r, double where)
 {
     LocalFit f;
     const double v = s.step * (where - r.mid);
@@ -104,27 +105,57 @@ LocalFit read(const Samples& s, const Sums& r, long first, long last, double whe
     f.way = unit(r.slope);
     const double speed = length(d);
     f.bend = speed > 0 ? cross(d, 2 * r.curve) / (speed * speed * speed) : 0;
+    return f;
+}
+
+double residualOf(const Samples& s, const Sums& r, long first, long last)
+{
     double sum = 0;
     overRun(s, first, last, [&](long i, Vec2 p) {
         const double u = s.step * (static_cast<double>(i) - r.mid);
         sum += squaredLength(p - (r.mean + r.slope * u + r.curve * (u * u - r.m2)));
     });
-    f.residual = std::sqrt(sum / static_cast<double>(r.n));
-    return f;
+    return std::sqrt(sum / static_cast<double>(r.n));
 }
 
 } // namespace
 
 LocalFit localParabola(const Samples& s, long first, long last, double where)
 {
-    return read(s, regress(s, first, last), first, last, where);
+    const Sums r = regress(s, first, last);
+    LocalFit f = read(s, r, where);
+    f.residual = residualOf(s, r, first, last);
+    return f;
 }
 
 LocalFit localLine(const Samples& s, long first, long last, double where)
 {
     Sums r = regress(s, first, last);
     r.curve = {};
-    return read(s, r, first, last, where);
+    LocalFit f = read(s, r, where);
+    f.residual = residualOf(s, r, first, last);
+    return f;
+}
+
+struct LocalFits::Window {
+    Sums sums; // none as long as it was not asked for
+    double residual = 0;
+};
+
+LocalFits::LocalFits(const Samples& s, long samples) : samples_(s), size_(samples), windows_(s.points.size()) {}
+LocalFits::~LocalFits() = default;
+
+LocalFit LocalFits::at(long first, double where)
+{
+    const long start = samples_.closed ? samples_.wrapped(first) : first;
+    Window& w = windows_[static_cast<std::size_t>(start)];
+    if (w.sums.n == 0) {
+        w.sums = regress(samples_, start, start + size_ - 1);
+        w.residual = residualOf(samples_, w.sums, start, start + size_ - 1);
+    }
+    LocalFit f = read(samples_, w.sums, where + static_cast<double>(start - first));
+    f.residual = w.residual;
+    return f;
 }
 
 double noiseOf(const Samples& s, double span)

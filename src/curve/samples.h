@@ -49,6 +49,22 @@ struct LocalFit {
 LocalFit localParabola(const Samples& s, long first, long last, double where);
 LocalFit localLine(const Samples& s, long first, long last, double where);
 
+// The same over many windows of one size, each worked out once however often it is asked for.
+class LocalFits {
+public:
+    // Of `samples` samples each, two at least.
+    LocalFits(const Samples& s, long samples);
+    ~LocalFits();
+    // Over the samples from `first` on; on an open row they lie within it.
+    LocalFit at(long first, double where);
+
+private:
+    struct Window;
+    const Samples& samples_;
+    long size_;
+    std::vector<Window> windows_; // by first sample
+};
+
 // Typical distance of a sample from its smoothed neighbourhood (median over the row), px: pixel steps, tremor, grain.
 double noiseOf(const Samples& s, double span);
 

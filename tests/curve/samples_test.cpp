@@ -69,6 +69,23 @@ TEST_CASE("a local line through noisy samples finds their direction")
     CHECK(f.residual < 0.4);
 }
 
+TEST_CASE("windows asked for one after the other say what each says by itself, across the end of a ring as well")
+{
+    std::vector<Vec2> ring;
+    for (int i = 0; i < 90; ++i) ring.push_back(direction(radians(4.0 * i)) * (40 + 6 * std::sin(radians(12.0 * i))));
+    const Samples s = evenly(ring, true, 0.5);
+    LocalFits fits(s, 15);
+    for (int round = 0; round < 2; ++round)
+        for (const long first : {-20L, -3L, 0L, 31L, s.count() - 8, s.count() + 5}) {
+            const double where = static_cast<double>(first) + 18;
+            const LocalFit one = localParabola(s, first, first + 14, where), other = fits.at(first, where);
+            CHECK(distance(one.point, other.point) < 1e-9);
+            CHECK(distance(one.tangent, other.tangent) < 1e-9);
+            CHECK(distance(localLine(s, first, first + 14, where).tangent, other.way) < 1e-9);
+            CHECK(one.residual == Approx(other.residual));
+        }
+}
+
 TEST_CASE("the noise of a row is about the shake that was put in")
 {
     const auto smooth = strokes::arc({0, 0}, 150, 0, 5, 2000);
