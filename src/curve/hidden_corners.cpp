@@ -89,6 +89,7 @@ private:
         const Cubic scrap = chain_.cubic(k % m);
         if (chain_.pieces[k % m].line || distance(scrap.p0, scrap.p3) > tuned::scrap * o_.grain) return;
         if (!(chain_.pieces[before].line && chain_.pieces[after].line) && !isFolded(scrap)) return;
+        if (chain_.nodes[k].pinned || chain_.nodes[end].pinned) return;
         const Span w = around(end, 3, chain_);
         const std::size_t place = (end + n - w.first) % n;
         if (place < 2 || place >= w.count) return;
@@ -97,6 +98,8 @@ private:
         const ChainNode& other = part.nodes[place];
         node.at = lerp(node.at, other.at, 0.5);
         node.out = other.out;
+        node.sure = node.sure || other.sure;
+        node.found = std::max(node.found, other.found);
         node.smooth = std::abs(turn(direction(node.in), direction(node.out))) < o_.cornerFrom && !part.pieces[place - 2].line && !part.pieces[place].line;
         if (node.smooth) node.in = node.out = angleOf(direction(node.in) + direction(node.out));
         part.nodes.erase(part.nodes.begin() + static_cast<long>(place));

@@ -55,21 +55,26 @@ double softened(const pixel::Grey& grey, int x, int y)
 
 std::vector<float> besideDarkest(const std::vector<LinePlace>& places, int reach)
 {
-    int across = 0, down = 0;
+    if (places.empty()) return {};
+    const auto column = [reach](const LinePlace& p) { return p.x / reach; };
+    const auto row = [reach](const LinePlace& p) { return p.y / reach; };
+    int left = column(places[0]), right = left, top = row(places[0]), bottom = top;
     for (const LinePlace& p : places) {
-        across = std::max(across, p.x / reach + 1);
-        down = std::max(down, p.y / reach + 1);
+        left = std::min(left, column(p));
+        right = std::max(right, column(p));
+        top = std::min(top, row(p));
+        bottom = std::max(bottom, row(p));
     }
-    cv::Mat cells(down, across, CV_32F, cv::Scalar(0)), darkest;
+    cv::Mat cells(bottom - top + 1, right - left + 1, CV_32F, cv::Scalar(0)), darkest;
     for (const LinePlace& p : places) {
-        float& cell = cells.at<float>(p.y / reach, p.x / reach);
+        float& cell = cells.at<float>(row(p) - top, column(p) - left);
         cell = std::max(cell, p.dark);
     }
     cv::dilate(cells, darkest, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
     std::vector<float> shares;
     shares.reserve(places.size());
     for (const LinePlace& p : places) {
-        const float most = darkest.at<float>(p.y / reach, p.x / reach);
+        const float most = darkest.at<float>(row(p) - top, column(p) - left);
         shares.push_back(most > 0 ? p.dark / most : 1);
     }
     return shares;
