@@ -140,17 +140,19 @@ Added withDrop(const Document& d, const planar::Map& map, const DrawnLines& line
         if (painted.done()) return {painted.document, there};
     }
     Document out = d;
-    Id layer = 0, lines1 = 0;
+    Id layer = 0, lowestShapes = 0, lowestLines = 0;
     eachArtwork(d, {true, true, false, false}, [&](const Item&, const Artwork& a, const Where& w) {
         if (a.drop() && w.layer->shown && !w.layer->locked) layer = w.layer->id;
-        if (!a.drop() && !lines1) lines1 = w.layer->id;
+        if (!a.drop() && !lowestShapes) lowestShapes = w.layer->id;
+        if (!a.drop() && a.stroke.colour && !lowestLines) lowestLines = w.layer->id;
     });
     if (!layer) {
-        // Under the lowest layer of lines.
+        // Under the lowest layer of lines, over areas without any: those would hide it.
         auto made = std::make_shared<Layer>();
         made->id = layer = out.nextId++;
         made->name = words::said("Colour drops");
-        const auto lowest = std::find_if(out.layers.begin(), out.layers.end(), [&](const LayerPtr& l) { return l->id == lines1; });
+        const Id over = lowestLines ? lowestLines : lowestShapes;
+        const auto lowest = std::find_if(out.layers.begin(), out.layers.end(), [&](const LayerPtr& l) { return l->id == over; });
         out.layers.insert(lowest, made);
     }
     Item item;

@@ -118,23 +118,25 @@ double residualOf(const Samples& s, const Sums& r, long first, long last)
     return std::sqrt(sum / static_cast<double>(r.n));
 }
 
+LocalFit readWhole(const Samples& s, const Sums& r, long first, long last, double where)
+{
+    LocalFit f = read(s, r, where);
+    f.residual = residualOf(s, r, first, last);
+    return f;
+}
+
 } // namespace
 
 LocalFit localParabola(const Samples& s, long first, long last, double where)
 {
-    const Sums r = regress(s, first, last);
-    LocalFit f = read(s, r, where);
-    f.residual = residualOf(s, r, first, last);
-    return f;
+    return readWhole(s, regress(s, first, last), first, last, where);
 }
 
 LocalFit localLine(const Samples& s, long first, long last, double where)
 {
     Sums r = regress(s, first, last);
     r.curve = {};
-    LocalFit f = read(s, r, where);
-    f.residual = residualOf(s, r, first, last);
-    return f;
+    return readWhole(s, r, first, last, where);
 }
 
 struct LocalFits::Window {

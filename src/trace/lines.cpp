@@ -79,6 +79,7 @@ struct Parts {
     cv::Rect where;
     cv::Mat labels, stats; // of what lies in `where`; 0 = none
     std::vector<float> widest;
+    int count() const { return stats.rows; }
     double width(int k) const { return 2 * widest[static_cast<std::size_t>(k)]; }
     int area(int k) const { return stats.at<int>(k, cv::CC_STAT_AREA); }
     double reach(int k) const { return std::hypot(stats.at<int>(k, cv::CC_STAT_WIDTH), stats.at<int>(k, cv::CC_STAT_HEIGHT)); }
@@ -116,9 +117,11 @@ void leaveOutThickLines(cv::Mat& core, const cv::Mat& far, const cv::Mat& mask, 
 {
     constexpr double nearly = 0.7;
     const Parts p = partsAbout(far > nearly * thick, far, mask, nearly * thick);
+    std::vector<char> line(static_cast<std::size_t>(p.count()), 0);
+    for (int k = 1; k < p.count(); ++k) line[static_cast<std::size_t>(k)] = p.isLine(k);
     for (int y = 0; y < p.where.height; ++y)
         for (int x = 0; x < p.where.width; ++x)
-            if (const int k = p.labels.at<int>(y, x); k > 0 && p.isLine(k)) core.at<unsigned char>(y + p.where.y, x + p.where.x) = 0;
+            if (line[static_cast<std::size_t>(p.labels.at<int>(y, x))]) core.at<unsigned char>(y + p.where.y, x + p.where.x) = 0;
 }
 
 // Parts much thicker than the lines, unless they are themselves long and evenly thick. They are taken out of the mask.
@@ -135,16 +138,13 @@ Mask takeAreas(Mask& mask, const Mask& notSolid, double times, double atLeast)
     leaveOutThickLines(core, far, m, thick);
     if (cv::countNonZero(core) == 0) return none;
     const Parts p = partsAbout(core, far, m, thick);
+    std::vector<char> area(static_cast<std::size_t>(p.count()), 0);
+    for (int k = 1; k < p.count(); ++k) area[static_cast<std::size_t>(k)] = !p.isLine(k) && !p.isRound(k); // (round as a dot)
+    if (std::find(area.begin(), area.end(), 1) == area.end()) return none;
     Mask out(mask.width, mask.height);
-    bool any = false;
     for (int y = 0; y < p.where.height; ++y)
-        for (int x = 0; x < p.where.width; ++x) {
-            const int k = p.labels.at<int>(y, x);
-            if (k == 0 || p.isLine(k) || p.isRound(k)) continue; // (round as a dot)
-            out.at(x + p.where.x, y + p.where.y) = 255;
-            any = true;
-        }
-    if (!any) return none;
+        for (int x = 0; x < p.where.width; ++x)
+            if (area[static_cast<std::size_t>(p.labels.at<int>(y, x))]) out.at(x + p.where.x, y + p.where.y) = 255;
     for (std::size_t i = 0; i < mask.data.size(); ++i)
         if (out.data[i]) mask.data[i] = 0;
     return out;

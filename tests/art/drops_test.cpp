@@ -63,6 +63,18 @@ curve::Path straight(Vec2 a, Vec2 b)
 
 } // namespace
 
+TEST_CASE("a drop lies under the lines and over areas that were made under them")
+{
+    Table t;
+    t.line(curve::rectangle({10, 10}, {90, 90}));
+    t.d = withAreasUnderLines(t.d, *t.map()).document;
+    const Id drop = t.drop({50, 50});
+    REQUIRE(drop);
+    REQUIRE(t.d.layers.size() == 3);
+    CHECK(t.d.layers[1]->id == t.d.layerOf(drop)->id);
+    CHECK(t.d.layers[2]->items.front()->artwork()->stroke.colour);
+}
+
 TEST_CASE("a drop fills the area it falls in, under the lines, and takes new paint in the same place")
 {
     Table t;

@@ -46,17 +46,19 @@ TEST_CASE("dark even lines are ink, pale ones on grainy paper are pencil, and ei
 
 TEST_CASE("a hard pencil is pencil too, black but not everywhere")
 {
-    // Pressed harder and softer, over paper whose grain shows through.
+    // Half as dark for a third of the way, a few px here and there: nearer to black than to grey in the middle.
     pixel::Grey hard = lineOf(30, 34, 20, 400);
     std::mt19937 random(11);
-    std::uniform_real_distribution<double> grain(0.45, 1);
-    for (int x = 10; x < 390; x += 2) {
-        const double pressed = grain(random);
+    std::bernoulli_distribution light(0.35);
+    for (int x = 10; x < 390; x += 5) {
+        const double pressed = light(random) ? 0.5 : 1;
         for (int y = 28; y < 36; ++y)
-            for (int k = 0; k < 2; ++k) hard.at(x + k, y) = static_cast<std::uint8_t>(std::lround(240 + pressed * (hard.at(x + k, y) - 240)));
+            for (int k = 0; k < 5; ++k) hard.at(x + k, y) = static_cast<std::uint8_t>(std::lround(240 + pressed * (hard.at(x + k, y) - 240)));
     }
     CHECK(trace::inkField(hard, {}).medium == trace::Medium::pencil);
     CHECK(trace::inkField(lineOf(30, 34, 20, 400), {}).medium == trace::Medium::ink);
+    // Pale all along without any grain: drawn by a program.
+    CHECK(trace::inkField(lineOf(30, 37, 130), {}).medium == trace::Medium::ink);
 }
 
 TEST_CASE("the field's level of one half lies on the edges of an ink line, to a tenth of a pixel")
