@@ -116,6 +116,29 @@ TEST_CASE("drops on the moth follow when a line is moved, across undo and redo, 
     CHECK(r.document == h.document());
 }
 
+TEST_CASE("the area under a pointer that rests is still shown when the areas were worked out anew")
+{
+    app::Window w;
+    Hand h(w);
+    art::Document d = art::withInk(art::newDocument(), "Kiln", {168, 66, 44}).document;
+    d = withLine(d, curve::rectangle({200, 300}, {800, 500}));
+    w.session().start(d, {});
+    h.canvas().fitSheet();
+    w.setStep(app::StepId::colour);
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate() && w.areas().map()->areas().size() == 1; }));
+    const auto inside = [&] { return h.canvas().grab(QRect(h.on({600, 330}).toPoint(), h.on({760, 470}).toPoint())).toImage(); };
+    const QImage plain = inside();
+    h.canvas().setFocus();
+    h.key(Qt::Key_A);
+    w.run("ink-1");
+    h.move({300, 400}, false);
+    const QImage shown = inside();
+    REQUIRE(shown != plain);
+    w.session().take(withLine(h.document(), curve::rectangle({100, 700}, {300, 800})), "Rectangle");
+    REQUIRE(hand::waitFor([&] { return w.areas().upToDate() && w.areas().map()->areas().size() == 2; }));
+    CHECK(inside() == shown);
+}
+
 TEST_CASE("drops follow while a line is in hand, and flow on where the line between them goes, once that is answered")
 {
     app::Window w;

@@ -33,7 +33,10 @@ public:
                tr("<b>Drop</b> puts the ink in hand in the area under the pointer; drag to fill several. It follows the lines. Esc lets go.")),
           areas_(areas)
     {
-        QObject::connect(&areas_, &Areas::changed, [this] { under_ = planar::outside; });
+        QObject::connect(&areas_, &Areas::changed, [this] {
+            under_ = seen_ ? areas_.map()->at(pointer_) : planar::outside;
+            bench_.update();
+        });
     }
     void taken() override { bench_.session().pickItems({}); }
     void hover(const Pointer& p) override
