@@ -2,6 +2,7 @@
 
 #include "pixel/lighting.h"
 #include "pixel/threshold.h"
+#include "trace/distance_map.h"
 #include "trace/pale_ink.h"
 
 #include <opencv2/imgproc.hpp>
@@ -49,12 +50,17 @@ void dilated(const cv::Mat& from, cv::Mat& to, const cv::Mat& shape)
 {
     inStrips(from, to, [&shape](const cv::Mat& f, cv::Mat& t) { cv::dilate(f, t, shape); });
 }
+void eroded(const cv::Mat& from, cv::Mat& to, const cv::Mat& shape)
+{
+    inStrips(from, to, [&shape](const cv::Mat& f, cv::Mat& t) { cv::erode(f, t, shape); });
+}
 
 // A few hundred thousand values spread over the picture stand for all of it.
 template <class F> float medianOver(const cv::Mat& m, F value)
 {
     const std::size_t all = m.total(), stride = std::max<std::size_t>(1, all / 300000);
     std::vector<float> v;
+    v.reserve(all / stride + 1);
     for (std::size_t i = 0; i < all; i += stride) v.push_back(value(m.ptr<float>()[i]));
     return median(v);
 }
@@ -74,8 +80,10 @@ cv::Mat touching(const cv::Mat& weak, const cv::Mat& firm, int smallest)
     for (int k = 1; k < n; ++k)
         if (stats.at<int>(k, cv::CC_STAT_AREA) < smallest) keep[static_cast<std::size_t>(k)] = 0;
     cv::Mat out(weak.size(), CV_8U);
-    for (int y = 0; y < weak.rows; ++y)
-        for (int x = 0; x < weak.cols; ++x) out.at<unsigned char>(y, x) = keep[static_cast<std::size_t>(labels.at<int>(y, x))] ? 255 : 0;
+    tbb::parallel_for(0, weak.rows, [&](int y) {
+        const int* l = labels.ptr<int>(y);
+        std::transform(l, l + weak.cols, out.ptr(y), [&](int k) { return static_cast<unsigned char>(keep[static_cast<std::size_t>(k)] ? 255 : 0); });
+    });
     return out;
 }
 
@@ -83,13 +91,8 @@ cv::Mat touching(const cv::Mat& weak, const cv::Mat& firm, int smallest)
 // count; the ridge of the distance map does not care for ends.
 double typicalWidth(const cv::Mat& mask)
 {
-    cv::Mat far, top;
-    cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
-    dilated(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
     std::vector<float> ridge;
-    for (int y = 0; y < far.rows; ++y)
-        for (int x = 0; x < far.cols; ++x)
-            if (far.at<float>(y, x) > 0.9F && far.at<float>(y, x) >= top.at<float>(y, x)) ridge.push_back(far.at<float>(y, x));
+    alongRidge(distanceMap(mask), 0.9F, [&](int, int, float d) { ridge.push_back(d); });
     return std::max(1.0, 2.0 * median(ridge) - 0.8);
 }
 
@@ -101,7 +104,7 @@ cv::Mat fartherThan(const cv::Mat& mask, double distance)
     for (int y = -r; y <= r; ++y)
         for (int x = -r; x <= r; ++x) disc.at<unsigned char>(y + r, x + r) = x * x + y * y < distance * distance;
     // (Beyond the picture's edge there is nothing to be near to.)
-    cv::erode(mask, out, disc, {-1, -1}, 1, cv::BORDER_CONSTANT, cv::Scalar(255));
+    eroded(mask, out, disc);
     return out;
 }
 
@@ -112,18 +115,20 @@ void gather(cv::Mat& mask, double reach)
     const int r = static_cast<int>(std::lround(reach / 2));
     if (r < 1) return;
     // In a frame, so that the picture's edge does not count as line.
-    cv::Mat framed, closed;
+    cv::Mat framed, grown, closed;
     cv::copyMakeBorder(mask, framed, 2 * r, 2 * r, 2 * r, 2 * r, cv::BORDER_CONSTANT, 0);
-    cv::morphologyEx(framed, closed, cv::MORPH_CLOSE, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * r + 1, 2 * r + 1}));
+    const cv::Mat disc = cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * r + 1, 2 * r + 1});
+    dilated(framed, grown, disc);
+    eroded(grown, closed, disc);
     const cv::Mat filled = closed(cv::Rect(2 * r, 2 * r, mask.cols, mask.rows)) & ~mask;
     cv::Mat labels, stats, centres;
     cv::connectedComponentsWithStats(filled, labels, stats, centres, 4, CV_32S);
-    for (int y = 0; y < mask.rows; ++y) {
+    tbb::parallel_for(0, mask.rows, [&](int y) {
         const int* l = labels.ptr<int>(y);
         unsigned char* m = mask.ptr(y);
         for (int x = 0; x < mask.cols; ++x)
             if (l[x] > 0 && stats.at<int>(l[x], cv::CC_STAT_AREA) > 0.9 * r * r) m[x] = 255;
-    }
+    });
     // Enclosed paper that narrow lies between passes too, however short it is: no disc that wide fits in anywhere.
     const cv::Mat paper = 255 - mask, wide = fartherThan(paper, 0.35 * reach);
     const int n = cv::connectedComponents(paper, labels, 4, CV_32S);
@@ -134,12 +139,12 @@ void gather(cv::Mat& mask, double reach)
         for (int x = 0; x < mask.cols; ++x)
             if (w[x]) open[static_cast<std::size_t>(l[x])] = 1;
     }
-    for (int y = 0; y < mask.rows; ++y) {
+    tbb::parallel_for(0, mask.rows, [&](int y) {
         const int* l = labels.ptr<int>(y);
         unsigned char* m = mask.ptr(y);
         for (int x = 0; x < mask.cols; ++x)
             if (l[x] > 0 && !open[static_cast<std::size_t>(l[x])]) m[x] = 255;
-    }
+    });
 }
 
 // A dark margin round the page (the bed of a scanner, a table under a photographed sheet) is no drawing, and would draw every
@@ -151,7 +156,7 @@ void leaveOutMargin(pixel::Grey& even)
     const pixel::Levels l = pixel::levels(h, pixel::otsu(h));
     cv::Mat g(even.height, even.width, CV_8U, even.data.data());
     const cv::Mat mask = g < l.cut;
-    cv::Mat labels, far;
+    cv::Mat labels;
     const int n = cv::connectedComponents(mask, labels, 8, CV_32S);
     std::vector<double> onEdge(static_cast<std::size_t>(n), 0), widest(static_cast<std::size_t>(n), 0);
     for (int x = 0; x < g.cols; ++x)
@@ -162,7 +167,7 @@ void leaveOutMargin(pixel::Grey& even)
     bool any = false;
     for (std::size_t k = 1; k < onEdge.size(); ++k) any = any || along(k);
     if (!any) return;
-    cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_3);
+    const cv::Mat far = distanceMap(mask);
     std::vector<float> rest; // half widths of everything else
     for (int y = 0; y < g.rows; ++y)
         for (int x = 0; x < g.cols; ++x) {
@@ -192,13 +197,8 @@ InkField ofInk(Field darkness, double dark, double light, double noise, bool pal
     const double sigma = noise < 0.004 ? 0.5 : 0.8;
     cv::GaussianBlur(m, m, {0, 0}, sigma, sigma, cv::BORDER_REPLICATE);
     // Ink is as dark as it is in the middle of the lines: what a threshold calls ink holds their soft edges too.
-    cv::Mat mask = m > (dark + light) / 2, far, top;
-    cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_3);
-    cv::dilate(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
     std::vector<float> middle;
-    const std::size_t stride = std::max<std::size_t>(1, far.total() / 20000000);
-    for (std::size_t i = 0; i < far.total(); i += stride)
-        if (far.ptr<float>()[i] > 0.5F && far.ptr<float>()[i] >= top.ptr<float>()[i]) middle.push_back(m.ptr<float>()[i]);
+    alongRidge(distanceMap(m > (dark + light) / 2), 0.5F, [&](int x, int y, float) { middle.push_back(m.at<float>(y, x)); });
     const double ink = middle.size() > 20 ? std::max<double>(median(middle), light + 0.6 * (dark - light)) : dark;
     m = (m - light) / (ink - light);
     if (palerToo) liftPaleInk(out.cover, noise / (ink - light));
@@ -283,6 +283,7 @@ InkField inkField(const pixel::Grey& grey, const InkFieldOptions& options)
     const double noise = 1.48 * medianOver(smooth, [](float v) { return v; });
     smooth.release();
     const Medium medium = options.medium == Medium::find ? mediumOf(even, l) : options.medium;
+    even = {};
     if (medium == Medium::pencil) return ofPencil(std::move(darkness), options);
     return ofInk(std::move(darkness), 1 - l.dark / 255, 1 - l.light / 255, noise, options.medium == Medium::find);
 }

@@ -1,6 +1,7 @@
 #include "trace/lines.h"
 
 #include "curve/fit.h"
+#include "trace/distance_map.h"
 #include "trace/level_lines.h"
 #include "trace/skeleton_graph.h"
 #include "trace/strokes.h"
@@ -42,12 +43,14 @@ void tidy(Mask& mask, pixel::Raster<float>& field, double speck, double hole)
         for (int k = 1; k < n; ++k)
             if (stats.at<int>(k, cv::CC_STAT_AREA) < smallest) any = true, small[static_cast<std::size_t>(k)] = 1;
         if (!any) return;
-        for (int y = 0; y < m.rows; ++y)
+        tbb::parallel_for(0, m.rows, [&](int y) {
+            const int* l = labels.ptr<int>(y);
             for (int x = 0; x < m.cols; ++x)
-                if (small[static_cast<std::size_t>(labels.at<int>(y, x))]) {
+                if (small[static_cast<std::size_t>(l[x])]) {
                     m.at<std::uint8_t>(y, x) = to;
                     field.at(x, y) = value;
                 }
+        });
     };
     pass(m, 8, speck, 0, 0.0F);
     const cv::Mat paper = 255 - m;
@@ -65,12 +68,8 @@ double medianOf(std::vector<float> v)
 // Half the typical width of the lines, from the ridge of the distance map.
 double typicalRadius(const cv::Mat& far)
 {
-    cv::Mat top;
-    cv::dilate(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
     std::vector<float> ridge;
-    for (int y = 0; y < far.rows; ++y)
-        for (int x = 0; x < far.cols; ++x)
-            if (far.at<float>(y, x) > 0.9F && far.at<float>(y, x) >= top.at<float>(y, x)) ridge.push_back(far.at<float>(y, x));
+    alongRidge(far, 0.9F, [&](int, int, float d) { ridge.push_back(d); });
     return medianOf(std::move(ridge));
 }
 
@@ -97,10 +96,8 @@ Parts partsAbout(const cv::Mat& core, const cv::Mat& far, const cv::Mat& mask, d
     const int about = static_cast<int>(std::ceil(inside)) + 2;
     p.where = cv::boundingRect(core);
     p.where = cv::Rect(p.where.x - about, p.where.y - about, p.where.width + 2 * about, p.where.height + 2 * about) & cv::Rect(0, 0, mask.cols, mask.rows);
-    cv::Mat toCore, centres;
-    cv::distanceTransform(255 - core(p.where), toCore, cv::DIST_L2, cv::DIST_MASK_PRECISE);
-    const cv::Mat grown = (toCore <= inside + 0.5) & (mask(p.where) > 0);
-    toCore.release();
+    cv::Mat centres;
+    const cv::Mat grown = (distanceMap(255 - core(p.where)) <= inside + 0.5) & (mask(p.where) > 0);
     const int n = cv::connectedComponentsWithStats(grown, p.labels, p.stats, centres, 8, CV_32S);
     p.widest.assign(static_cast<std::size_t>(n), 0);
     for (int y = 0; y < p.where.height; ++y) {
@@ -128,10 +125,11 @@ void leaveOutThickLines(cv::Mat& core, const cv::Mat& far, const cv::Mat& mask, 
 Mask takeAreas(Mask& mask, const Mask& notSolid, double times, double atLeast)
 {
     Mask none;
-    cv::Mat m = view(mask), far;
-    cv::Mat solid = m.clone();
+    const cv::Mat m = view(mask);
+    cv::Mat solid;
     if (!notSolid.empty()) solid = m & ~cv::Mat(mask.height, mask.width, CV_8U, const_cast<std::uint8_t*>(notSolid.data.data()));
-    cv::distanceTransform(solid, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    const cv::Mat far = distanceMap(notSolid.empty() ? m : solid);
+    solid.release();
     const double radius = std::max(1.5, typicalRadius(far)), thick = std::max(times * radius, atLeast);
     cv::Mat core = far > thick;
     if (cv::countNonZero(core) == 0) return none;

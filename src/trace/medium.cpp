@@ -1,5 +1,7 @@
 #include "trace/medium.h"
 
+#include "trace/distance_map.h"
+
 #include <opencv2/imgproc.hpp>
 
 #include <algorithm>
@@ -25,15 +27,8 @@ struct Middle {
 };
 std::vector<Middle> middlesOf(const cv::Mat& mask)
 {
-    cv::Mat far, top;
-    cv::distanceTransform(mask, far, cv::DIST_L2, cv::DIST_MASK_3);
-    cv::dilate(far, top, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
     std::vector<Middle> middles;
-    for (int y = 0; y < far.rows; ++y) {
-        const float *f = far.ptr<float>(y), *t = top.ptr<float>(y);
-        for (int x = 0; x < far.cols; ++x)
-            if (f[x] > 0.9F && f[x] >= t[x]) middles.push_back({f[x], x, y});
-    }
+    alongRidge(distanceMap(mask), 0.9F, [&](int x, int y, float d) { middles.push_back({d, x, y}); });
     return middles;
 }
 

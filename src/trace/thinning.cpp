@@ -1,6 +1,8 @@
 #include "trace/thinning.h"
 
-#include <opencv2/imgproc.hpp>
+#include "trace/distance_map.h"
+
+#include <opencv2/core.hpp>
 
 #include <algorithm>
 #include <array>
@@ -41,10 +43,10 @@ Skeleton thinned(const pixel::Raster<std::uint8_t>& region)
     const int w = region.width + 2, h = region.height + 2;
     out.on = pixel::Raster<std::uint8_t>(region.width, region.height);
     if (region.empty()) return out;
-    cv::Mat figure(h, w, CV_8U, cv::Scalar(0)), far;
+    cv::Mat figure(h, w, CV_8U, cv::Scalar(0));
     for (int y = 0; y < region.height; ++y)
         std::transform(region.row(y), region.row(y) + region.width, figure.ptr(y + 1) + 1, [](std::uint8_t v) { return static_cast<std::uint8_t>(v ? 1 : 0); });
-    cv::distanceTransform(figure, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    const cv::Mat far = distanceMap(figure);
     for (int y = 0; y < region.height; ++y) std::copy_n(far.ptr<float>(y + 1) + 1, region.width, out.radius.row(y));
 
     std::uint8_t* on = figure.data;
