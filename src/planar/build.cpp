@@ -47,8 +47,13 @@ struct Builder::Store {
     bool closing = false;
     std::size_t crowded = 0; // so many paths were too many on one another to tell them apart as finely as others
 
-    // Nothing where they are crowded, if `limited`.
-    MapPtr map(const Paths& paths, const BuildOptions& options, const Tolerances& within, bool limited);
+    // A graph that may still be tangled, and the gaps closed in it.
+    struct Attempt {
+        Graph graph;
+        std::vector<Bridge> closed;
+        bool planar = false;
+    };
+    Attempt attempt(const Paths& paths, const BuildOptions& options, const Tolerances& within);
     std::vector<Bridge> closedGaps(const std::vector<const Strand*>& strands, const std::vector<Between>& between, const Change& change,
                                    const BuildOptions& options);
 };
@@ -66,18 +71,36 @@ MapPtr Builder::build(const Paths& paths, const BuildOptions& options)
         if (isFinite(p)) all.add(bounds(p));
     const Tolerances tol = tolerancesFor(all);
     if (paths.size() < s.crowded) s.crowded = 0;
-    // Dozens of curves a little off one another are one curve within some hundredths of a pixel; in the end whatever comes out is taken.
-    constexpr double wider = 8, widest = 64;
-    for (double times = s.crowded > 0 ? wider : 1;; times *= wider) {
+    const auto touching = [&tol](double times) {
         Tolerances t = tol;
         t.touch *= times;
-        try {
-            if (MapPtr map = s.map(paths, options, t, times < widest)) return map;
-        } catch (...) {
-            s = Store(); // what is kept may be of two drawings
-            throw;
+        return t;
+    };
+    const auto mapOf = [&](Store::Attempt&& a, double times) {
+        Tolerances kept = touching(std::max(1.0, times));
+        kept.sliverWidth = std::max(kept.sliverWidth, options.sliverWidth);
+        return std::make_shared<const Map>(std::move(a.graph), std::move(a.closed), kept, options.kept, moved);
+    };
+    // Dozens of curves a little off one another are one curve within some hundredths of a pixel; in the end whatever comes out is taken.
+    constexpr double wider = 8, widest = 64;
+    try {
+        for (double times = s.crowded > 0 ? wider : 1;; times *= wider) {
+            Store::Attempt a = s.attempt(paths, options, touching(times));
+            if (a.planar) return mapOf(std::move(a), times);
+            // Which of them touch which is not clear where many lie on one another; where they cross is, as far as rounding goes. Shapes
+            // have no ends that must stay on what they touch, and what is left between two that touched is thinner than a sliver.
+            if (times == 1 && options.closePaths)
+                for (const double finer : {1e-2, 1e-4})
+                    if (Store::Attempt b = s.attempt(paths, options, touching(finer)); b.planar) return mapOf(std::move(b), finer);
+            if (std::optional<Graph> graph = snapped(a.graph, touching(times), times < widest)) {
+                a.graph = std::move(*graph);
+                return mapOf(std::move(a), times);
+            }
+            s.crowded = paths.size();
         }
-        s.crowded = paths.size();
+    } catch (...) {
+        s = Store(); // what is kept may be of two drawings
+        throw;
     }
 }
 
@@ -99,7 +122,7 @@ std::vector<Bridge> Builder::Store::closedGaps(const std::vector<const Strand*>&
     return closed;
 }
 
-MapPtr Builder::Store::map(const Paths& paths, const BuildOptions& options, const Tolerances& within, bool limited)
+Builder::Store::Attempt Builder::Store::attempt(const Paths& paths, const BuildOptions& options, const Tolerances& within)
 {
     if (within.touch != tol.touch || options.closePaths != closing) {
         lines.clear();
@@ -129,15 +152,9 @@ MapPtr Builder::Store::map(const Paths& paths, const BuildOptions& options, cons
     across.list(between);
     std::inplace_merge(between.begin(), between.begin() + first, between.end(),
                        [](const Between& x, const Between& y) { return std::tie(x.i, x.j) < std::tie(y.i, y.j); });
-    Tolerances kept = tol;
-    if (options.sliverWidth > kept.sliverWidth) kept.sliverWidth = options.sliverWidth;
     Arranged arranged = arrange(strands, between, tol);
-    if (!arranged.planar && !untangle(arranged.graph, tol.touch, tangles)) {
-        std::optional<Graph> graph = snapped(arranged.graph, tol, limited);
-        if (!graph) return nullptr;
-        arranged.graph = std::move(*graph);
-    }
-    return std::make_shared<const Map>(std::move(arranged.graph), std::move(closed), kept, options.kept, moved);
+    const bool planar = arranged.planar || untangle(arranged.graph, tol.touch, tangles);
+    return {std::move(arranged.graph), std::move(closed), planar};
 }
 
 MapPtr build(const Paths& paths, const BuildOptions& options)

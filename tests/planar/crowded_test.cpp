@@ -33,7 +33,7 @@ double unionOf(const Paths& all)
 TEST_CASE("Shapes lying on one another by dozens, each a little off, are one shape, however many they are")
 {
     // Of one width, w, the union's area is at most the area of one and its border times the furthest of the offsets.
-    for (const int count : {8, 40}) {
+    for (const int count : {8, 20, 40}) {
         const double off = 0.02;
         const Paths all = nearDuplicates(count, off);
         const double one = std::abs(area(all[0])), border = arcLength(all[0]);
@@ -50,6 +50,10 @@ TEST_CASE("What many near duplicates are cut into does not grow with the square 
     planar::Builder builder;
     const planar::MapPtr map = builder.build(nearDuplicates(40, 0.02));
     CHECK(map->graph().edges.size() < 40 * 1000);
+    // Of closed shapes no more than the crossings there are: two that lie on one another cross here two to ten times.
+    planar::BuildOptions filled;
+    filled.closePaths = true;
+    for (const int count : {20, 60}) CHECK(planar::build(nearDuplicates(count, 0.02), filled)->graph().edges.size() < count * (count - 1) * 5u);
     // Fewer and clear of one another: told apart as finely as ever.
     const planar::MapPtr again = builder.build({circle({200, 200}, 100), circle({200.06, 200}, 100)});
     CHECK(again->areas().size() == 3);
