@@ -8653,6 +8653,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
    <translation>geschlossen</translation>
   </message>
   <message>
+   <source>closed · %1 is here already</source>
+   <translation>geschlossen · %1 ist schon hier</translation>
+  </message>
+  <message>
    <source>closed · Enter takes it</source>
    <translation>geschlossen · Eingabe nimmt es</translation>
   </message>
@@ -9153,6 +9157,10 @@ Tasten: links und rechts wählen eine Perle, auf und ab ändern ihre Breite, Ein
   <message>
    <source>not looked at</source>
    <translation>nicht betrachtet</translation>
+  </message>
+  <message>
+   <source>not looked at since</source>
+   <translation>seitdem nicht betrachtet</translation>
   </message>
   <message>
    <source>not used</source>

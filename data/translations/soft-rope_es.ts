@@ -8653,6 +8653,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
    <translation>cerrada</translation>
   </message>
   <message>
+   <source>closed · %1 is here already</source>
+   <translation>cerrado · %1 ya está aquí</translation>
+  </message>
+  <message>
    <source>closed · Enter takes it</source>
    <translation>cerrado · Intro lo toma</translation>
   </message>
@@ -9153,6 +9157,10 @@ Teclas: izquierda y derecha eligen una cuenta, arriba y abajo cambian su grosor,
   <message>
    <source>not looked at</source>
    <translation>sin mirar</translation>
+  </message>
+  <message>
+   <source>not looked at since</source>
+   <translation>sin mirar desde entonces</translation>
   </message>
   <message>
    <source>not used</source>

@@ -1,3 +1,4 @@
+// Memory for large pictures: kept once asked for.
 #pragma once
 
 namespace softrope::cli {

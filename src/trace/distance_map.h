@@ -1,3 +1,4 @@
+// How far inside a mask its pixels lie, and the ridge of that: the middle of lines.
 #pragma once
 
 #include <opencv2/core.hpp>

@@ -2,6 +2,7 @@
 #include <catch2/catch.hpp>
 
 #include "app/hand.h"
+#include "app/window/course.h"
 #include "art/mirrored.h"
 #include "art/touch.h"
 #include "demo/pages.h"
@@ -271,7 +272,7 @@ TEST_CASE("the card says what a wider gap would close, one click takes it, and o
         d = art::withItem(d, 0, i).document;
     };
     line({{306, 300}, {500, 300}, {500, 500}, {300, 500}, {300, 300}}, "Body");
-    line({{612, 300}, {800, 300}, {800, 500}, {600, 500}, {600, 300}}, "Head");
+    line({{612, 300}, {800, 300}, {800, 500}, {600, 500}, {600, 300}}, "Line"); // as the tools call what they draw: no name
     w.session().start(d, {});
     h.key(Qt::Key_3);
     app::Areas& areas = w.areas();
@@ -289,6 +290,7 @@ TEST_CASE("the card says what a wider gap would close, one click takes it, and o
     CHECK(areas.gap() == 2);
     CHECK(areas.map()->areas().empty());
     CHECK(areas.wider()[0].names == std::vector<std::string>{"Body"});
+    CHECK(areas.wider()[1].names.empty()); // of two areas one has a name
     hand::settle(30);
     REQUIRE(h.canvas().tool()->id() == "pick");
     // Only the wider of the two, by its mark.
@@ -308,6 +310,14 @@ TEST_CASE("the card says what a wider gap would close, one click takes it, and o
     REQUIRE(w.run("areas-under-lines"));
     REQUIRE(hand::waitFor([&] { return h.document().layers.size() == 2; }));
     CHECK(h.document().layers.front()->items.size() == 2);
+    REQUIRE(hand::waitFor([&] { return areas.upToDate(); }));
+    // Where nobody looks at areas, what was found holds until something changes.
+    const auto told = [&] { return w.findChild<app::Course*>()->state(app::StepId::build).text; };
+    h.key(Qt::Key_7);
+    REQUIRE(!areas.watched());
+    CHECK(told().contains("2 areas"));
+    w.session().take(art::withItem(h.document(), 0, *h.document().layers.back()->items.front()).document, "Another");
+    CHECK(hand::waitFor([&] { return told().contains("not looked at since"); }));
     areas.setGap(2);
 }
 

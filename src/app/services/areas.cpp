@@ -126,11 +126,12 @@ void Areas::begin()
 
 namespace {
 
-// Names that somebody gave: of lines that run along one of the outlines, each once.
+// Names that somebody gave: of lines that run along one of the outlines, each once. Shapes under the lines are none of them.
 std::vector<std::string> namesAlong(const std::vector<curve::Paths>& outlines, const art::DrawnLines& lines, const art::Document& d)
 {
     constexpr double on = 0.5; // px
     constexpr std::size_t most = 3;
+    const std::string unnamed = Areas::tr("Line").toStdString(); // as tools call what they draw
     std::vector<std::string> names;
     for (const curve::Paths& outline : outlines)
         for (const curve::Path& p : outline)
@@ -140,7 +141,8 @@ std::vector<std::string> namesAlong(const std::vector<curve::Paths>& outlines, c
                     if (!curve::bounds(lines.paths[i]).grown(on).contains(at)) continue;
                     const auto near = nearest(lines.paths[i], at);
                     const art::Item* item = d.item(lines.items[i]);
-                    if (!near || near->distance > on || !item || item->name.empty()) continue;
+                    if (!near || near->distance > on || !item || item->name.empty() || item->name == unnamed) continue;
+                    if (item->artwork() && item->artwork()->fill.colour) continue;
                     if (names.size() < most && std::find(names.begin(), names.end(), item->name) == names.end()) names.push_back(item->name);
                 }
             }

@@ -18,7 +18,11 @@ public:
 
     CourseState courseState(const Situation& s) const override
     {
-        if (!s.areas.watched()) return {CourseState::Knot::notBegun, s.findings.lines == 0 ? tr("not begun") : tr("not looked at")};
+        // What was found still holds where nothing has changed since.
+        if (!s.areas.watched() && !s.areas.upToDate()) {
+            const bool before = !s.areas.map()->areas().empty();
+            return {CourseState::Knot::notBegun, s.findings.lines == 0 ? tr("not begun") : before ? tr("not looked at since") : tr("not looked at")};
+        }
         const planar::Map& map = *s.areas.map();
         const int n = static_cast<int>(map.areas().size()), thin = static_cast<int>(map.slivers().size());
         if (n == 0) return {CourseState::Knot::notBegun, tr("no areas yet")};

@@ -40,6 +40,11 @@ void Course::setState(StepId id, const CourseState& state)
     setCurrent(current());
 }
 
+const CourseState& Course::state(StepId id) const
+{
+    return knots_[static_cast<std::size_t>(indexOf(id))];
+}
+
 QPointF Course::knotAt(int i) const
 {
     // On very wide windows the knots stay within reach of each other.

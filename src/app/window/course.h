@@ -17,6 +17,7 @@ public:
     std::optional<Number> toldNumber() const override { return Number{static_cast<double>(current_), 0, static_cast<double>(knots_.size()) - 1, 1}; }
     void takeTold(double index) override { emit chosen(steps()[static_cast<std::size_t>(index)]->id); }
     void setState(StepId step, const CourseState& state);
+    const CourseState& state(StepId step) const;
     StepId current() const { return steps()[static_cast<std::size_t>(current_)]->id; }
     QSize sizeHint() const override { return {400, 62}; }
 signals:

@@ -104,9 +104,10 @@ public:
             m.painter().fillPath(path, QBrush(stripes, Qt::BDiagPattern));
             m.line(outline, marks().geometry, 2);
             const art::Item* there = bench_.document().item(art::dropAt(bench_.document(), pointer_));
-            const QString name = paintName(bench_.document(), paint);
-            m.chip(pointer_, there ? tr("closed · click puts %1 in place of %2").arg(name, paintName(bench_.document(), art::fillOf(*there->artwork())))
-                                   : tr("closed · click puts %1 here").arg(name));
+            const QString name = paintName(bench_.document(), paint), before = there ? paintName(bench_.document(), art::fillOf(*there->artwork())) : QString();
+            m.chip(pointer_, !there           ? tr("closed · click puts %1 here").arg(name)
+                             : before == name ? tr("closed · %1 is here already").arg(name)
+                                              : tr("closed · click puts %1 in place of %2").arg(name, before));
         } else if (seen_ && !down_ && under_ == planar::outside && areas_.upToDate()) {
             m.chip(pointer_, tr("nothing encloses this"), Marks::Chip::name);
         }
