@@ -124,12 +124,31 @@ private:
     std::vector<Area> areas_;
     std::vector<Item> rims_;
 
-    // A line that stands off from whatever lies under it: light on the ground, dark on what is light.
-    void against(const Artwork& a)
+    // Words, and marks on the ground so thin that a rim would leave nothing of them: they are reversed as lines are.
+    bool actsAsLine(const Artwork& a) const
     {
-        if (linesAre_ == Lines::key) lines_.push_back(drawn(a.paths, {}, &a.stroke, key(), a.stroke.width));
+        constexpr double thin = 8; // rims
+        if (a.lettering()) return true;
+        const curve::Box box = curve::bounds(a.paths);
+        if (std::any_of(areas_.begin(), areas_.end(), [&](const Area& under) { return !under.printed && under.box.meets(box); })) return false;
+        double border = 0;
+        for (const curve::Path& p : a.paths) border += curve::arcLength(p);
+        return 2 * deliver::areaOf(a.paths) < thin * how_.weight * border;
+    }
+    static Item lineOf(const Artwork& a, Colour c) { return drawn(a.paths, {}, &a.stroke, c, a.stroke.width); }
+    static Item areaOf(const Artwork& a, Colour c)
+    {
+        Item area = drawn(a.paths, c, nullptr, c, 0);
+        std::get<Artwork>(area.is).fill.evenOdd = a.fill.evenOdd;
+        return area;
+    }
+
+    // What stands off from whatever lies under it: light on the ground, dark on what is light. Its line, or its area.
+    void against(const Artwork& a, Item (*as)(const Artwork&, Colour))
+    {
+        if (linesAre_ == Lines::key) lines_.push_back(as(a, key()));
         if (linesAre_ != Lines::against) return;
-        lines_.push_back(drawn(a.paths, {}, &a.stroke, on_, a.stroke.width));
+        lines_.push_back(as(a, on_));
         const curve::Box box = curve::bounds(a.paths).grown(a.stroke.width);
         bool turned = false;
         for (const Area& under : areas_) {
@@ -138,7 +157,7 @@ private:
             Item clip = drawn(under.paths, {}, nullptr, on_, 0);
             auto& artwork = std::get<Artwork>(clip.is);
             artwork.fill.evenOdd = under.evenOdd;
-            artwork.inside = {art::shared(drawn(a.paths, {}, &a.stroke, under.printed ? off_ : on_, a.stroke.width))};
+            artwork.inside = {art::shared(as(a, under.printed ? off_ : on_))};
             lines_.push_back(std::move(clip));
         }
     }
@@ -159,6 +178,10 @@ private:
         const bool lined = a.stroke.colour && a.stroke.width > 0 && a.stroke.opacity >= 0.5;
         // A line on what is printed stays a line; a light line cuts, as it does in the drawing.
         const bool inked = lined && prints(*a.stroke.colour);
+        if (reversed_ && filled && !lined && !prints(*a.fill.colour) && actsAsLine(a)) {
+            against(a, areaOf);
+            return;
+        }
         if (filled) {
             flush();
             const bool printed = prints(*a.fill.colour);
@@ -190,7 +213,7 @@ private:
         if (reversed_ && filled && prints(*a.fill.colour)) {
             lines_.push_back(drawn(a.paths, {}, &a.stroke, off_, a.stroke.width)); // a light area stands off by itself
         } else if (reversed_) {
-            against(a);
+            against(a, lineOf);
         } else if (inked) {
             if (how_.gap > 0) halos_.push_back(drawn(a.paths, {}, &a.stroke, off_, a.stroke.width + 2 * how_.gap));
             lines_.push_back(drawn(a.paths, {}, &a.stroke, on_, a.stroke.width));

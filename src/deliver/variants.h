@@ -31,9 +31,9 @@ double cutOf(const art::Document& d);
 // The variant, as a document of its own: sheet and title as they were, no references, no guides, no hidden things.
 //   one ink    areas darker than the cut, and all lines, in the ink; the rest is paper. Lines over inked areas, and inked areas
 //              over inked ones of another colour, are kept apart by a clear gap. All of it united to plain areas, so that a cutter can take it.
-//   reversed   on the ink as ground: light areas in the paper's colour, so that what was a highlight still is one; lines stand off from what
-//              lies under them; dark areas
-//              without a line of their own get a rim, or they would be lost in the ground.
+//   reversed   on the ink as ground: light areas in the paper's colour, so that what was a highlight still is one; lines, words and
+//              thin marks stand off from what lies under them; other dark areas without a line of their own get a rim, or they would be lost in
+//              the ground.
 //   line only  outlines of areas, and lines, at one weight; what lies under an area stays hidden. Shades are left out.
 //   flat       blends, gradients and blur worked out into flat areas (art/flatten.h).
 art::Document variantOf(const art::Document& d, Variant v, const Inking& how, const std::function<bool()>& cancelled = {});

@@ -122,6 +122,31 @@ TEST_CASE("reversed: light stays light on the dark ground, lines stand off from 
     CHECK(seenAt(rim, {801, 500}) == how.paper);
 }
 
+TEST_CASE("reversed: words and thin marks are light on the ground, dark on what is light, and a dark one on a dark area stays")
+{
+    // (Reversed type: common practice, no source.)
+    const deliver::Inking how;
+    Document d = newDocument();
+    const auto put = [&](curve::Paths p, Colour c) { d = withItem(d, 0, shapeOf(std::move(p), c)).document; };
+    put({curve::circle({700, 500}, 250)}, light);
+    put({curve::circle({700, 500}, 100)}, dark);
+    put({curve::rectangle({100, 200}, {114, 800})}, dark); // on the ground
+    put({curve::rectangle({500, 650}, {900, 664})}, dark); // on what is light
+    put({curve::rectangle({690, 480}, {710, 520})}, Colour{80, 20, 20}); // on what is dark
+    // Words however heavy.
+    Item words = shapeOf({curve::rectangle({100, 840}, {400, 1040})}, dark);
+    auto& type = std::get<Artwork>(words.is);
+    type.setDerived(type.paths, shared(Lettering{}));
+    d = withItem(d, 0, std::move(words)).document;
+    const Document back = deliver::variantOf(d, deliver::Variant::reversed, how);
+    CHECK(seenAt(back, {250, 940}) == how.paper);
+    CHECK(seenAt(back, {107, 500}) == how.paper);
+    CHECK(seenAt(back, {96, 500}) == how.ink);
+    CHECK(seenAt(back, {700, 657}) == how.ink);
+    CHECK(seenAt(back, {700, 640}) == how.paper);
+    CHECK(seenAt(back, {700, 500}) == how.ink);
+}
+
 TEST_CASE("line only draws outlines and lines at one weight, and hides what is covered")
 {
     deliver::Inking how;

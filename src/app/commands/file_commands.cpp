@@ -38,7 +38,7 @@ void addFileCommands(CommandDesk& at)
         if (!path.isEmpty()) at.files.exportTo(path, 0);
     });
     at.add("export-large", tr("Export PNG at twice the size…"), "Ctrl+Shift+E", file, [&at] {
-        const QString path = at.askFile(false, tr("Export PNG"), tr("PNG (*.png)"), at.files.suggestedName() + ".png");
+        const QString path = at.askFile(false, tr("Export PNG"), tr("PNG (*.png)"), at.files.suggestedName() + "-2x.png");
         if (!path.isEmpty()) at.files.exportTo(path, static_cast<int>(at.session.document().sheet.width * 2));
     });
     at.add("export-flat", tr("Export flat SVG…"), "Ctrl+Alt+Shift+E", file, [&at] {
