@@ -117,6 +117,38 @@ TEST_CASE("dots are dots and solid parts are areas in a drawing of lines")
     CHECK(std::abs(curve::area(l.areas[0][0])) == Approx(curve::pi * 70 * 45).epsilon(0.02));
 }
 
+TEST_CASE("pencil lines are as wide as they were drawn, whatever we and a lens have softened them by")
+{
+    // Darkest in the middle, broken by the grain of the paper, then seen through a lens.
+    std::mt19937 random(11);
+    std::uniform_real_distribution<float> tooth(0, 1);
+    for (const double width : {4.0, 6.0}) {
+        cv::Mat page(400, 400, CV_32F);
+        std::vector<curve::Path> truth;
+        for (int k = 0; k < 5; ++k) truth.push_back(curve::polyline({{40, 60.0 + 70 * k}, {360, 80.0 + 60 * k}}, false));
+        for (int y = 0; y < page.rows; ++y)
+            for (int x = 0; x < page.cols; ++x) {
+                double off = 1e9;
+                for (const curve::Path& t : truth) off = std::min(off, nearest(t, {x + 0.5, y + 0.5})->distance);
+                const double pressed = 1 - std::pow(2 * off / width, 2);
+                page.at<float>(y, x) = pressed > tooth(random) * tooth(random) ? 90.0F : 235.0F;
+            }
+        cv::GaussianBlur(page, page, {0, 0}, 0.8);
+        pixel::Grey g(page.cols, page.rows);
+        for (int y = 0; y < page.rows; ++y)
+            for (int x = 0; x < page.cols; ++x) g.at(x, y) = static_cast<std::uint8_t>(page.at<float>(y, x));
+        trace::LinesOptions o;
+        o.medium = trace::Medium::pencil;
+        const trace::Lines l = trace::lines(g, o);
+        for (const curve::Path& t : truth) {
+            const trace::Stroke* s = strokeFor(l, t, 2);
+            REQUIRE(s);
+            CAPTURE(width, s->width);
+            CHECK(std::abs(s->width - width) < 0.12 * width);
+        }
+    }
+}
+
 TEST_CASE("several passes of a pencil become one line through their middle, lines apart stay apart")
 {
     // Two passes that weave round each other, grey on grainy paper; a second line 40 px away.
