@@ -124,10 +124,13 @@ private:
     std::vector<Area> areas_;
     std::vector<Item> rims_;
 
-    // Words, and marks on the ground so thin that a rim would leave nothing of them: they are reversed as lines are.
+    // Words, and marks on the ground so thin that a rim would leave nothing of them, with nothing drawn inside: they are reversed as lines are.
     bool actsAsLine(const Artwork& a) const
     {
         constexpr double thin = 8; // rims
+        bool plain = true;
+        walk(a.inside, true, [&](const Shown&) { plain = false; });
+        if (!plain) return false;
         if (a.lettering()) return true;
         const curve::Box box = curve::bounds(a.paths);
         if (std::any_of(areas_.begin(), areas_.end(), [&](const Area& under) { return !under.printed && under.box.meets(box); })) return false;
@@ -185,9 +188,7 @@ private:
         if (filled) {
             flush();
             const bool printed = prints(*a.fill.colour);
-            Item area = drawn(a.paths, printed ? on_ : off_, nullptr, on_, 0);
-            auto& artwork = std::get<Artwork>(area.is);
-            artwork.fill.evenOdd = a.fill.evenOdd;
+            Item area = areaOf(a, printed ? on_ : off_);
             std::vector<art::ItemPtr> inside;
             walk(a.inside, true, [&](const Shown& in) {
                 const Artwork& b = *in.artwork;
@@ -197,7 +198,7 @@ private:
                 std::get<Artwork>(one.is).fill.evenOdd = b.fill.evenOdd;
                 inside.push_back(art::shared(std::move(one)));
             });
-            artwork.inside = std::move(inside);
+            std::get<Artwork>(area.is).inside = std::move(inside);
             const curve::Box box = curve::bounds(a.paths);
             // On what is printed in another colour it would be lost: a gap keeps it apart.
             const auto apart = [&](const Area& under) { return under.printed && !(under.colour == *a.fill.colour) && under.box.meets(box.grown(how_.gap)); };

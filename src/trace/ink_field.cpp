@@ -23,10 +23,6 @@ cv::Mat view(Field& f)
     return {f.height, f.width, CV_32F, f.data.data()};
 }
 
-namespace tuned {
-constexpr double lens = 0.7; // px: what a scanner or a camera has softened a page of pencil by, about (common practice, no source)
-} // namespace tuned
-
 float median(std::vector<float>& v)
 {
     if (v.empty()) return 0;
@@ -217,7 +213,8 @@ InkField ofPencil(Field soft, const InkFieldOptions& options)
     out.grain = 3;
     cv::Mat m = view(soft);
     constexpr double before = 1.3, after = 0.8;
-    out.softened = std::hypot(before, after, tuned::lens);
+    constexpr double lens = 0.7; // a scanner's or a camera's, about (common practice, no source)
+    out.softened = std::hypot(before, after, lens);
     cv::GaussianBlur(m, m, {0, 0}, before, before, cv::BORDER_REPLICATE);
     const float paper = medianOver(m, [](float v) { return v; });
     const float rough = 1.48F * medianOver(m, [&](float v) { return std::abs(v - paper); });

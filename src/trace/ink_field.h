@@ -25,7 +25,7 @@ struct InkField {
     Medium medium = Medium::ink;
     double grain = 1;                   // px: typical roughness of the edges, for the fit
     double pass = 0;                    // px: typical width of one mark of a pencil, 0 for ink
-    double softened = 0;                // px: standard deviation of the smoothing pencil needed; widths are to be freed of it
+    double softened = 0;                // px: standard deviation of the smoothing pencil went through, ours and a lens's; widths are to be freed of it
     pixel::Raster<std::uint8_t> filled; // not 0 where there is only the gap between passes; empty for ink
 };
 

@@ -133,6 +133,10 @@ TEST_CASE("reversed: words and thin marks are light on the ground, dark on what 
     put({curve::rectangle({100, 200}, {114, 800})}, dark); // on the ground
     put({curve::rectangle({500, 650}, {900, 664})}, dark); // on what is light
     put({curve::rectangle({690, 480}, {710, 520})}, Colour{80, 20, 20}); // on what is dark
+    // What is drawn inside a thin mark stays drawn.
+    Item striped = shapeOf({curve::rectangle({150, 200}, {190, 800})}, dark);
+    std::get<Artwork>(striped.is).inside = {shared(shapeOf({curve::rectangle({150, 480}, {190, 520})}, light))};
+    d = withItem(d, 0, std::move(striped)).document;
     // Words however heavy.
     Item words = shapeOf({curve::rectangle({100, 840}, {400, 1040})}, dark);
     auto& type = std::get<Artwork>(words.is);
@@ -141,6 +145,8 @@ TEST_CASE("reversed: words and thin marks are light on the ground, dark on what 
     const Document back = deliver::variantOf(d, deliver::Variant::reversed, how);
     CHECK(seenAt(back, {250, 940}) == how.paper);
     CHECK(seenAt(back, {107, 500}) == how.paper);
+    CHECK(seenAt(back, {170, 500}) == how.paper);
+    CHECK(seenAt(back, {170, 400}) == how.ink);
     CHECK(seenAt(back, {96, 500}) == how.ink);
     CHECK(seenAt(back, {700, 657}) == how.ink);
     CHECK(seenAt(back, {700, 640}) == how.paper);

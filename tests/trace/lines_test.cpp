@@ -1,6 +1,7 @@
 #include "trace/lines.h"
 
 #include "curve/curve.h"
+#include "curve/foot.h"
 #include "line_drawing.h"
 #include "trace/skeleton_graph.h"
 #include "trace/thinning.h"
@@ -129,7 +130,7 @@ TEST_CASE("pencil lines are as wide as they were drawn, whatever we and a lens h
         for (int y = 0; y < page.rows; ++y)
             for (int x = 0; x < page.cols; ++x) {
                 double off = 1e9;
-                for (const curve::Path& t : truth) off = std::min(off, nearest(t, {x + 0.5, y + 0.5})->distance);
+                for (const curve::Path& t : truth) off = std::min(off, curve::distanceToSegment({x + 0.5, y + 0.5}, t.nodes[0].at, t.nodes[1].at));
                 const double pressed = 1 - std::pow(2 * off / width, 2);
                 page.at<float>(y, x) = pressed > tooth(random) * tooth(random) ? 90.0F : 235.0F;
             }

@@ -20,7 +20,7 @@ public:
     {
         // What was found still holds where nothing has changed since.
         if (!s.areas.watched() && !s.areas.upToDate()) {
-            const bool before = !s.areas.map()->areas().empty();
+            const bool before = !s.areas.outlines().empty();
             return {CourseState::Knot::notBegun, s.findings.lines == 0 ? tr("not begun") : before ? tr("not looked at since") : tr("not looked at")};
         }
         const planar::Map& map = *s.areas.map();
