@@ -73,7 +73,6 @@ std::vector<Item> itemsOf(const tone::Tones& tones, const curve::Affine& toSheet
         a.setPaths(std::move(outline));
         a.stroke.colour.reset();
         a.fill.colour = Colour{s.colour.r, s.colour.g, s.colour.b};
-        a.fill.overlap = s.overlap * curve::meanScale(toSheet);
         i.is = std::move(a);
         items.push_back(std::move(i));
     }

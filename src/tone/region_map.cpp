@@ -324,8 +324,7 @@ std::vector<std::vector<int>> bordersByRegion(const RegionMap& map)
     return of;
 }
 
-Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::vector<std::vector<int>>& bordersOf, const std::vector<int>& members,
-                const std::function<bool(int region)>& fills)
+Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::vector<std::vector<int>>& bordersOf, const std::vector<int>& members)
 {
     // Directed so that the set lies at the left.
     struct Piece {
@@ -351,14 +350,8 @@ Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::ve
     std::vector<std::pair<int, std::size_t>> byStart;
     for (std::size_t k = 0; k < pieces.size(); ++k) byStart.push_back({start(pieces[k]), k});
     std::sort(byStart.begin(), byStart.end());
-    bool filled = true; // every region beyond the loop in hand may be painted over
-    const auto other = [&](const Piece& p) {
-        const Border& b = map.borders[static_cast<std::size_t>(p.border)];
-        const int r = p.back ? b.left : b.right;
-        return r != beyond && fills(r);
-    };
     const auto add = [&](Path p) {
-        if (p.nodes.size() < 2 || (filled && curve::area(p) <= 0)) return;
+        if (p.nodes.size() < 2) return;
         curve::markKinds(p);
         out.push_back(std::move(p));
     };
@@ -366,7 +359,6 @@ Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::ve
         if (first.used) continue;
         first.used = true;
         const Border& b = map.borders[static_cast<std::size_t>(first.border)];
-        filled = other(first);
         if (b.from < 0) {
             add(first.back ? curve::reversed(b.path) : b.path);
             continue;
@@ -395,7 +387,6 @@ Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::ve
             if (!next) break;
             next->used = true;
             now = next;
-            filled = filled && other(*now);
         }
         if (loop.nodes.size() > 2) {
             loop.nodes.front().in = loop.nodes.back().in;

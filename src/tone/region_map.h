@@ -48,10 +48,8 @@ struct RegionMapOptions {
 // `colours` are the labels' colours as sRGB; mixtures along edges are taken to be linear in sRGB, as renderers draw them.
 RegionMap mapRegions(const Labels& labels, const pixel::Picture& picture, const std::vector<pixel::Rgba>& colours, const RegionMapOptions& options);
 
-// Closed paths round a set of regions (`in` by region; `members` lists them), made of the borders, the set at the left. Holes
-// for which `fills` holds for every region beside them within are left out.
-curve::Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::vector<std::vector<int>>& bordersOf, const std::vector<int>& members,
-                       const std::function<bool(int region)>& fills);
+// Closed paths round a set of regions (`in` by region; `members` lists them), made of the borders, the set at the left.
+curve::Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::vector<std::vector<int>>& bordersOf, const std::vector<int>& members);
 // Borders of each region.
 std::vector<std::vector<int>> bordersByRegion(const RegionMap& map);
 

@@ -6,8 +6,9 @@
 
 namespace softrope::tone {
 
-// Each region a shape, those that enclose others first; or, for gradual tones where that takes fewer nodes, a stack from light
-// to dark, each shape everything that is at least as dark. Either way no ground shows between neighbours.
+// Flat colours: each region a shape, those that enclose others first. Gradual tones: a shape a tone, from light to dark or in an order that
+// takes fewer nodes, or each region a shape where that takes fewer still. A shape reaches under those painted later wherever what lies under
+// it would else show between them.
 std::vector<ToneShape> shapesOf(const RegionMap& map, const std::vector<pixel::Rgba>& colours, bool gradual);
 std::size_t nodesOf(const std::vector<ToneShape>& shapes);
 

@@ -64,7 +64,7 @@ Lab medianOf(const Labels& labels, const LabPicture& lab, std::uint8_t label, La
 // CIELAB squared, evened, that a px of border may cost: from where all that differs stays to where only what stands out does.
 double priceOf(double crisp)
 {
-    constexpr double middle = 45, range = 6;
+    constexpr double middle = 20, range = 6;
     return middle * std::pow(range, 1 - 2 * std::clamp(crisp, 0.0, 1.0));
 }
 // Grain that would be kept only costs nodes.
@@ -139,7 +139,6 @@ Tones scaledUp(const Picture& given, const Picture& smaller, const TonesOptions&
     Tones t = separate(smaller, o);
     for (ToneShape& s : t.shapes) {
         for (Path& p : s.outline) p = transformed(p, curve::scaling(wide, high));
-        s.overlap *= scale;
     }
     return t;
 }
@@ -200,7 +199,7 @@ Tones separate(const Picture& given, const TonesOptions& options)
     Labels labels = palette.flat ? grownLabels(lab(), palette.colours, calmNoise) : nearestLabels(lab(), palette.colours, options.lightness);
     if (!palette.flat) settleLabels(labels, lab(), palette.colours, settlingFor(palette.colours), large ? 2 : 4, options.lightness);
     if (!palette.flat) {
-        constexpr double each = 16; // px of border
+        constexpr double each = 40; // px of border
         mergeRegions(labels, options.lightness ? sourceLab : evenly(sourceLab), palette.colours, priceOf(options.crisp >= 0 ? options.crisp : crispFor(noise)),
                      each);
     }

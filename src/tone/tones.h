@@ -23,13 +23,12 @@ struct TonesOptions {
 struct ToneShape {
     pixel::Rgba colour;
     curve::Paths outline;
-    double overlap = 0; // px to be painted beyond the border, under later shapes
 };
 
 struct Tones {
     std::vector<pixel::Rgba> colours;
     std::vector<double> shares;    // of the picture, by colour
-    std::vector<ToneShape> shapes; // in the order of painting: those that enclose others first
+    std::vector<ToneShape> shapes; // in the order of painting
     std::size_t nodes = 0, regions = 0;
     bool flat = false; // the picture is made of flat colours
 };
