@@ -18,7 +18,7 @@ constexpr double hookRadius = 20; // slacks: wider swings are drawn ones
 constexpr double hookTurn = 0.01; // 1/px: straighter, it does not swing to the other side
 } // namespace tuned
 
-std::optional<double> apexOf(const Cubic& c)
+std::optional<double> apexOf(const Cubic& c, double slack)
 {
     constexpr int parts = 64;
     double best = 0, t = 0;
@@ -41,7 +41,8 @@ std::optional<double> apexOf(const Cubic& c)
     }
     t = (low + high) / 2;
     const Vec2 p = at(c, t);
-    return std::min(distance(c.p0, p), distance(p, c.p3)) < tuned::fromEnds / best ? std::nullopt : std::optional(t);
+    // (Nearer to an end than the line may stray it is no place of its own either.)
+    return std::min(distance(c.p0, p), distance(p, c.p3)) < std::max(tuned::fromEnds / best, slack) ? std::nullopt : std::optional(t);
 }
 
 // Draws back p1, or p2 when the piece is looked at from its other end, to where the tangents cross.
@@ -86,7 +87,7 @@ Path withApexNodes(const Path& path, double slack)
     for (std::size_t i = 0; i < pieces; ++i) {
         const Cubic whole = path.piece(i);
         std::vector<Cubic> parts{whole};
-        if (const auto t = isStraight(whole) ? std::nullopt : apexOf(whole)) {
+        if (const auto t = isStraight(whole) ? std::nullopt : apexOf(whole, slack)) {
             const Halves h = split(whole, *t);
             parts = {h.first, h.second};
         }

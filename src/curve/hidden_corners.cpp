@@ -18,6 +18,7 @@ constexpr double unexplained = 1.08;    // of its mean square, that of the strai
 constexpr double straightWorse = 1.03;  // and of the root mean square about it
 constexpr double scrap = 1;             // grains: so short a curve between two straights is a node
 constexpr double folded = 1.6;          // of its chord, that the handles of a piece that is folded over reach along it
+constexpr double forFold = 1.2;         // slacks that may be used to be rid of it, where not every point counts
 constexpr double stub = 0.03;           // of the chord: a handle as short as this is none
 constexpr double tight = 0.4;           // curvature times grain: a bend as tight as this is a corner's
 constexpr double turnShare = 0.8;       // of FitOptions::cornerFrom, that a hidden corner turns by at least
@@ -105,7 +106,8 @@ private:
         part.nodes.erase(part.nodes.begin() + static_cast<long>(place));
         part.pieces.erase(part.pieces.begin() + static_cast<long>(place - 1));
         settle(part, 0, part.pieces.size(), source_, 12);
-        if (quality(part, {0, part.pieces.size()}).furthest <= o_.slack) putBack(w, part, place);
+        const double most = (o_.strict ? 1 : tuned::forFold) * o_.slack;
+        if (quality(part, {0, part.pieces.size()}).furthest <= most) putBack(w, part, place);
     }
     // Whether its handles reach past one another or away from its other end.
     static bool isFolded(const Cubic& c)

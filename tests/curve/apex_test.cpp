@@ -67,6 +67,13 @@ TEST_CASE("circles, wide bows and straights keep their nodes")
     CHECK(withApexNodes(Path{}, 0.1) == Path{});
 }
 
+TEST_CASE("a scrap of a curve, shorter than the line may stray, gets no node in it")
+{
+    const Path scrap = onePiece({{0, 0}, {0.5, 0.02}, {-0.2, 0.6}, {0.3, 0.6}});
+    CHECK(withApexNodes(scrap, 0).nodes.size() == 3);
+    CHECK(withApexNodes(scrap, 0.4).nodes.size() == 2);
+}
+
 TEST_CASE("a handle past where the tangents cross is drawn back, when that moves little")
 {
     // Tangents cross at (10, 0): 10.4 is past it.

@@ -127,6 +127,26 @@ TEST_CASE("two straights with a scrap of a curve between them meet in a node")
     CHECK((chain.pieces[0].line && chain.pieces[1].line));
 }
 
+TEST_CASE("to be rid of a fold a fifth more than the slack may be used, but not where every point counts")
+{
+    // Samples about (-40, 0) lie a little farther off than the slack, whatever stands between the straights.
+    const Vec2 way = direction(radians(3));
+    const Samples s = evenly({{-80, 0}, {-41, 0}, {-40, 0.7}, {-39, 0}, {0, 0}, way * 80}, false, 0.5);
+    for (const bool strict : {false, true}) {
+        Chain chain;
+        chain.nodes = {node(s, {-80, 0}, 0, 0, false), node(s, {-0.3, 0}, 0, 0, true), node(s, way * 0.3, radians(3), radians(3), true),
+                       node(s, way * 80, radians(3), radians(3), false)};
+        chain.nodes[2].sample = chain.nodes[1].sample + 1;
+        chain.nodes.front().pinned = chain.nodes.back().pinned = true;
+        chain.pieces = {{0, 0, true}, {0.9, 0.9, false}, {0, 0, true}};
+        FitOptions o;
+        o.slack = 0.5;
+        o.strict = strict;
+        showHiddenCorners(chain, {s, std::vector<float>(s.points.size(), 1.0F)}, o);
+        CHECK(chain.nodes.size() == (strict ? 4 : 3));
+    }
+}
+
 TEST_CASE("a round that was drawn round stays round")
 {
     // A quarter circle of 12 px between two straights: no corner, whatever stands on it.
