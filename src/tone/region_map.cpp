@@ -3,6 +3,7 @@
 #include "curve/edit.h"
 #include "curve/fit.h"
 #include "curve/longest_first.h"
+#include "tone/border_runs.h"
 #include "tone/components.h"
 
 #include <algorithm>
@@ -222,6 +223,15 @@ struct Mapper {
     }
 
     // -- fitting -----------------------------------------------------------------------------------------------------------
+    // How far a border may stray, in shares of the slack.
+    double leeway(const Border& b) const
+    {
+        if (!options.gradual) return 1;
+        const pixel::Lab x = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.left)].label]),
+                         y = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.right)].label]);
+        return static_cast<double>(std::clamp(alikeBelow / std::max(1.0F, std::sqrt(pixel::squaredDistance(x, y))), 1.0F, 3.0F));
+    }
+
     void fitBorders()
     {
         curve::FitOptions f;
@@ -237,31 +247,108 @@ struct Mapper {
         constexpr std::size_t few = 400, leastPoints = 64;
         const bool fair = map.borders.size() <= few;
         f.cancelled = options.cancelled;
+        constexpr double unlike = 1.6; // times as much leeway: one of them would be drawn too loosely, or with too many nodes
+        const std::vector<BorderRun> runs = runsOf(map, [&](const Border& a, const Border& b) {
+            // (Of flat colours every border is known to a fraction of a px, and so is where three meet.)
+            const double x = leeway(a), y = leeway(b);
+            return options.gradual && std::max(x, y) < unlike * std::min(x, y);
+        });
+        std::vector<std::size_t> lengths;
+        for (const BorderRun& r : runs) {
+            lengths.push_back(0);
+            for (const BorderRun::Part& p : r.parts) lengths.back() += map.borders[static_cast<std::size_t>(p.border)].points.size();
+        }
+        std::vector<Path> lines(runs.size()); // of those that go on through junctions
         curve::longestFirst(
-            map.borders.size(), [&](std::size_t k) { return map.borders[k].points.size(); },
+            runs.size(), [&](std::size_t k) { return lengths[k]; },
             [&](std::size_t k) {
                 if (options.cancelled && options.cancelled()) return;
-                Border& b = map.borders[k];
                 curve::FitOptions own = f;
-                if (options.gradual && b.left != beyond && b.right != beyond) {
-                    const pixel::Lab x = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.left)].label]),
-                                     y = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.right)].label]);
-                    own.slack *= std::clamp(alikeBelow / std::max(1.0F, std::sqrt(pixel::squaredDistance(x, y))), 1.0F, 3.0F);
+                double least = 3;
+                for (const BorderRun::Part& p : runs[k].parts) least = std::min(least, leeway(map.borders[static_cast<std::size_t>(p.border)]));
+                own.slack *= least;
+                own.fair = fair && lengths[k] >= leastPoints;
+                if (runs[k].parts.size() > 1) {
+                    lines[k] = fitRun(runs[k], own);
+                    if (cutUp(runs[k], lines[k])) return;
+                    lines[k] = {};
                 }
-                own.fair = fair && b.points.size() >= leastPoints;
-                fitBorder(b, own);
+                for (const BorderRun::Part& p : runs[k].parts) fitBorder(map.borders[static_cast<std::size_t>(p.border)], own);
             });
+        // What ends on a line that goes on ends where that lies now; a line that goes on itself as a whole.
+        for (std::size_t k = 0; k < runs.size(); ++k) {
+            if (runs[k].closed || lines[k].nodes.empty()) continue;
+            const Vec2 start = map.junctions[static_cast<std::size_t>(junctionAt(runs[k].parts.front(), false))],
+                       end = map.junctions[static_cast<std::size_t>(junctionAt(runs[k].parts.back(), true))];
+            if (start == lines[k].nodes.front().at && end == lines[k].nodes.back().at) continue;
+            put(lines[k].nodes.front(), start);
+            put(lines[k].nodes.back(), end);
+            cutUp(runs[k], lines[k]);
+        }
+        for (Border& b : map.borders) {
+            if (b.left == beyond || b.right == beyond) {
+                b.path = frameOf(b);
+            } else if (b.from >= 0 && !b.path.nodes.empty()) {
+                put(b.path.nodes.front(), map.junctions[static_cast<std::size_t>(b.from)]);
+                put(b.path.nodes.back(), map.junctions[static_cast<std::size_t>(b.to)]);
+            }
+        }
+    }
+
+    static void put(Node& n, Vec2 to)
+    {
+        const Vec2 by = to - n.at;
+        n.at = to;
+        n.in += by;
+        n.out += by;
+    }
+
+    int junctionAt(const BorderRun::Part& part, bool end) const
+    {
+        const Border& b = map.borders[static_cast<std::size_t>(part.border)];
+        return end != part.back ? b.to : b.from;
+    }
+
+    // Borders that go on into one another as one line.
+    Path fitRun(const BorderRun& run, const curve::FitOptions& f) const
+    {
+        std::vector<Vec2> row;
+        for (std::size_t k = 0; k < run.parts.size(); ++k) {
+            std::vector<Vec2> points = map.borders[static_cast<std::size_t>(run.parts[k].border)].points;
+            if (run.parts[k].back) std::reverse(points.begin(), points.end());
+            // Next to a junction a pixel is a mixture of three: its crossings say little, and where the line goes on the junction itself no more.
+            const bool first = k == 0 && !run.closed, last = k + 1 == run.parts.size() && !run.closed;
+            points.erase(points.begin() + (first ? 1 : 0), points.begin() + 2);
+            points.erase(points.end() - 2, points.end() - (last ? 1 : 0));
+            row.insert(row.end(), points.begin(), points.end());
+        }
+        return curve::fit(row, run.closed, f).path;
+    }
+    // Gives each border its part of the line, and puts the junctions between them on it; whether that could be done.
+    bool cutUp(const BorderRun& run, const Path& line)
+    {
+        if (line.nodes.size() < 2) return false;
+        std::vector<std::size_t> through;
+        std::vector<Vec2> places;
+        for (std::size_t k = run.closed ? 0 : 1; k < run.parts.size(); ++k) {
+            through.push_back(static_cast<std::size_t>(junctionAt(run.parts[k], false)));
+            places.push_back(map.junctions[through.back()]);
+        }
+        constexpr double near = 0.3; // px
+        const std::vector<Path> parts = partsAt(line, places, near);
+        if (parts.size() != run.parts.size()) return false;
+        for (std::size_t k = 0; k < parts.size(); ++k) {
+            const bool back = run.parts[k].back;
+            map.borders[static_cast<std::size_t>(run.parts[k].border)].path = back ? curve::reversed(parts[k]) : parts[k];
+        }
+        for (std::size_t k = 0; k < through.size(); ++k) map.junctions[through[k]] = parts[run.closed ? k : k + 1].nodes.front().at;
+        return true;
     }
 
     void fitBorder(Border& b, const curve::FitOptions& f) const
     {
-        if (b.left == beyond || b.right == beyond) {
-            b.path = frameOf(b);
-            return;
-        }
         std::vector<Vec2> row = b.points;
-        // Next to a junction a pixel is a mixture of three: its crossings say little.
-        if (b.from >= 0 && row.size() > 8) {
+        if (b.from >= 0 && row.size() > 8) { // (as above)
             row.erase(row.begin() + 1);
             row.erase(row.end() - 2);
         }
@@ -271,19 +358,7 @@ struct Mapper {
             return;
         }
         b.path = curve::fit(row, closed, f).path;
-        if (!closed && b.path.nodes.size() >= 2) {
-            // The junctions are shared: they stay where they are.
-            const auto put = [](Node& n, Vec2 to) {
-                const Vec2 by = to - n.at;
-                n.at = to;
-                n.in += by;
-                n.out += by;
-            };
-            put(b.path.nodes.front(), row.front());
-            put(b.path.nodes.back(), row.back());
-        } else if (!closed) {
-            b.path = curve::polyline({row.front(), row.back()}, false);
-        }
+        if (!closed && b.path.nodes.size() < 2) b.path = curve::polyline({row.front(), row.back()}, false);
     }
 
     // Along the picture's edge: straights from corner to corner.
@@ -314,6 +389,26 @@ RegionMap mapRegions(const Labels& labels, const pixel::Picture& picture, const 
     m.fitBorders();
     return std::move(m.map);
 }
+
+namespace {
+
+// Where a line goes on through a junction there is no node.
+void withoutSplits(Path& loop)
+{
+    for (std::size_t k = 0; k < loop.nodes.size() && loop.nodes.size() > 3;) {
+        const std::size_t n = loop.nodes.size(), before = (k + n - 1) % n, after = (k + 1) % n;
+        const auto one = whole(loop.piece(before), loop.piece(k));
+        if (!one) {
+            ++k;
+            continue;
+        }
+        loop.nodes[before].out = one->p1;
+        loop.nodes[after].in = one->p2;
+        loop.nodes.erase(loop.nodes.begin() + static_cast<std::ptrdiff_t>(k));
+    }
+}
+
+} // namespace
 
 std::vector<std::vector<int>> bordersByRegion(const RegionMap& map)
 {
@@ -393,6 +488,7 @@ Paths outlineOf(const RegionMap& map, const std::vector<char>& in, const std::ve
             loop.nodes.front().kind = NodeKind::corner;
             loop.nodes.pop_back();
         }
+        withoutSplits(loop);
         // Straights that go straight on through a junction need no node there.
         for (std::size_t k = 0; k < loop.nodes.size() && loop.nodes.size() > 3;) {
             const std::size_t n = loop.nodes.size();
