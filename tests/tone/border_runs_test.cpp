@@ -169,7 +169,7 @@ TEST_CASE("where two tones end on the border of a third it goes on without a ben
         in[r] = 1;
         const curve::Paths disc = tone::outlineOf(map, in, bordersOf, {static_cast<int>(r)});
         REQUIRE(disc.size() == 1);
-        CHECK(disc[0].nodes.size() <= 6);
+        CHECK(disc[0].nodes.size() <= 4);
         for (const curve::Node& n : disc[0].nodes) {
             CHECK(n.kind == curve::NodeKind::smooth);
             CHECK(distance(n.at, {80, 60}) == Approx(40).margin(1));

@@ -38,6 +38,25 @@ tone::Labels blobs(int w, int h, int tones, unsigned seed)
     return l;
 }
 
+// Cells about scattered points, where any tone may lie beside any other and mostly three meet.
+tone::Labels cells(int w, int h, int tones, unsigned seed)
+{
+    std::mt19937 random(seed);
+    std::uniform_real_distribution<double> u(0, 1);
+    std::vector<std::pair<Vec2, std::uint8_t>> sites(30);
+    for (auto& [at, label] : sites) {
+        at = {w * u(random), h * u(random)};
+        label = static_cast<std::uint8_t>(random() % static_cast<unsigned>(tones));
+    }
+    tone::Labels l(w, h);
+    for (int y = 0; y < h; ++y)
+        for (int x = 0; x < w; ++x)
+            l.at(x, y) = std::min_element(sites.begin(), sites.end(), [&](const auto& a, const auto& b) {
+                             return distance(a.first, Vec2{x + 0.5, y + 0.5}) < distance(b.first, Vec2{x + 0.5, y + 0.5});
+                         })->second;
+    return l;
+}
+
 std::vector<Rgba> greys(int n)
 {
     std::vector<Rgba> out;
@@ -118,11 +137,11 @@ double groundAt(const std::vector<Painted>& shapes, Vec2 one, Vec2 other)
 TEST_CASE("what is seen of painted shapes is the map: every tone in its place, and no ground between")
 {
     for (const bool gradual : {false, true})
-        for (unsigned seed = 1; seed <= 10; ++seed) {
+        for (unsigned seed = 1; seed <= 20; ++seed) {
             INFO((gradual ? "gradual " : "flat ") << seed);
             const int tones = 3 + static_cast<int>(seed % 6);
             const std::vector<Rgba> colours = greys(tones);
-            const tone::RegionMap map = mapOf(blobs(60, 44, tones, seed), colours);
+            const tone::RegionMap map = mapOf(seed % 2 ? blobs(60, 44, tones, seed) : cells(90, 66, tones, seed), colours);
             const std::vector<Painted> shapes = paintedBy(tone::shapesOf(map, colours, gradual));
             int looked = 0;
             for (const tone::Border& border : map.borders) {
@@ -253,6 +272,23 @@ TEST_CASE("groups with long borders between them follow one another, and no orde
         const double ours = costOf(tone::neighboursTogether(m, given));
         CHECK(ours <= costOf(given));
         CHECK(ours <= 1.1 * best);
+    }
+}
+
+TEST_CASE("every border lies wholly under or within some shape, whatever the order, so that the ground is never seen")
+{
+    for (unsigned seed = 1; seed <= 40; ++seed) {
+        INFO(seed);
+        const tone::RegionMap map = mapOf(cells(90, 66, 6, seed), greys(6));
+        tone::PaintingOrder order = seed % 2 ? tone::byLight(map, labs(greys(6))) : tone::byExtent(map);
+        std::shuffle(order.begin(), order.end(), std::mt19937(seed));
+        const auto reaches = tone::reachesUnder(map, std::vector<Lab>(6, Lab{50, 0, 0}), order, tone::Meeting::mayShow);
+        for (const tone::Border& b : map.borders) {
+            if (b.left == tone::beyond || b.right == tone::beyond) continue;
+            CHECK(std::any_of(reaches.begin(), reaches.end(), [&](const std::vector<int>& all) {
+                return std::count(all.begin(), all.end(), b.left) && std::count(all.begin(), all.end(), b.right);
+            }));
+        }
     }
 }
 
