@@ -13,6 +13,10 @@ constexpr double shown = 0.25; // of what lies under an edge on an edge, at most
 // Nodes that a px of hair is worth, by a step of CIELAB. More would be bought with more edges under edges, and show more in the end.
 constexpr double nodesOfHair = 0.06;
 
+// Rounds of filling ways of one length, of which the first gain most; on very many regions the last take for ever.
+constexpr std::size_t veryMany = 5000;
+constexpr int mostPhases = 24, mostOfVeryMany = 6;
+
 // How far a colour lies from the mixtures of two others.
 double fromMixture(Lab c, Lab a, Lab b)
 {
@@ -60,7 +64,9 @@ public:
                     seed_[at(other)] = 1;
                     seeds.push_back(other);
                 }
-        while (levels(seeds)) push(seeds);
+        // (What is reached is a shape that holds at any time.)
+        const int most = map_.regions.size() > veryMany ? mostOfVeryMany : mostPhases;
+        for (int phase = 0; levels(seeds) && phase < most; ++phase) push(seeds);
         for (const int r : seeds) seed_[at(r)] = 0;
         // What can still be reached lies on the shape's side of the cut.
         Laid laid{reached_, 0};

@@ -223,17 +223,18 @@ struct Mapper {
     }
 
     // -- fitting -----------------------------------------------------------------------------------------------------------
+    std::vector<pixel::Lab> labs{}; // of the colours
     // How far a border may stray, in shares of the slack.
     double leeway(const Border& b) const
     {
         if (!options.gradual) return 1;
-        const pixel::Lab x = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.left)].label]),
-                         y = pixel::labOf(colours[map.regions[static_cast<std::size_t>(b.right)].label]);
+        const pixel::Lab x = labs[map.regions[static_cast<std::size_t>(b.left)].label], y = labs[map.regions[static_cast<std::size_t>(b.right)].label];
         return static_cast<double>(std::clamp(alikeBelow / std::max(1.0F, std::sqrt(pixel::squaredDistance(x, y))), 1.0F, 3.0F));
     }
 
     void fitBorders()
     {
+        for (const pixel::Rgba c : colours) labs.push_back(pixel::labOf(c));
         curve::FitOptions f;
         f.slack = 0.75 * options.slack;
         f.grain = std::clamp(options.blur / 0.6, 1.0, 4.0);

@@ -48,12 +48,13 @@ std::vector<ToneShape> shapesOf(const RegionMap& map, const std::vector<pixel::R
         std::vector<ToneShape> other = painted(map, colours, labs, order, Meeting::mayShow);
         if (static_cast<double>(nodesOf(other)) < gain * static_cast<double>(nodesOf(best))) best = std::move(other);
     };
+    constexpr std::size_t many = 5000; // regions: nobody works with them one by one, and there is no end to trying
+    if (map.regions.size() > many) return best;
     PaintingOrder together = neighboursTogether(map, light);
     offer(changedOver(map, labs, together));
     std::reverse(together.begin(), together.end());
     offer(changedOver(map, labs, together));
-    constexpr std::size_t many = 20000; // regions, which nobody works with one by one
-    if (map.regions.size() < many) offer(byExtent(map));
+    offer(byExtent(map));
     return best;
 }
 
