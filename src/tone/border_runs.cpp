@@ -113,37 +113,35 @@ std::vector<BorderRun> runsOf(const RegionMap& map, const std::function<bool(con
 
 std::vector<Path> partsAt(const Path& path, const std::vector<Vec2>& places, double near)
 {
-    // The path with a node at every place.
-    std::vector<Node> nodes = path.nodes;
+    Path cut = path; // with a node at every place
+    std::vector<Node>& nodes = cut.nodes;
     std::vector<std::size_t> cuts;
     for (const Vec2 p : places) {
-        Path now;
-        now.nodes = nodes;
-        now.closed = path.closed;
         std::optional<curve::Place> best;
-        for (std::size_t k = cuts.empty() ? 0 : cuts.back(); k < now.pieceCount(); ++k) {
-            const Cubic piece = now.piece(k);
+        for (std::size_t k = cuts.empty() ? 0 : cuts.back(); k < cut.pieceCount(); ++k) {
+            const Cubic piece = cut.piece(k);
             if (best && beyondHull(piece, p, best->distance)) continue;
             const curve::NearestOnCubic n = curve::nearest(piece, p);
             if (!best || n.distance < best->distance) best = curve::Place{k, n.t, n.point, n.distance};
         }
         if (!best) return {};
         const std::size_t k = best->piece, next = (k + 1) % nodes.size();
+        const bool firstOfRing = path.closed && cuts.empty();
         std::size_t at = k + 1;
         if (distance(best->point, nodes[k].at) < near) {
             at = k;
         } else if (distance(best->point, nodes[next].at) < near) {
-            at = path.closed && cuts.empty() ? next : k + 1;
+            at = firstOfRing ? next : k + 1;
         } else {
-            const curve::Halves h = curve::split(now.piece(k), best->t);
+            const curve::Halves h = curve::split(cut.piece(k), best->t);
             nodes[k].out = h.first.p1;
             nodes[next].in = h.second.p2;
             nodes.insert(nodes.begin() + static_cast<std::ptrdiff_t>(k) + 1, Node{h.first.p3, h.first.p2, h.second.p1, NodeKind::smooth});
         }
-        if (path.closed && cuts.empty()) { // a ring begins at its first place
+        if (firstOfRing) { // it begins at its first place
             std::rotate(nodes.begin(), nodes.begin() + static_cast<std::ptrdiff_t>(at), nodes.end());
             at = 0;
-        } else if (at + 1 > nodes.size() || (!path.closed && (at == 0 || at + 1 == nodes.size())) || (!cuts.empty() && at <= cuts.back())) {
+        } else if (at >= nodes.size() || (!path.closed && (at == 0 || at + 1 == nodes.size())) || (!cuts.empty() && at <= cuts.back())) {
             return {};
         }
         cuts.push_back(at);

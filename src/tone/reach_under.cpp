@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace softrope::tone {
 
@@ -236,12 +237,12 @@ std::vector<std::vector<int>> reachesUnder(const RegionMap& map, const std::vect
     return out;
 }
 
-PaintingOrder changedOver(const RegionMap& map, const std::vector<Lab>& colours, PaintingOrder order)
+PaintingOrder changedOver(const RegionMap& map, const std::vector<Lab>& colours, const PaintingOrder& order)
 {
     Reaching reaching(map, colours, order, Meeting::mayShow);
     const Reaching::State bare = reaching.state();
     std::vector<std::size_t> now(order.size());
-    for (std::size_t k = 0; k < now.size(); ++k) now[k] = k;
+    std::iota(now.begin(), now.end(), std::size_t{0});
     constexpr int most = 8; // times through all of it: what comes after that gains next to nothing
     bool better = true;
     for (int round = 0; round < most && better; ++round) {

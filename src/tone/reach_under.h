@@ -20,6 +20,6 @@ enum class Meeting {
 std::vector<std::vector<int>> reachesUnder(const RegionMap& map, const std::vector<pixel::Lab>& colours, const PaintingOrder& order, Meeting meeting);
 
 // The order with neighbours in it changed over wherever that costs less, again and again.
-PaintingOrder changedOver(const RegionMap& map, const std::vector<pixel::Lab>& colours, PaintingOrder order);
+PaintingOrder changedOver(const RegionMap& map, const std::vector<pixel::Lab>& colours, const PaintingOrder& order);
 
 } // namespace softrope::tone

@@ -43,6 +43,19 @@ ChainNode node(const Samples& s, Vec2 p, double in, double out, bool smooth)
     return n;
 }
 
+// Two straights of 80 px that turn by three degrees at (0, 0), and a scrap of a curve between them that turns back on itself.
+Chain twoStraights(const Samples& s)
+{
+    const Vec2 way = direction(radians(3));
+    Chain chain;
+    chain.nodes = {node(s, {-80, 0}, 0, 0, false), node(s, {-0.3, 0}, 0, 0, true), node(s, way * 0.3, radians(3), radians(3), true),
+                   node(s, way * 80, radians(3), radians(3), false)};
+    chain.nodes[2].sample = chain.nodes[1].sample + 1;
+    chain.nodes.front().pinned = chain.nodes.back().pinned = true;
+    chain.pieces = {{0, 0, true}, {0.9, 0.9, false}, {0, 0, true}};
+    return chain;
+}
+
 } // namespace
 
 TEST_CASE("a hook between a corner and the line beyond is straightened")
@@ -111,15 +124,9 @@ TEST_CASE("a long piece that bends with the noise alone becomes straight, a slig
 
 TEST_CASE("two straights with a scrap of a curve between them meet in a node")
 {
-    // They turn by three degrees at (0, 0); the scrap turns back on itself.
     const Vec2 way = direction(radians(3));
     const Samples s = evenly({{-80, 0}, {0, 0}, way * 80}, false, 0.5);
-    Chain chain;
-    chain.nodes = {node(s, {-80, 0}, 0, 0, false), node(s, {-0.3, 0}, 0, 0, true), node(s, way * 0.3, radians(3), radians(3), true),
-                   node(s, way * 80, radians(3), radians(3), false)};
-    chain.nodes[2].sample = chain.nodes[1].sample + 1;
-    chain.nodes.front().pinned = chain.nodes.back().pinned = true;
-    chain.pieces = {{0, 0, true}, {0.9, 0.9, false}, {0, 0, true}};
+    Chain chain = twoStraights(s);
     showHiddenCorners(chain, {s, std::vector<float>(s.points.size(), 1.0F)}, {});
     REQUIRE(chain.nodes.size() == 3);
     CHECK_FALSE(chain.nodes[1].smooth);
@@ -133,12 +140,7 @@ TEST_CASE("to be rid of a fold a fifth more than the slack may be used, but not 
     const Vec2 way = direction(radians(3));
     const Samples s = evenly({{-80, 0}, {-41, 0}, {-40, 0.7}, {-39, 0}, {0, 0}, way * 80}, false, 0.5);
     for (const bool strict : {false, true}) {
-        Chain chain;
-        chain.nodes = {node(s, {-80, 0}, 0, 0, false), node(s, {-0.3, 0}, 0, 0, true), node(s, way * 0.3, radians(3), radians(3), true),
-                       node(s, way * 80, radians(3), radians(3), false)};
-        chain.nodes[2].sample = chain.nodes[1].sample + 1;
-        chain.nodes.front().pinned = chain.nodes.back().pinned = true;
-        chain.pieces = {{0, 0, true}, {0.9, 0.9, false}, {0, 0, true}};
+        Chain chain = twoStraights(s);
         FitOptions o;
         o.slack = 0.5;
         o.strict = strict;
