@@ -34,10 +34,12 @@ constexpr std::size_t manyCorners = 4; // say whether a line's corners are soft:
 constexpr double softRadius = 2.5;     // px that half of them have at least,
 constexpr double smallestSoft = 2;     // px: of the smallest round then
 constexpr double sharpNeedle = 155;    // degrees: sharper corners of sharp pictures are looked at as needles, the others may be
-constexpr double sharpRound = 4;       // rounds of so many px and more
-constexpr double leastDepth = 0.36;    // that lie so many from their tips,
+constexpr double sharpSmall = 1.8;     // rounds of so many px and more
+constexpr double leastDepth = 0.28;    // that lie so many from their tips,
 constexpr double leastSoftDepth = 0.2; // or so many where half of them lie
 constexpr double softDepth = 0.28;     // that many from theirs
+constexpr double sharpRound = 4;       // (those of less than this only
+constexpr double sharpBetter = 1.35;   // where a corner's misfit is so many times theirs: near a corner sides may bend as well),
 constexpr double sharpLarge = 8;       // (the blur has changed nothing of larger ones),
 constexpr double sharpOff = 1.5;       // where they lie so many recessions of a corner's tip from the samples
 constexpr double sharpAbout = 6;       // that many px to either side
@@ -253,9 +255,10 @@ private:
         const auto m = !sharp_ && mayBePaired(k) ? alone(k) : measured_[k];
         if (isShown(c)) {
             const bool round = told(m) && (soft_ ? m->radius >= tuned::smallestSoft && depthOf(*m) >= tuned::leastSoftDepth
-                                                 : m->radius >= tuned::sharpRound && depthOf(*m) >= tuned::leastDepth);
+                                                 : m->radius >= tuned::sharpSmall && depthOf(*m) >= tuned::leastDepth);
+            const bool small = !soft_ && round && m->radius < tuned::sharpRound;
             const auto pointed = round ? fitBlurredCorner(was_, c, blur_, ahead, behind, true) : std::nullopt;
-            if (!round || (pointed && explainsAsWell(*pointed, *m)))
+            if (!round || (pointed && (small ? pointed->rms < tuned::sharpBetter * m->rms : explainsAsWell(*pointed, *m))))
                 out_.push_back(c);
             else if (m->radius <= tuned::sharpLarge)
                 sharpen(s_, *m, blur_.sigma);

@@ -17,7 +17,8 @@ constexpr double bowed = 1.5;           // slacks that its handles lie off its c
 constexpr double unexplained = 1.08;    // of its mean square, that of the straight,
 constexpr double straightWorse = 1.03;  // and of the root mean square about it
 constexpr double scrap = 1;             // grains: so short a curve between two straights is a node
-constexpr double folded = 1.6;          // of its chord, that the handles of a piece that is folded over reach along it
+constexpr double folded = 4;            // grains: a longer curve that is folded over was meant so
+constexpr double zigzag = 100;          // degrees: with a corner sharper than this beside it a piece is folded still
 constexpr double forFold = 1.2;         // slacks that may be used to be rid of it, where not every point counts
 constexpr double stub = 0.03;           // of the chord: a handle as short as this is none
 constexpr double tight = 0.4;           // curvature times grain: a bend as tight as this is a corner's
@@ -41,6 +42,7 @@ public:
         for (std::size_t k = 0; k < size() && !stopped(); ++k) closeScrap(k);
         for (std::size_t k = 0; k < size() && !stopped(); ++k) showCorner(k);
         for (std::size_t k = 0; k < size() && !stopped(); ++k) straightenHooks(k);
+        for (std::size_t k = 0; k < pieces() && !stopped(); ++k) unfold(k);
     }
 
 private:
@@ -109,12 +111,39 @@ private:
         const double most = (o_.strict ? 1 : tuned::forFold) * o_.slack;
         if (quality(part, {0, part.pieces.size()}).furthest <= most) putBack(w, part, place);
     }
-    // Whether its handles reach past one another or away from its other end.
-    static bool isFolded(const Cubic& c)
+    // Whether so short a curve runs back along its chord: its slope there is a polynomial with these coefficients, which is somewhere less than none.
+    bool isFolded(const Cubic& c) const
     {
         const Vec2 chord = c.p3 - c.p0;
-        const double out = dot(c.p1 - c.p0, chord), in = dot(c.p3 - c.p2, chord);
-        return out < 0 || in < 0 || out + in > tuned::folded * squaredLength(chord);
+        if (length(chord) > tuned::folded * o_.grain) return false;
+        const double out = dot(c.p1 - c.p0, chord), middle = dot(c.p2 - c.p1, chord), in = dot(c.p3 - c.p2, chord);
+        return out < 0 || in < 0 || (middle < 0 && middle * middle > out * in);
+    }
+
+    // What is folded over and no scrap, without its fold: straight, or with handles that reach a third of the way.
+    void unfold(std::size_t k)
+    {
+        if (chain_.pieces[k].line || !isFolded(chain_.cubic(k))) return;
+        const std::size_t n = size();
+        const Span w = around(k, 2, chain_);
+        const std::size_t place = (k + n - w.first) % n;
+        if (place >= w.count) return;
+        const Quality was = quality(cutOut(w), {0, w.count});
+        for (const bool line : {false, true}) {
+            Chain part = cutOut(w);
+            ChainNode &u = part.nodes[place], &v = part.nodes[place + 1];
+            const double chord = distance(u.at, v.at), way = angleOf(v.at - u.at);
+            part.pieces[place] = {chord / 3, chord / 3, line};
+            if (!u.smooth) u.out = way;
+            if (!v.smooth) v.in = way;
+            settle(part, 0, w.count, source_, 12);
+            const Quality now = quality(part, {0, w.count});
+            const auto sharp = [](const ChainNode& at) { return std::abs(turn(direction(at.in), direction(at.out))) > radians(tuned::zigzag); };
+            if ((!line && isFolded(part.cubic(place))) || sharp(part.nodes[place]) || sharp(part.nodes[place + 1])) continue;
+            if (now.furthest > std::max(was.furthest, o_.slack) || !asNear(now, was)) continue;
+            putBack(w, part, std::nullopt);
+            return;
+        }
     }
 
     // A smooth node with hardly a handle, before a piece that is as good as straight.

@@ -149,6 +149,30 @@ TEST_CASE("to be rid of a fold a fifth more than the slack may be used, but not 
     }
 }
 
+TEST_CASE("a short curve that turns back on itself loses its fold, and its nodes stay")
+{
+    // Along an arc of 100 px; the middle one of three pieces, 2 px long, has a handle that reaches past its beginning.
+    const auto on = [](double degrees) { return Vec2{0, 100} + direction(radians(degrees - 90)) * 100; };
+    std::vector<Vec2> arc;
+    for (int i = -80; i <= 80; ++i) arc.push_back(on(0.25 * i));
+    const Samples s = evenly(arc, false, 0.5);
+    Chain chain;
+    for (const double d : {-20.0, -0.6, 0.6, 20.0}) chain.nodes.push_back(node(s, on(d), radians(d), radians(d), std::abs(d) < 1));
+    chain.nodes.front().pinned = chain.nodes.back().pinned = true;
+    chain.pieces = {{11.3, 11.3, false}, {0.1, 2.9, false}, {11.3, 11.3, false}};
+    const auto runsBack = [&] {
+        const Cubic c = chain.cubic(1);
+        for (int i = 0; i < 100; ++i)
+            if (dot(at(c, (i + 1) / 100.0) - at(c, i / 100.0), c.p3 - c.p0) < 0) return true;
+        return false;
+    };
+    REQUIRE(runsBack());
+    showHiddenCorners(chain, {s, std::vector<float>(s.points.size(), 1.0F)}, {});
+    REQUIRE(chain.nodes.size() == 4);
+    CHECK_FALSE(runsBack());
+    for (int i = 0; i <= 10; ++i) CHECK(distance(at(chain.cubic(1), i / 10.0), Vec2{0, 100}) == Approx(100).margin(0.05));
+}
+
 TEST_CASE("a round that was drawn round stays round")
 {
     // A quarter circle of 12 px between two straights: no corner, whatever stands on it.

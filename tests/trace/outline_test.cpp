@@ -272,6 +272,44 @@ TEST_CASE("a sharp picture shows small rounds of a slight turn as rounds")
     CHECK(corners(5) + corners(6) + corners(7) <= 6); // of 27: the px of a few say no more than those of a corner
 }
 
+TEST_CASE("a sharp picture shows rounds of two px between straights as rounds, and corners whose sides bend as corners")
+{
+    const auto corners = [](const std::vector<Vec2>& line) {
+        return curve::cornerNodes(onlyOutline(drawn(240, 240, [&](Vec2 p) { return curve::insidePolygon(line, p); }))).size();
+    };
+    // Of pentagons with two corners rounded off.
+    const auto pentagon = [&](double radius, double turned) {
+        std::vector<Vec2> line;
+        for (int k = 0; k < 5; ++k) {
+            const double way = turned + curve::radians(72.0 * k), half = curve::radians(36), r = k < 2 ? radius : 0;
+            const Vec2 middle = Vec2{120.3, 119.8} + curve::direction(way) * ((80 - r) / std::cos(half));
+            for (int i = -8; i <= 8; ++i) line.push_back(middle + curve::direction(way + half * i / 8) * r);
+        }
+        return corners(line);
+    };
+    // A bar with ends as a serif's: they meet its long sides at 45 degrees and bend at once.
+    const auto bar = [&](double turned) {
+        const curve::Affine placed = curve::about({120, 120}, curve::rotation(turned));
+        const curve::Cubic right{{170, 109.8}, {173.7, 113.5}, {173.7, 126.5}, {170, 130.2}}, left{{70, 130.2}, {66.3, 126.5}, {66.3, 113.5}, {70, 109.8}};
+        std::vector<Vec2> line;
+        for (const curve::Cubic& end : {right, left})
+            for (int i = 0; i <= 64; ++i) line.push_back(placed * curve::at(end, i / 64.0));
+        return corners(line);
+    };
+    std::size_t sharp = 0, two = 0, three = 0, bars = 0;
+    for (const double turned : {0.1, 0.5, 0.7, 0.9}) {
+        sharp += pentagon(0, turned);
+        two += pentagon(2.3, turned);
+        three += pentagon(3, turned);
+        bars += bar(turned);
+    }
+    CHECK(sharp == 20);
+    // The px of a few of the eight say no more than those of a corner.
+    CHECK(two <= 12 + 4);
+    CHECK(three <= 12 + 1);
+    CHECK(bars >= 15);
+}
+
 TEST_CASE("needles of sharp pictures are as long as they were drawn, cut into dark ground or dark themselves")
 {
     const double half = curve::radians(GENERATE(3.5, 4.5, 6.0, 9.0)), turned = GENERATE(0.1, 0.8);
