@@ -10,13 +10,13 @@ namespace softrope::trace {
 
 using curve::Vec2;
 
-double edgeAlong(const pixel::Raster<float>& field, Vec2 p, Vec2 d, double reach)
+double edgeAlong(const pixel::Raster<float>& field, Vec2 p, Vec2 d, double reach, double level)
 {
     constexpr double step = 0.5;
     double before = sample(field, p.x, p.y);
     for (double s = step; s <= reach + step; s += step) {
         const double now = sample(field, p.x + d.x * s, p.y + d.y * s);
-        if (now < 0.5) return before >= 0.5 ? s - step * (0.5 - now) / (before - now) : s;
+        if (now < level) return before >= level ? s - step * (level - now) / (before - now) : s;
         before = now;
     }
     return -1;
@@ -24,6 +24,7 @@ double edgeAlong(const pixel::Raster<float>& field, Vec2 p, Vec2 d, double reach
 
 std::vector<CentrePoint> centred(const std::vector<Vec2>& rough, const std::vector<float>& radius, bool closed, const pixel::Raster<float>& field)
 {
+    constexpr double darker = 1.25; // than most lines: of these half their own darkness is the edge
     const long n = static_cast<long>(rough.size());
     std::vector<CentrePoint> out(rough.size());
     if (n < 2) {
@@ -41,8 +42,10 @@ std::vector<CentrePoint> centred(const std::vector<Vec2>& rough, const std::vect
             const Vec2 along = unit(base[static_cast<std::size_t>(place(i + span))] - base[static_cast<std::size_t>(place(i - span))]);
             const Vec2 across = perpendicular(along);
             out[k] = {line[k], 2 * r, false};
-            if (sample(field, base[k].x, base[k].y) < 0.5F) continue;
-            const double left = edgeAlong(field, base[k], across, 1.7 * r + 2), right = edgeAlong(field, base[k], -across, 1.7 * r + 2);
+            const double dark = sample(field, base[k].x, base[k].y);
+            if (dark < 0.5) continue;
+            const double level = dark > darker ? 0.5 * dark : 0.5;
+            const double left = edgeAlong(field, base[k], across, 1.7 * r + 2, level), right = edgeAlong(field, base[k], -across, 1.7 * r + 2, level);
             if (left < 0 || right < 0) continue;
             const Vec2 middle = base[k] + across * ((left - right) / 2);
             if (distance(middle, rough[k]) > 0.7 * r + 1) continue;

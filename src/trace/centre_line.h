@@ -17,7 +17,7 @@ struct CentrePoint {
 // `rough`: points about 1 px apart; `radius`: a guess of half the width at each. `field`: see ink_field.h.
 std::vector<CentrePoint> centred(const std::vector<curve::Vec2>& rough, const std::vector<float>& radius, bool closed, const pixel::Raster<float>& field);
 
-// Distance from p along the unit vector d to where the field falls below 0.5; -1 if not within `reach` px.
-double edgeAlong(const pixel::Raster<float>& field, curve::Vec2 p, curve::Vec2 d, double reach);
+// Distance from p along the unit vector d to where the field falls below the level; -1 if not within `reach` px.
+double edgeAlong(const pixel::Raster<float>& field, curve::Vec2 p, curve::Vec2 d, double reach, double level = 0.5);
 
 } // namespace softrope::trace

@@ -26,7 +26,10 @@ struct InkField {
     double grain = 1;                   // px: typical roughness of the edges, for the fit
     double pass = 0;                    // px: typical width of one mark of a pencil, 0 for ink
     double softened = 0;                // px: standard deviation of the smoothing pencil went through, ours and a lens's; widths are to be freed of it
+    double share = 1;                   // of ink, 0..1: how dark most lines are in their middle, beside ink that lies wide: less where they are mostly blur
+    double narrow = 0;                  // px, of ink: so wide a line seems that is mostly blur, 0 for pencil
     pixel::Raster<std::uint8_t> filled; // not 0 where there is only the gap between passes; empty for ink
+    pixel::Raster<std::uint8_t> lifted; // of ink, where lines are paler than most: how dark, of 255 (pale_ink.h); empty where none is
 };
 
 // An even or empty picture gives a field of paper.

@@ -259,6 +259,8 @@ Stroke fitted(const RawStroke& raw, const InkField& field, const LinesOptions& o
     return s;
 }
 
+constexpr double hair = 0.5; // px: no line is drawn thinner
+
 // Softening widens a mark: of marks with a soft profile the squares of widths add up. What it added to a single pass it
 // added to every width.
 void freeOfSoftening(std::vector<RawStroke>& strokes, double softened)
@@ -271,8 +273,32 @@ void freeOfSoftening(std::vector<RawStroke>& strokes, double softened)
     std::nth_element(all.begin(), fifth, all.end());
     const double single = *fifth, added = single - std::sqrt(std::max(1.0, single * single - 4 * softened * softened));
     for (RawStroke& s : strokes) {
-        for (double& w : s.widths) w = std::max(0.5, w - added);
-        s.width = std::max(0.5, s.width - added);
+        for (double& w : s.widths) w = std::max(hair, w - added);
+        s.width = std::max(hair, s.width - added);
+    }
+}
+
+// A line that is hardly wider than the blur is paler in its middle than its ink, and seems as wide as the blur. What darkens the paper across it is
+// as much as without the blur: it is as wide as ink that lies wide would have to be for that. (Wide lines that are pale have pale ink.)
+void freeOfBlur(std::vector<RawStroke>& strokes, const InkField& field)
+{
+    if (field.narrow <= 0) return;
+    constexpr double sharp = 1.42; // times as wide: of such a line the blur leaves the width as it is
+    constexpr double held = 1.06;  // of its height times its width at half of it, that a Gaussian profile holds
+    const auto freed = [&](double width, double dark) {
+        const double wide = std::clamp((width / field.narrow - 1) / (sharp - 1), 0.0, 1.0);
+        return std::max(std::min(width, hair), width * std::lerp(std::min(1.0, held * dark), 1.0, wide));
+    };
+    const auto darkAt = [&](Vec2 p) {
+        const int x = static_cast<int>(p.x), y = static_cast<int>(p.y);
+        const std::uint8_t was = field.lifted.inside(x, y) ? field.lifted.at(x, y) : std::uint8_t{0};
+        return field.share * (was == 0 ? 1 : was / 255.0);
+    };
+    for (RawStroke& s : strokes) {
+        // (Hardly a point has no width.)
+        for (std::size_t k = 0; k < s.widths.size(); ++k)
+            s.widths[k] = freed(s.widths[k], darkAt(s.points[k * (s.points.size() - 1) / std::max<std::size_t>(1, s.widths.size() - 1)]));
+        s.width = s.widths.empty() ? freed(s.width, darkAt(s.points[s.points.size() / 2])) : medianOf({s.widths.begin(), s.widths.end()});
     }
 }
 
@@ -335,6 +361,7 @@ Lines lines(const pixel::Grey& grey, const LinesOptions& options)
     if (stopped()) return {};
     tell(0.7);
     freeOfSoftening(raw, field.softened);
+    freeOfBlur(raw, field);
     out.strokes.resize(raw.size());
     tbb::parallel_for(std::size_t{0}, raw.size(), [&](std::size_t i) { out.strokes[i] = fitted(raw[i], field, options); });
     settleEnds(out.strokes, raw, 2 * options.slack + 1);

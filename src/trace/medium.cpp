@@ -7,6 +7,8 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <cstdlib>
+#include <numeric>
 
 namespace softrope::trace {
 
@@ -74,14 +76,41 @@ std::vector<float> besideDarkest(const std::vector<LinePlace>& places, int reach
     return shares;
 }
 
-Medium mediumOf(const pixel::Grey& even, const pixel::Levels& l)
+std::vector<float> besideBothSides(const std::vector<LinePlace>& places, int reach)
+{
+    std::vector<std::size_t> order(places.size()); // from left to right, so that what is near is found near
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return places[a].x < places[b].x; });
+    std::vector<float> shares(places.size(), 1);
+    std::vector<const LinePlace*> near;
+    for (std::size_t from = 0, k = 0; k < order.size(); ++k) {
+        const LinePlace& p = places[order[k]];
+        while (places[order[from]].x < p.x - reach) ++from;
+        near.clear();
+        const LinePlace* darkest = nullptr;
+        for (std::size_t i = from; i < order.size() && places[order[i]].x <= p.x + reach; ++i) {
+            const LinePlace& q = places[order[i]];
+            if (i == k || std::abs(q.y - p.y) > reach) continue;
+            near.push_back(&q);
+            if (!darkest || q.dark > darkest->dark) darkest = &q;
+        }
+        if (!darkest) continue;
+        float other = p.dark;
+        for (const LinePlace* q : near)
+            if ((q->x - p.x) * (darkest->x - p.x) + (q->y - p.y) * (darkest->y - p.y) < 0) other = std::max(other, q->dark);
+        shares[order[k]] = other > 0 ? p.dark / other : 1;
+    }
+    return shares;
+}
+
+Medium mediumOf(const pixel::Grey& even, const pixel::Levels& l, bool scanned)
 {
     const cv::Mat g(even.height, even.width, CV_8U, const_cast<std::uint8_t*>(even.data.data()));
     const std::vector<Middle> middles = middlesOf(g < l.cut);
     if (middles.size() < 20) return l.dark > 0.27 * l.light ? Medium::pencil : Medium::ink;
     std::vector<float> radii, values;
     for (const Middle& m : middles) radii.push_back(m.radius);
-    const float limit = 3 * quantile(radii, 0.2);
+    const float narrow = quantile(radii, 0.2), limit = 3 * narrow;
     std::vector<LinePlace> places;
     for (const Middle& m : middles) {
         if (m.radius > limit) continue;
@@ -90,7 +119,8 @@ Medium mediumOf(const pixel::Grey& even, const pixel::Levels& l)
         places.push_back({m.x, m.y, static_cast<float>(l.light - softened(even, m.x, m.y))});
     }
     // In the middle of the thin marks pencil is nearer to grey than to black; pressed hard it is black too, but not everywhere.
-    const bool pale = quantile(values, 0.5) > 0.27 * l.light;
+    constexpr float blurred = 1.5F; // px from the middle, that a lens leaves of a mark that has no width
+    const bool pale = quantile(values, 0.5) > 0.27 * l.light && !(scanned && narrow <= blurred);
     std::vector<float> shares = besideDarkest(places, std::max(8, static_cast<int>(std::lround(limit))));
     return quantile(shares, 0.25) < (pale ? steadyPaleInk : steadyInk) ? Medium::pencil : Medium::ink;
 }

@@ -21,12 +21,17 @@ struct LinePlace {
 // How dark each place is beside the darkest within one to two times `reach` px of it: 0..1, in the order given.
 std::vector<float> besideDarkest(const std::vector<LinePlace>& places, int reach);
 
+// How dark each place is beside the paler of the darkest to both of its sides, within `reach` px: 0..1, in the order given; 1 at an end. Of a line
+// that grows paler evenly, as a stroke does that tapers, all are 1.
+std::vector<float> besideBothSides(const std::vector<LinePlace>& places, int reach);
+
 // Below this the paler quarter of what lies along a line is too pale for ink, beside the darkest near by. (Pages of ink measured for it have 0.88
 // to 1, pages of pencil 0.53 to 0.85.) Where most lines are pale only what does not vary at all is ink: a picture drawn by a program.
 constexpr float steadyInk = 0.87F, steadyPaleInk = 0.98F;
 
 // Ink or pencil, from the middles of the thinnest marks: solid parts say nothing about the lines. The light has been evened out; the levels are
-// those of the picture. Where there is next to nothing: ink.
-Medium mediumOf(const pixel::Grey& even, const pixel::Levels& levels);
+// those of the picture. `scanned`: a lens has blurred it, so that marks hardly wider than its blur are grey whatever they were drawn with. Where
+// there is next to nothing: ink.
+Medium mediumOf(const pixel::Grey& even, const pixel::Levels& levels, bool scanned);
 
 } // namespace softrope::trace

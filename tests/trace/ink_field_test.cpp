@@ -1,4 +1,5 @@
 #include "trace/ink_field.h"
+#include "trace/medium.h"
 
 #include "trace/centre_line.h"
 
@@ -59,6 +60,19 @@ TEST_CASE("a hard pencil is pencil too, black but not everywhere")
     CHECK(trace::inkField(lineOf(30, 34, 20, 400), {}).medium == trace::Medium::ink);
     // Pale all along without any grain: drawn by a program.
     CHECK(trace::inkField(lineOf(30, 37, 130), {}).medium == trace::Medium::ink);
+}
+
+TEST_CASE("a line that grows paler evenly has no dips, one that is paler in places has")
+{
+    std::vector<trace::LinePlace> even, broken;
+    for (int k = 0; k < 60; ++k) {
+        even.push_back({100 - k, 20 + 2 * k, 1 - 0.01F * static_cast<float>(k)});
+        broken.push_back({20 + k, 30 + k / 2, k % 6 == 3 ? 0.4F : 0.8F});
+    }
+    for (const float share : trace::besideBothSides(even, 8)) CHECK(share == 1);
+    const std::vector<float> shares = trace::besideBothSides(broken, 8);
+    for (std::size_t k = 0; k < shares.size(); ++k) CHECK(shares[k] == Approx(k % 6 == 3 ? 0.5 : 1));
+    CHECK(trace::besideBothSides({}, 8).empty());
 }
 
 TEST_CASE("the field's level of one half lies on the edges of an ink line, to a tenth of a pixel")

@@ -150,9 +150,65 @@ TEST_CASE("pencil lines are as wide as they were drawn, whatever we and a lens h
     }
 }
 
+TEST_CASE("thin lines of ink are as wide as they were drawn, however a lens has blurred them, beside wide lines or alone")
+{
+    const double blur = GENERATE(0.5, 0.7, 0.9);
+    const bool beside = GENERATE(false, true);
+    std::mt19937 random(7);
+    std::normal_distribution<double> grain(0, 3);
+    std::vector<std::pair<curve::Path, double>> truth;
+    for (int k = 0; k < 6; ++k) truth.push_back({curve::polyline({{40, 40.0 + 50 * k}, {360, 70.0 + 45 * k}}, false), k % 2 ? 1.6 : 2.2});
+    if (beside)
+        for (int k = 0; k < 2; ++k) truth.push_back({curve::polyline({{40, 345.0 + 25 * k}, {360, 335.0 + 25 * k}}, false), 7});
+    Drawing drawn;
+    for (const auto& [line, width] : truth) drawn.line(line, width);
+    pixel::Grey page = drawn.grey();
+    cv::Mat seen(page.height, page.width, CV_8U, page.data.data());
+    cv::GaussianBlur(seen, seen, {0, 0}, blur);
+    for (std::uint8_t& v : page.data) v = static_cast<std::uint8_t>(std::clamp(45 + v * 190 / 255.0 + grain(random), 0.0, 255.0));
+    const trace::Lines l = trace::lines(page, {});
+    CHECK(l.medium == trace::Medium::ink);
+    CHECK(l.strokes.size() == truth.size());
+    for (const auto& [line, width] : truth) {
+        const trace::Stroke* s = strokeFor(l, line, 1.5); // (blur takes as much of their ends)
+        REQUIRE(s);
+        CAPTURE(blur, beside, width, s->width);
+        CHECK(std::abs(s->width - width) < std::min(0.2 * width, 0.4));
+    }
+}
+
+TEST_CASE("a stroke of ink that tapers off is traced to where the scan shows it, thin there")
+{
+    // From 7 px to half a px over 150, beside lines that do not taper.
+    const curve::Path truth = curve::polyline({{120, 200}, {270, 230}}, false);
+    const Vec2 across = perpendicular(unit(truth.nodes[1].at - truth.nodes[0].at));
+    std::vector<Vec2> edge;
+    for (const auto& [node, half] : {std::pair{0, 3.5}, {1, 0.25}, {1, -0.25}, {0, -3.5}})
+        edge.push_back(truth.nodes[static_cast<std::size_t>(node)].at + across * half);
+    Drawing drawn;
+    drawn.area(curve::polyline(edge, true));
+    for (int k = 0; k < 3; ++k) drawn.line(curve::polyline({{40, 40.0 + 40 * k}, {360, 50.0 + 38 * k}}, false), 6);
+    pixel::Grey page = drawn.grey();
+    cv::Mat seen(page.height, page.width, CV_8U, page.data.data());
+    cv::GaussianBlur(seen, seen, {0, 0}, 0.8);
+    std::mt19937 random(5);
+    std::normal_distribution<double> grain(0, 3);
+    for (std::uint8_t& v : page.data) v = static_cast<std::uint8_t>(std::clamp(25 + v * 210 / 255.0 + grain(random), 0.0, 255.0));
+    const trace::Lines l = trace::lines(page, {});
+    CHECK(l.strokes.size() == 4);
+    const trace::Stroke* s = strokeFor(l, truth, 12);
+    REQUIRE(s);
+    REQUIRE(s->widths.size() > 4);
+    const bool turned = s->path.nodes.front().at.x > s->path.nodes.back().at.x;
+    const double thick = turned ? s->widths.back() : s->widths.front();
+    const double thin = turned ? s->widths.front() : s->widths.back();
+    CHECK(thick == Approx(6.5).margin(1));
+    CHECK(thin < 1.8);
+}
+
 TEST_CASE("several passes of a pencil become one line through their middle, lines apart stay apart")
 {
-    // Two passes that weave round each other, grey on grainy paper; a second line 40 px away.
+    // Two passes that weave round each other, broken by the grain of the paper; a second line 40 px away.
     Drawing d;
     curve::Path one, two;
     std::vector<Vec2> a, b, middle;
@@ -169,7 +225,8 @@ TEST_CASE("several passes of a pencil become one line through their middle, line
     pixel::Grey g = d.grey();
     std::mt19937 random(7);
     std::normal_distribution<double> grain(0, 6);
-    for (auto& v : g.data) v = static_cast<std::uint8_t>(std::clamp(v - 15 + grain(random), 0.0, 255.0));
+    std::uniform_real_distribution<double> pressed(0.5, 1.2);
+    for (auto& v : g.data) v = static_cast<std::uint8_t>(std::clamp(240 - (255 - v) * pressed(random) + grain(random), 0.0, 255.0));
     const trace::Lines l = trace::lines(g, {});
     CHECK(l.medium == trace::Medium::pencil);
     CHECK(l.strokes.size() == 2);
