@@ -189,6 +189,16 @@ class Rows:
             self.add(f"Canvas: {name}, 95 %", "nodes", measured)
 
 
+def yardstick():
+    """How fast the machine is at the moment, seconds: what tables of different hours are to be compared by."""
+    def loop():
+        start, total = time.monotonic(), 0
+        for i in range(5_000_000):
+            total += i
+        return time.monotonic() - start
+    return min(loop() for _ in range(3))
+
+
 def duration(seconds):
     return f"{seconds * 1e6:.3g} us" if seconds < 1e-3 else f"{seconds * 1e3:.3g} ms" if seconds < 1 else f"{seconds:.3g} s"
 

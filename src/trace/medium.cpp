@@ -8,7 +8,8 @@
 #include <array>
 #include <cmath>
 #include <cstdlib>
-#include <numeric>
+#include <iterator>
+#include <utility>
 
 namespace softrope::trace {
 
@@ -78,27 +79,29 @@ std::vector<float> besideDarkest(const std::vector<LinePlace>& places, int reach
 
 std::vector<float> besideBothSides(const std::vector<LinePlace>& places, int reach)
 {
-    std::vector<std::size_t> order(places.size()); // from left to right, so that what is near is found near
-    std::iota(order.begin(), order.end(), std::size_t{0});
-    std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return places[a].x < places[b].x; });
-    std::vector<float> shares(places.size(), 1);
-    std::vector<const LinePlace*> near;
-    for (std::size_t from = 0, k = 0; k < order.size(); ++k) {
-        const LinePlace& p = places[order[k]];
-        while (places[order[from]].x < p.x - reach) ++from;
+    // In cells of that size, row by row: what is near lies in three runs of them, however many places there are.
+    using Cell = std::pair<int, int>; // row, column
+    const auto cellOf = [reach](const LinePlace& p) { return Cell{p.y / reach, p.x / reach}; };
+    std::vector<LinePlace> inCells = places;
+    const auto before = [&](const LinePlace& p, Cell c) { return cellOf(p) < c; };
+    const auto after = [&](Cell c, const LinePlace& p) { return c < cellOf(p); };
+    std::sort(inCells.begin(), inCells.end(), [&](const LinePlace& a, const LinePlace& b) { return cellOf(a) < cellOf(b); });
+    std::vector<float> shares;
+    shares.reserve(places.size());
+    std::vector<LinePlace> near;
+    for (const LinePlace& p : places) {
+        const auto [row, column] = cellOf(p);
         near.clear();
-        const LinePlace* darkest = nullptr;
-        for (std::size_t i = from; i < order.size() && places[order[i]].x <= p.x + reach; ++i) {
-            const LinePlace& q = places[order[i]];
-            if (i == k || std::abs(q.y - p.y) > reach) continue;
-            near.push_back(&q);
-            if (!darkest || q.dark > darkest->dark) darkest = &q;
+        for (int r = row - 1; r <= row + 1; ++r) {
+            const auto from = std::lower_bound(inCells.begin(), inCells.end(), Cell{r, column - 1}, before);
+            const auto to = std::upper_bound(from, inCells.end(), Cell{r, column + 1}, after);
+            std::copy_if(from, to, std::back_inserter(near), [&](const LinePlace& q) { return std::abs(q.x - p.x) <= reach && std::abs(q.y - p.y) <= reach; });
         }
-        if (!darkest) continue;
-        float other = p.dark;
-        for (const LinePlace* q : near)
-            if ((q->x - p.x) * (darkest->x - p.x) + (q->y - p.y) * (darkest->y - p.y) < 0) other = std::max(other, q->dark);
-        shares[order[k]] = other > 0 ? p.dark / other : 1;
+        const LinePlace darkest = *std::max_element(near.begin(), near.end(), [](const LinePlace& a, const LinePlace& b) { return a.dark < b.dark; });
+        float other = p.dark; // beyond the place, seen from the darkest
+        for (const LinePlace& q : near)
+            if ((q.x - p.x) * (darkest.x - p.x) + (q.y - p.y) * (darkest.y - p.y) < 0) other = std::max(other, q.dark);
+        shares.push_back(other > 0 ? p.dark / other : 1);
     }
     return shares;
 }

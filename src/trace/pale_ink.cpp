@@ -28,9 +28,12 @@ float quarterOf(std::vector<float> v)
     return *quarter;
 }
 
-// Which connected parts are lines of one shade: long, lying apart from the dark, dark enough in the middle, and evenly so. And what goes on from
-// the end of a dark line may be that stroke thinning out (`mayBeTips`).
-std::vector<char> evenLines(const cv::Mat& cover, const cv::Mat& besideDark, const cv::Mat& labels, const cv::Mat& stats, std::vector<char>& mayBeTips)
+// Which connected parts are lines of one shade: long, lying apart from the dark, dark enough in the middle, and evenly so. Those that are not even
+// but go on from the end of a dark line may be that stroke thinning out.
+struct PaleParts {
+    std::vector<char> even, mayBeTips;
+};
+PaleParts partsOf(const cv::Mat& cover, const cv::Mat& besideDark, const cv::Mat& labels, const cv::Mat& stats)
 {
     constexpr float least = 0.3F;    // in the middle
     constexpr int smallest = 30;     // px
@@ -51,36 +54,38 @@ std::vector<char> evenLines(const cv::Mat& cover, const cv::Mat& besideDark, con
             if (c[x] >= t[x]) middles[k].push_back({x, y, c[x]});
         }
     }
-    std::vector<char> even(n, 0);
+    PaleParts parts{std::vector<char>(n, 0), std::vector<char>(n, 0)};
     for (std::size_t k = 1; k < n; ++k) {
         const int area = stats.at<int>(static_cast<int>(k), cv::CC_STAT_AREA);
         if (area < smallest || touched[k] > touching * area || middles[k].empty()) continue;
         std::vector<float> darkness;
         for (const LinePlace& p : middles[k]) darkness.push_back(p.dark);
         if (quarterOf(std::move(darkness)) < least) continue;
-        even[k] = quarterOf(besideDarkest(middles[k], reach)) >= steadyInk;
-        mayBeTips[k] = !even[k] && touched[k] > 0;
+        parts.even[k] = quarterOf(besideDarkest(middles[k], reach)) >= steadyInk;
+        parts.mayBeTips[k] = !parts.even[k] && touched[k] > 0;
     }
-    return even;
+    return parts;
 }
 
-// Ends of strokes are thin all along, and grow paler without a dip. (Those of tapered strokes measured for it have 0.96
-// to 1, pencil as thin 0.76 to 0.93.)
-void addTips(std::vector<char>& even, const std::vector<char>& mayBeTips, const cv::Mat& cover, const cv::Mat& pale, const cv::Mat& labels)
+// Ends of strokes are thin all along, and grow paler without a dip. (Those of tapered strokes measured for it have 0.96 to 1, pencil as thin 0.76
+// to 0.93.)
+std::vector<char> tipsOf(const PaleParts& parts, const cv::Mat& cover, const cv::Mat& pale, const cv::Mat& labels)
 {
-    if (std::find(mayBeTips.begin(), mayBeTips.end(), 1) == mayBeTips.end()) return;
+    const std::size_t n = parts.even.size();
+    std::vector<char> tips(n, 0);
+    if (std::find(parts.mayBeTips.begin(), parts.mayBeTips.end(), 1) == parts.mayBeTips.end()) return tips;
     constexpr float steadyTip = 0.955F, widest = 3; // px from the middle
     cv::Mat soft;                                   // where a thin line lies on the pixels is not to count
     cv::GaussianBlur(cover, soft, {5, 5}, 1);
-    std::vector<std::vector<LinePlace>> along(even.size());
-    std::vector<char> wide(even.size(), 0);
+    std::vector<std::vector<LinePlace>> along(n);
+    std::vector<char> wide(n, 0);
     alongRidge(distanceMap(pale), 0.9F, [&](int x, int y, float far) {
         const auto k = static_cast<std::size_t>(labels.at<int>(y, x));
-        if (mayBeTips[k]) along[k].push_back({x, y, soft.at<float>(y, x)});
+        if (parts.mayBeTips[k]) along[k].push_back({x, y, soft.at<float>(y, x)});
         if (far > widest) wide[k] = 1;
     });
-    for (std::size_t k = 1; k < even.size(); ++k)
-        if (mayBeTips[k] && !wide[k] && !along[k].empty()) even[k] = quarterOf(besideBothSides(along[k], reach)) >= steadyTip;
+    for (std::size_t k = 1; k < n; ++k) tips[k] = !wide[k] && !along[k].empty() && quarterOf(besideBothSides(along[k], reach)) >= steadyTip;
+    return tips;
 }
 
 } // namespace
@@ -96,8 +101,9 @@ pixel::Raster<std::uint8_t> liftPaleInk(pixel::Raster<float>& cover, double nois
     cv::Mat labels, stats, centres;
     cv::connectedComponentsWithStats(pale, labels, stats, centres, 8, CV_32S);
     cv::dilate(shade, besideDark, disc(1));
-    std::vector<char> mayBeTips(static_cast<std::size_t>(stats.rows), 0), kept = evenLines(m, besideDark, labels, stats, mayBeTips);
-    addTips(kept, mayBeTips, m, pale, labels);
+    const PaleParts parts = partsOf(m, besideDark, labels, stats);
+    std::vector<char> kept = tipsOf(parts, m, pale, labels);
+    std::transform(kept.begin(), kept.end(), parts.even.begin(), kept.begin(), [](char tip, char even) { return static_cast<char>(tip || even); });
     if (std::find(kept.begin(), kept.end(), 1) == kept.end()) return {};
     // How dark each of them is near by, carried over the edge of the dark lines it meets.
     cv::Mat middle(m.size(), CV_32F, cv::Scalar(0)), level;
