@@ -92,7 +92,7 @@ def main():
     notes = open(os.path.join(TOP, "bench/quality_notes.md")).read().strip()
     kept = re.search(r"## Speed.*\|(?=\n)", before, re.S) if a.keep_speeds else None # to the end of its last table
     large = re.search(r"## Large work.*?(?=\n## )", before, re.S) if a.keep_speeds else None
-    pace = f"A loop of five million additions in Python took {goals.yardstick():.2f} s in that hour (0.15 in a quiet one)."
+    pace = "" if a.keep_speeds else f"A loop of five million additions in Python took {goals.yardstick():.2f} s in that hour (0.15 in a quiet one)."
     large = large.group(0).strip() if large else (
         f"## Large work\n\nMeasured {datetime.date.today()} by `bench/goals.py`: the best of two runs, each a process of its own. Growth is the exponent of size.\n{pace}\n"
         f"A peer's time is its own work alone, without reading the file; ours is all of the command's.\n\n{goals.table(os.path.join(TOP, 'build/release'))}")

@@ -188,7 +188,11 @@ void leaveOutMargin(pixel::Grey& even)
     g.setTo(l.light, margin);
 }
 
-constexpr double cleanNoise = 0.004; // of the darkness: no picture from a scanner or a camera has less
+// No picture from a scanner or a camera has less noise (of the darkness).
+bool isScanned(double noise)
+{
+    return noise >= 0.004;
+}
 
 InkField ofInk(Field darkness, double dark, double light, double noise, bool palerToo)
 {
@@ -196,13 +200,13 @@ InkField ofInk(Field darkness, double dark, double light, double noise, bool pal
     out.medium = Medium::ink;
     out.cover = std::move(darkness);
     cv::Mat m = view(out.cover);
-    const double sigma = noise < cleanNoise ? 0.5 : 0.8;
+    const bool scanned = isScanned(noise);
+    const double sigma = scanned ? 0.8 : 0.5;
     cv::GaussianBlur(m, m, {0, 0}, sigma, sigma, cv::BORDER_REPLICATE);
     // Ink is as dark as it is in the middle of the lines: what a threshold calls ink holds their soft edges too.
     std::vector<float> middle;
     alongRidge(distanceMap(m > (dark + light) / 2), 0.5F, [&](int x, int y, float) { middle.push_back(m.at<float>(y, x)); });
     const double ink = middle.size() > 20 ? std::max<double>(median(middle), light + 0.6 * (dark - light)) : dark;
-    const bool scanned = noise >= cleanNoise;
     if (middle.size() > 20) {
         // Where all lines are thin the darkest places are as pale as they, or a little darker: then it is ink as ink is.
         constexpr double nearlyAll = 0.98, usual = 0.8; // (of black ink scanned: common practice, no source)
@@ -295,7 +299,7 @@ InkField inkField(const pixel::Grey& grey, const InkFieldOptions& options)
     cv::absdiff(m, smooth, smooth);
     const double noise = 1.48 * medianOver(smooth, [](float v) { return v; });
     smooth.release();
-    const Medium medium = options.medium == Medium::find ? mediumOf(even, l, noise >= cleanNoise) : options.medium;
+    const Medium medium = options.medium == Medium::find ? mediumOf(even, l, isScanned(noise)) : options.medium;
     even = {};
     if (medium == Medium::pencil) return ofPencil(std::move(darkness), options);
     return ofInk(std::move(darkness), 1 - l.dark / 255, 1 - l.light / 255, noise, options.medium == Medium::find);
