@@ -79,30 +79,32 @@ PieceError errorOf(const Chain& chain, std::size_t k, const ChainSource& source,
     Counted near = counted(run, source, all);
     const bool line = chain.pieces[k].line;
     if (!line) moveFeet(powers, near.x.data(), near.y.data(), near.t.data(), Fibres::whole(near.count), steps);
+    std::array<double, 2 * Counted::most> squares;
+    if (!line) squaredDistances(powers, near.x.data(), near.y.data(), near.t.data(), Fibres::whole(near.count), squares.data());
+    double furthest = 0; // squared
     for (std::size_t i = 0; i < near.count; ++i) {
         const Vec2 p{near.x[i], near.y[i]};
-        double d = 0;
+        double& off = squares[i];
         if (line) {
-            d = distanceToSegment(p, c.p0, c.p3);
-        } else {
-            d = quickLength(powers.at(near.t[i]) - p);
-            if (d > doubtful) {
-                // Tried again from where the one before ended.
-                const double t = foot(powers, p, i > 0 ? std::min(near.t[i - 1] + near.apart, 1.0) : near.t[i], 8);
-                const double other = quickLength(powers.at(t) - p);
-                if (other < d) {
-                    d = other;
-                    near.t[i] = t;
-                }
+            const double d = distanceToSegment(p, c.p0, c.p3);
+            off = d * d;
+        } else if (off > doubtful * doubtful) {
+            // Tried again from where the one before ended.
+            const double t = foot(powers, p, i > 0 ? std::min(near.t[i - 1] + near.apart, 1.0) : near.t[i], 8);
+            const double other = squaredLength(powers.at(t) - p);
+            if (other < off) {
+                off = other;
+                near.t[i] = t;
             }
         }
-        e.sumOfSquares += d * d;
-        ++e.count;
-        if (d > e.furthest) {
-            e.furthest = d;
+        e.sumOfSquares += off;
+        if (off > furthest) {
+            furthest = off;
             e.worst = near.sample[i];
         }
     }
+    e.count = static_cast<long>(near.count);
+    e.furthest = std::sqrt(furthest);
     // The other way round, cheaply: a curve much longer than its samples' line wanders off between them.
     if (!line) {
         constexpr int chords = 8;

@@ -14,6 +14,12 @@ struct Candidate {
     double weight = 0;
 };
 
+// Whether the turn from u to v is no more than that from (1, 0) to `most`, a direction: told by the sine of what is missing.
+bool turnsLess(Vec2 u, Vec2 v, Vec2 most)
+{
+    return most.y * dot(u, v) >= most.x * std::abs(cross(u, v));
+}
+
 // The two sides drawn on to sample i, or a turn of zero where the window does not fit or the sides are not clean.
 Candidate judge(const Samples& s, LocalFits& fits, long i, long gap, long span, double cleanliness)
 {
@@ -71,11 +77,12 @@ std::vector<Corner> findCorners(const Samples& s, const CornerSearch& search)
         const double least = search.smallest + doubt;
         const double cleanliness = std::max(2.5 * noise, 0.14 * search.grain) + 0.004 * length;
         std::vector<double> turns(static_cast<std::size_t>(n), 0);
+        const Vec2 half = direction(std::min(0.5 * least, pi));
         for (long i = 0; i < n; ++i) {
             // Cheap look first: the chords across the window must bend enough.
             const long reach = gap + span;
             if (!s.closed && (i < reach || i + reach >= n)) continue;
-            if (std::abs(turn(s[i] - s[i - reach], s[i + reach] - s[i])) < 0.5 * least) continue;
+            if (turnsLess(s[i] - s[i - reach], s[i + reach] - s[i], half)) continue;
             turns[static_cast<std::size_t>(i)] = judge(s, fits, i, gap, span, cleanliness).corner.turn;
         }
         for (long i = 0; i < n; ++i) {

@@ -24,6 +24,7 @@ constexpr double worse = 1.08;          // of the root mean square before, that 
 constexpr double room = 0.09;           // ... and of the slack beside it
 constexpr double fill = 0.97;           // of the slack, that the furthest sample may lie off
 constexpr double atCorners = 3;         // of the slack, that samples rounded off at corners may lie off, or as far as before
+constexpr double asFar = 0.1;           // of the slack: what lies so little farther off lies as far as before
 constexpr double cornerTurn = 25;       // degrees that a corner may open or close
 constexpr double cornerMove = 0.5;      // grains that it may move
 constexpr std::size_t mostPieces = 300; // a line of more was not drawn to be even
@@ -31,6 +32,7 @@ constexpr long leastSamples = 16;       // of a piece that may get a node more
 constexpr double firmBend = 2;          // grains that a piece bends that may ...
 constexpr double firmSlack = 4;         // ... and slacks
 constexpr double weakBend = 1.3;        // a bend whose height is less than this may be the samples' noise
+constexpr double againstSide = 3;       // of a piece that bends more to the other side, no try to bend it all to one ever left it near enough
 constexpr double weakLobe = 2;          // of an S that may be a straight and a bend: how far it bends beside a corner,
 constexpr double beyondTurning = 1.8;   // how far the straight reaches, of the way to where the S turns over,
 constexpr double leastStraight = 6;     // and how long it is at least, grains
@@ -141,6 +143,12 @@ private:
         const auto h = convexity(c);
         return 0.75 * std::max(std::abs(h[0]), std::abs(h[1]));
     }
+    // How far it bends to the other side.
+    static double bendAgainst(const Cubic& c, int side)
+    {
+        const auto h = convexity(c);
+        return 0.75 * std::max({0.0, -side * h[0], -side * h[1]});
+    }
     double bend(std::size_t k) const { return bendOf(chain_.cubic(k)); }
 
     // How a piece of a window lies now, and whether its corners and the samples beside them are about where they were.
@@ -154,7 +162,7 @@ private:
         Lying l;
         const PieceError all = errorOf(part, j, source_, true);
         l.error = countsWhole(part, j) ? all : errorOf(part, j, source_);
-        l.strayed = all.furthest > std::max(furthest_[(w.first + j) % pieces()], tuned::atCorners * o_.slack);
+        l.strayed = all.furthest > std::max(furthest_[(w.first + j) % pieces()] + tuned::asFar * o_.slack, tuned::atCorners * o_.slack);
         const ChainNode& n = part.nodes[j];
         const std::size_t node = (w.first + j) % size();
         l.corner = !n.smooth && (std::abs(std::remainder(n.out - n.in - turns_[node], 2 * pi)) > radians(tuned::cornerTurn) ||
@@ -269,6 +277,7 @@ private:
     // The piece bends to one side alone, if that leaves it near enough.
     bool oneSided(std::size_t k, int side)
     {
+        if (bendAgainst(chain_.cubic(k), side) > tuned::againstSide * o_.slack) return false;
         const signed char was = side_[k];
         side_[k] = static_cast<signed char>(side);
         // With room to give way first; else without moving the neighbours' neighbours. The first that goes is taken; most do not, so that

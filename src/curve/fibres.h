@@ -55,6 +55,8 @@ inline void moveFeet(const Powers& c, Fibres& f, int steps)
 {
     moveFeet(c, f.x(), f.y(), f.feet(), f.size(), steps);
 }
+// From each foot to its sample, likewise.
+void squaredDistances(const Powers& c, const double* x, const double* y, const double* t, std::size_t n, double* out);
 // Of the distances from the feet to their samples.
 double weighedSquares(const Powers& c, const Fibres& f);
 

@@ -145,11 +145,12 @@ Fit fit(const std::vector<Vec2>& raw, bool closed, const FitOptions& options)
             }
             return std::pair{n > 0 ? std::sqrt(sum / n) : 0, furthest};
         };
-        auto [rms, furthest] = error(best.path);
-        const double bar = 1.05 * rms + 0.01 * options.grain, most = std::max(options.slack, furthest);
+        std::optional<std::pair<double, double>> before; // asked for only where there is an arc to be taken
         const WithArcs arcs = withExactArcs(best.path, options.slack, [&](const Path& path) {
+            if (!before) before = error(best.path);
+            const auto [rms, furthest] = *before;
             const auto [now, far] = error(path);
-            return now <= bar && far <= most;
+            return now <= 1.05 * rms + 0.01 * options.grain && far <= std::max(options.slack, furthest);
         });
         if (arcs.arcs > 0) {
             best.path = arcs.path;

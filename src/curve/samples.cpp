@@ -56,17 +56,19 @@ struct Sums {
     long n = 0;
     double mid = 0; // mean offset of the indices
     Vec2 mean, slope, curve;
-    double m2 = 0; // mean of squared offsets
+    double m2 = 0;    // mean of squared offsets
+    double left = 0;  // sum of squared distances from the line,
+    double bowed = 0; // and what the parabola takes off it
 };
 
-// Each sample with its index. Most runs lie within the row, where nothing needs to be asked about its ends.
+// Each sample. Most runs lie within the row, where nothing needs to be asked about its ends.
 template <class Take> void overRun(const Samples& s, long first, long last, Take take)
 {
     if (first >= 0 && last < s.count()) {
         const Vec2* p = s.points.data();
-        for (long i = first; i <= last; ++i) take(i, p[i]);
+        for (long i = first; i <= last; ++i) take(p[i]);
     } else {
-        for (long i = first; i <= last; ++i) take(i, s[i]);
+        for (long i = first; i <= last; ++i) take(s[i]);
     }
 }
 
@@ -76,21 +78,35 @@ Sums regress(const Samples& s, long first, long last)
     Sums r;
     r.n = last - first + 1;
     r.mid = 0.5 * static_cast<double>(first + last);
-    overRun(s, first, last, [&r](long, Vec2 p) { r.mean += p; });
     const auto n = static_cast<double>(r.n);
-    r.mean = r.mean / n;
     r.m2 = s.step * s.step * (n * n - 1) / 12;
-    Vec2 sv, sq;
-    double q2 = 0;
-    overRun(s, first, last, [&](long i, Vec2 p) {
-        const double v = s.step * (static_cast<double>(i) - r.mid);
+    // Seen from the first sample, so that no small difference of large sums is lost.
+    const Vec2 origin = s[first];
+    Vec2 sum, sv, sq;
+    double squares = 0, v = s.step * (static_cast<double>(first) - r.mid);
+    overRun(s, first, last, [&](Vec2 p) {
+        p -= origin;
         const double q = v * v - r.m2;
+        sum += p;
         sv += v * p;
         sq += q * p;
-        q2 += q * q;
+        squares += squaredLength(p);
+        v += s.step;
     });
-    if (r.n > 1) r.slope = sv / (n * r.m2);
-    if (r.n > 2 && q2 > 0) r.curve = sq / q2;
+    const Vec2 mean = sum / n;
+    r.mean = origin + mean;
+    // What each polynomial explains of the squares is gone from what is left.
+    double explained = n * squaredLength(mean);
+    if (r.n > 1) {
+        r.slope = sv / (n * r.m2);
+        explained += squaredLength(sv) / (n * r.m2);
+    }
+    if (r.n > 2) {
+        const double q2 = n * r.m2 * s.step * s.step * (n * n - 4) / 15; // sum of q^2
+        r.curve = sq / q2;
+        r.bowed = squaredLength(sq) / q2;
+    }
+    r.left = std::max(0.0, squares - explained);
     return r;
 }
 
@@ -108,35 +124,28 @@ LocalFit read(const Samples& s, const Sums& r, double where)
     return f;
 }
 
-double residualOf(const Samples& s, const Sums& r, long first, long last)
+double rms(double squares, const Sums& r)
 {
-    double sum = 0;
-    overRun(s, first, last, [&](long i, Vec2 p) {
-        const double u = s.step * (static_cast<double>(i) - r.mid);
-        sum += squaredLength(p - (r.mean + r.slope * u + r.curve * (u * u - r.m2)));
-    });
-    return std::sqrt(sum / static_cast<double>(r.n));
-}
-
-LocalFit readWhole(const Samples& s, const Sums& r, long first, long last, double where)
-{
-    LocalFit f = read(s, r, where);
-    f.residual = residualOf(s, r, first, last);
-    return f;
+    return std::sqrt(std::max(0.0, squares) / static_cast<double>(r.n));
 }
 
 } // namespace
 
 LocalFit localParabola(const Samples& s, long first, long last, double where)
 {
-    return readWhole(s, regress(s, first, last), first, last, where);
+    const Sums r = regress(s, first, last);
+    LocalFit f = read(s, r, where);
+    f.residual = rms(r.left - r.bowed, r);
+    return f;
 }
 
 LocalFit localLine(const Samples& s, long first, long last, double where)
 {
     Sums r = regress(s, first, last);
     r.curve = {};
-    return readWhole(s, r, first, last, where);
+    LocalFit f = read(s, r, where);
+    f.residual = rms(r.left, r);
+    return f;
 }
 
 struct LocalFits::Window {
@@ -153,7 +162,7 @@ LocalFit LocalFits::at(long first, double where)
     Window& w = windows_[static_cast<std::size_t>(start)];
     if (w.sums.n == 0) {
         w.sums = regress(samples_, start, start + size_ - 1);
-        w.residual = residualOf(samples_, w.sums, start, start + size_ - 1);
+        w.residual = rms(w.sums.left - w.sums.bowed, w.sums);
     }
     LocalFit f = read(samples_, w.sums, where + static_cast<double>(start - first));
     f.residual = w.residual;

@@ -1,39 +1,99 @@
 #include "curve/seed.h"
 
+#include "curve/powers.h"
+#include "curve/wide.h"
+
 #include <algorithm>
 #include <array>
 
 namespace softrope::curve {
 
+namespace {
+
+constexpr std::size_t lanes = 4, mostLooks = 28; // a whole number of lanes
+
+// Samples of a span and where they are taken to lie along it, filled up to a whole number of lanes with some that weigh nothing.
+struct SpanSamples {
+    std::array<double, mostLooks> x, y, t, weight;
+    std::size_t count = 0;
+};
+
+// What least squares ask of two handles along u and v.
+struct HandleSums {
+    double first = 0, both = 0, second = 0; // of the products of their bases
+    Vec2 toFirst, toSecond;                 // what is left to explain, by basis
+};
+
+SOFT_ROPE_WIDE void sumHandles(const SpanSamples& s, Vec2 from, Vec2 to, HandleSums& out)
+{
+    double sums[7][lanes] = {};
+    for (std::size_t k = 0; k < s.count; k += lanes)
+        for (std::size_t l = 0; l < lanes; ++l) {
+            const double q = s.t[k + l], p = 1 - q, w = s.weight[k + l];
+            const double b0 = p * p * (p + 3 * q), b1 = 3 * p * p * q, b2 = 3 * p * q * q, b3 = q * q * (q + 3 * p);
+            const double rx = s.x[k + l] - from.x * b0 - to.x * b3, ry = s.y[k + l] - from.y * b0 - to.y * b3;
+            const double w1 = w * b1, w2 = w * b2;
+            sums[0][l] += w1 * b1;
+            sums[1][l] += w1 * b2;
+            sums[2][l] += w2 * b2;
+            sums[3][l] += w1 * rx;
+            sums[4][l] += w1 * ry;
+            sums[5][l] += w2 * rx;
+            sums[6][l] += w2 * ry;
+        }
+    const auto whole = [&](std::size_t k) { return (sums[k][0] + sums[k][1]) + (sums[k][2] + sums[k][3]); };
+    out = {whole(0), whole(1), whole(2), {whole(3), whole(4)}, {whole(5), whole(6)}};
+}
+
+// One Newton step of each foot; gives the largest distance squared from what they are then.
+SOFT_ROPE_WIDE double moveAlong(const Powers& c, SpanSamples& s)
+{
+    double furthest[lanes] = {};
+    for (std::size_t k = 0; k < s.count; k += lanes)
+        for (std::size_t l = 0; l < lanes; ++l) {
+            const double q = s.t[k + l];
+            const double rx = ((c.a.x * q + c.b.x) * q + c.c.x) * q + c.d.x - s.x[k + l], ry = ((c.a.y * q + c.b.y) * q + c.c.y) * q + c.d.y - s.y[k + l];
+            const double fx = (3 * c.a.x * q + 2 * c.b.x) * q + c.c.x, fy = (3 * c.a.y * q + 2 * c.b.y) * q + c.c.y;
+            const double sx = 6 * c.a.x * q + 2 * c.b.x, sy = 6 * c.a.y * q + 2 * c.b.y;
+            const double slope = fx * fx + fy * fy + rx * sx + ry * sy;
+            double step = slope > 0 ? -(rx * fx + ry * fy) / slope : 0;
+            step = step > 0.1 ? 0.1 : step;
+            step = step < -0.1 ? -0.1 : step;
+            double t = q + step;
+            t = t > 1 ? 1 : t;
+            t = t < 0 ? 0 : t;
+            s.t[k + l] = t;
+            const double ox = ((c.a.x * t + c.b.x) * t + c.c.x) * t + c.d.x - s.x[k + l], oy = ((c.a.y * t + c.b.y) * t + c.c.y) * t + c.d.y - s.y[k + l];
+            const double off = s.weight[k + l] * (ox * ox + oy * oy);
+            furthest[l] = off > furthest[l] ? off : furthest[l];
+        }
+    return std::max(std::max(furthest[0], furthest[1]), std::max(furthest[2], furthest[3]));
+}
+
+} // namespace
+
 SpanFit fitSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to, double toAngle)
 {
     const Vec2 u = direction(fromAngle), v = -direction(toAngle);
-    const double chord = distance(from, to);
+    const double chord = distance(from, to), across = dot(u, v);
     SpanFit f{chord / 3, chord / 3, 0};
     const long n = run.last - run.first;
-    constexpr long most = 28;
-    const auto count = static_cast<std::size_t>(std::clamp(n - 1, 0L, most));
+    const auto count = static_cast<std::size_t>(std::clamp(n - 1, 0L, static_cast<long>(mostLooks)));
     if (count == 0) return f;
-    std::array<double, most> t;
-    std::array<Vec2, most> samples;
-    for (std::size_t k = 0; k < count; ++k) {
-        const long along = n * (static_cast<long>(k) + 1) / (static_cast<long>(count) + 1);
-        t[k] = static_cast<double>(along) / static_cast<double>(n);
-        samples[k] = s[run.first + along];
+    SpanSamples looked;
+    looked.count = (count + lanes - 1) / lanes * lanes;
+    for (std::size_t k = 0; k < looked.count; ++k) {
+        const long along = n * (static_cast<long>(std::min(k, count - 1)) + 1) / (static_cast<long>(count) + 1);
+        const Vec2 p = s[run.first + along];
+        looked.t[k] = static_cast<double>(along) / static_cast<double>(n);
+        looked.x[k] = p.x;
+        looked.y[k] = p.y;
+        looked.weight[k] = k < count ? 1 : 0;
     }
     for (int round = 0; round < 5; ++round) {
-        double c00 = 1e-9, c01 = 0, c11 = 1e-9, x0 = 0, x1 = 0;
-        for (std::size_t k = 0; k < count; ++k) {
-            const double q = t[k], p = 1 - q;
-            const double b0 = p * p * (p + 3 * q), b1 = 3 * p * p * q, b2 = 3 * p * q * q, b3 = q * q * (q + 3 * p);
-            const Vec2 r = samples[k] - from * b0 - to * b3;
-            const Vec2 a1 = u * b1, a2 = v * b2;
-            c00 += dot(a1, a1);
-            c01 += dot(a1, a2);
-            c11 += dot(a2, a2);
-            x0 += dot(a1, r);
-            x1 += dot(a2, r);
-        }
+        HandleSums sums;
+        sumHandles(looked, from, to, sums);
+        const double c00 = sums.first + 1e-9, c01 = across * sums.both, c11 = sums.second + 1e-9, x0 = dot(u, sums.toFirst), x1 = dot(v, sums.toSecond);
         const double det = c00 * c11 - c01 * c01;
         if (det > 1e-12 * c00 * c11) {
             f.a = (x0 * c11 - x1 * c01) / det;
@@ -41,15 +101,7 @@ SpanFit fitSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to,
         }
         f.a = std::clamp(f.a, 0.02 * chord, 1.0 * chord + 0.5);
         f.b = std::clamp(f.b, 0.02 * chord, 1.0 * chord + 0.5);
-        const Cubic c{from, from + u * f.a, to + v * f.b, to};
-        f.furthest = 0;
-        for (std::size_t k = 0; k < count; ++k) {
-            double& q = t[k];
-            const Vec2 r = at(c, q) - samples[k], d = derivative(c, q);
-            const double slope = dot(d, d) + dot(r, secondDerivative(c, q));
-            if (slope > 0) q = std::clamp(q - std::clamp(dot(r, d) / slope, -0.1, 0.1), 0.0, 1.0);
-            f.furthest = std::max(f.furthest, distance(at(c, q), samples[k]));
-        }
+        f.furthest = std::sqrt(moveAlong(Powers({from, from + u * f.a, to + v * f.b, to}), looked));
     }
     return f;
 }
