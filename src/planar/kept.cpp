@@ -123,54 +123,56 @@ Change KeptStrands::take(const Paths& paths, int first, bool closing)
 
 void KeptMeetings::update(const std::vector<const Strand*>& strands, const Change& change, std::size_t from, double touch)
 {
-    const std::vector<Found> more = meetFresh(strands, change.fresh, from, touch);
-    std::swap(before, now);
+    std::vector<Found> more = meetFresh(strands, change.fresh, from, touch);
     // Those that stay, at their places of now.
-    struct Stay {
-        int i, j;
-        bool turned;
-        std::size_t met, contact, run;
-    };
-    std::vector<Stay> stays;
-    stays.reserve(before.met.size());
-    std::size_t contact = 0, run = 0;
-    for (std::size_t k = 0; k < before.met.size(); ++k) {
-        const Met& m = before.met[k];
+    std::size_t count = 0;
+    for (const Met& m : met) {
         const int i = change.place[static_cast<std::size_t>(m.i)], j = change.place[static_cast<std::size_t>(m.j)];
-        if (i >= 0 && j >= 0) stays.push_back({std::min(i, j), std::max(i, j), i > j, k, contact, run});
-        contact += m.contacts;
-        run += m.runs;
+        if (i < 0 || j < 0) continue;
+        Met& to = met[count++];
+        to = {std::min(i, j), std::max(i, j), m.contact, m.run, m.contacts, m.runs};
+        if (i > j) turn({contacts.data() + to.contact, to.contacts}, {runs.data() + to.run, to.runs});
     }
-    if (!std::is_sorted(stays.begin(), stays.end(), earlier<Stay>)) std::sort(stays.begin(), stays.end(), earlier<Stay>);
+    met.resize(count);
+    if (!std::is_sorted(met.begin(), met.end(), earlier<Met>)) std::sort(met.begin(), met.end(), earlier<Met>);
+    for (const Found& f : more) {
+        met.push_back({f.i, f.j, contacts.size(), runs.size(), f.what.contacts.size(), f.what.runs.size()});
+        contacts.insert(contacts.end(), f.what.contacts.begin(), f.what.contacts.end());
+        runs.insert(runs.end(), f.what.runs.begin(), f.what.runs.end());
+    }
+    std::inplace_merge(met.begin(), met.begin() + static_cast<std::ptrdiff_t>(count), met.end(), earlier<Met>);
+    sweep();
+}
 
-    now.met.clear();
-    now.contacts.clear();
-    now.runs.clear();
-    const auto take = [&](int i, int j, std::span<const Contact> contacts, std::span<const Run> runs) {
-        now.met.push_back({i, j, contacts.size(), runs.size()});
-        now.contacts.insert(now.contacts.end(), contacts.begin(), contacts.end());
-        now.runs.insert(now.runs.end(), runs.begin(), runs.end());
-    };
-    auto next = more.begin();
-    for (const Stay& s : stays) {
-        for (; next != more.end() && std::tie(next->i, next->j) < std::tie(s.i, s.j); ++next) take(next->i, next->j, next->what.contacts, next->what.runs);
-        const Met& m = before.met[s.met];
-        take(s.i, s.j, {before.contacts.data() + s.contact, m.contacts}, {before.runs.data() + s.run, m.runs});
-        if (s.turned)
-            turn({now.contacts.end() - static_cast<std::ptrdiff_t>(m.contacts), m.contacts}, {now.runs.end() - static_cast<std::ptrdiff_t>(m.runs), m.runs});
+void KeptMeetings::sweep()
+{
+    constexpr std::size_t few = 1000;
+    std::size_t used = 0, usedRuns = 0;
+    for (const Met& m : met) {
+        used += m.contacts;
+        usedRuns += m.runs;
     }
-    for (; next != more.end(); ++next) take(next->i, next->j, next->what.contacts, next->what.runs);
+    if (contacts.size() < 2 * used + few && runs.size() < 2 * usedRuns + few) return;
+    std::vector<Contact> left;
+    std::vector<Run> leftRuns;
+    left.reserve(used);
+    leftRuns.reserve(usedRuns);
+    for (Met& m : met) {
+        const auto contact = contacts.begin() + static_cast<std::ptrdiff_t>(m.contact);
+        const auto run = runs.begin() + static_cast<std::ptrdiff_t>(m.run);
+        m.contact = left.size();
+        m.run = leftRuns.size();
+        left.insert(left.end(), contact, contact + static_cast<std::ptrdiff_t>(m.contacts));
+        leftRuns.insert(leftRuns.end(), run, run + static_cast<std::ptrdiff_t>(m.runs));
+    }
+    contacts = std::move(left);
+    runs = std::move(leftRuns);
 }
 
 void KeptMeetings::list(std::vector<Between>& out) const
 {
-    out.reserve(out.size() + now.met.size());
-    std::size_t contact = 0, run = 0;
-    for (const Met& m : now.met) {
-        out.push_back({m.i, m.j, {now.contacts.data() + contact, m.contacts}, {now.runs.data() + run, m.runs}});
-        contact += m.contacts;
-        run += m.runs;
-    }
+    out.reserve(out.size() + met.size());
+    for (const Met& m : met) out.push_back({m.i, m.j, {contacts.data() + m.contact, m.contacts}, {runs.data() + m.run, m.runs}});
 }
 
 } // namespace softrope::planar

@@ -40,22 +40,23 @@ public:
     // Meetings of strands i <= j with j at `from` or after it: those with a fresh one are looked for, on all processors, the others are those of
     // the last call. `change` is that of all the strands since then.
     void update(const std::vector<const Strand*>& strands, const Change& change, std::size_t from, double touch);
-    void clear() { now = {}; }
+    void clear() { *this = {}; }
     // In order of i, then j; valid until the next update.
     void list(std::vector<Between>& out) const;
 
 private:
-    // One after another in memory: there are hundreds of thousands in a crowded drawing, and each step of the map reads all of them.
+    // Their contacts and runs lie in two long rows, what is fresh at the end: there are hundreds of thousands in a crowded drawing, and a
+    // line that moves is not to have all of them copied. What belongs to none any more is swept out when it is as much as what is in use.
     struct Met {
         int i, j;
+        std::size_t contact, run;   // the first
         std::size_t contacts, runs; // so many
     };
-    struct All {
-        std::vector<Met> met; // in order of i, then j
-        std::vector<Contact> contacts;
-        std::vector<Run> runs;
-    };
-    All now, before; // what was before is kept for its room only
+    std::vector<Met> met; // in order of i, then j
+    std::vector<Contact> contacts;
+    std::vector<Run> runs;
+
+    void sweep();
 };
 
 } // namespace softrope::planar

@@ -61,22 +61,38 @@ public:
     }
 
 private:
+    struct Side {
+        double s, t, side;
+    };
+    Side sideAt(double s, double t) const
+    {
+        const Cubic &ca = e.pieceA(i).curve, &cb = e.pieceB(j).curve;
+        const Vec2 p = at(ca, s);
+        t = footNear(cb, p, t);
+        const Vec2 off = p - at(cb, t), v = derivative(cb, t);
+        // Beyond an end of the other piece there is no side.
+        if (std::abs(dot(off, v)) > 0.01 * std::sqrt(squaredLength(off) * squaredLength(v)) + 1e-12) return {s, t, 0};
+        return {s, t, cross(v, off) / std::sqrt(squaredLength(v) + 1e-300)};
+    }
+
+    // Between two places on different sides: where they cross. By Newton steps, which find it in a few where they do, else by halving.
+    std::pair<double, double> changeOfSide(Side lo, Side hi) const
+    {
+        const double share = lo.side / (lo.side - hi.side);
+        double s = std::lerp(lo.s, hi.s, share), t = std::lerp(lo.t, hi.t, share);
+        if (settle(e.pieceA(i).curve, e.pieceB(j).curve, s, t) && s >= lo.s && s <= hi.s && t >= 0 && t <= 1) return {s, t};
+        for (int m = 0; m < 60 && hi.s - lo.s > 1e-14; ++m) {
+            const Side mid = sideAt(0.5 * (lo.s + hi.s), 0.5 * (lo.t + hi.t));
+            ((mid.side > 0) == (lo.side > 0) ? lo : hi) = mid;
+        }
+        return {hi.s, hi.t};
+    }
+
     // Where the two change sides within such a place: shallow crossings. Sides are told only where the distance is well above
     // rounding.
     bool crossingsAlong(std::size_t from, std::size_t to)
     {
-        const Cubic &ca = e.pieceA(i).curve, &cb = e.pieceB(j).curve;
-        struct Side {
-            double s, t, side;
-        };
-        const auto sideAt = [&](double s, double t) {
-            const Vec2 p = at(ca, s);
-            t = footNear(cb, p, t);
-            const Vec2 off = p - at(cb, t), v = derivative(cb, t);
-            // Beyond an end of the other piece there is no side.
-            if (std::abs(dot(off, v)) > 0.01 * std::sqrt(squaredLength(off) * squaredLength(v)) + 1e-12) return Side{s, t, 0};
-            return Side{s, t, cross(v, off) / std::sqrt(squaredLength(v) + 1e-300)};
-        };
+        const Cubic& ca = e.pieceA(i).curve;
         bool found_ = false;
         std::optional<Side> last;
         for (std::size_t k = from; k <= to; ++k)
@@ -84,12 +100,8 @@ private:
                 const Side here = sideAt(stretches[k].s0 + (stretches[k].s1 - stretches[k].s0) * w, stretches[k].t);
                 if (std::abs(here.side) < 0.02 * e.touch) continue;
                 if (last && here.s > last->s && (here.side > 0) != (last->side > 0)) {
-                    Side lo = *last, hi = here;
-                    for (int m = 0; m < 60 && hi.s - lo.s > 1e-14; ++m) {
-                        const Side mid = sideAt(0.5 * (lo.s + hi.s), 0.5 * (lo.t + hi.t));
-                        ((mid.side > 0) == (lo.side > 0) ? lo : hi) = mid;
-                    }
-                    e.add(i, j, hi.s, hi.t, at(ca, hi.s), true);
+                    const auto [s, t] = changeOfSide(*last, here);
+                    e.add(i, j, s, t, at(ca, s), true);
                     found_ = true;
                 }
                 last = here;

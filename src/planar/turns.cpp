@@ -24,7 +24,8 @@ public:
         tbb::parallel_for(tbb::blocked_range<std::size_t>(0, angles.size(), 2048), [&](const tbb::blocked_range<std::size_t>& some) {
             for (std::size_t h = some.begin(); h < some.end(); ++h) angles[h] = ordered(departs(static_cast<int>(h)));
         });
-        tbb::parallel_for(tbb::blocked_range<std::size_t>(0, g.vertices.size(), 1024), [&](const tbb::blocked_range<std::size_t>& some) {
+        // (Where many curves lie on one another there are few vertices with much to do at each.)
+        tbb::parallel_for(tbb::blocked_range<std::size_t>(0, g.vertices.size(), 64), [&](const tbb::blocked_range<std::size_t>& some) {
             std::vector<Leaving> round;
             for (std::size_t v = some.begin(); v < some.end(); ++v) orderAt(v, round);
         });
@@ -85,17 +86,25 @@ private:
         const Source s = leaving(half);
         const Cubic& c = g.pieces[static_cast<std::size_t>(s.piece)].curve;
         const Vec2 o = g.vertices[static_cast<std::size_t>(g.start(half))];
+        const double whole = s.t1 - s.t0, r2 = r * r;
         double lo = 0, hi = 1;
-        for (int k = 1; k <= 16; ++k) {
+        bool within = true;
+        for (int k = 1; k <= 16 && within; ++k) {
             hi = k / 16.0;
-            if (distance(o, at(c, s.t0 + (s.t1 - s.t0) * hi)) >= r) break;
-            lo = hi;
+            within = squaredLength(at(c, s.t0 + whole * hi) - o) < r2;
+            if (within) lo = hi;
         }
-        for (int k = 0; k < 40; ++k) {
-            const double mid = 0.5 * (lo + hi);
-            (distance(o, at(c, s.t0 + (s.t1 - s.t0) * mid)) < r ? lo : hi) = mid;
+        // Newton steps on the square of the distance, halving where they leave the bracket.
+        double t = within ? 1 : 0.5 * (lo + hi);
+        for (int k = 0; k < 60 && !within && hi - lo > 1e-13; ++k) {
+            const Vec2 off = at(c, s.t0 + whole * t) - o;
+            const double over = squaredLength(off) - r2, slope = 2 * whole * dot(off, derivative(c, s.t0 + whole * t));
+            (over < 0 ? lo : hi) = t;
+            const double next = slope > 0 ? t - over / slope : lo;
+            if (std::abs(next - t) < 1e-15) break;
+            t = next > lo && next < hi ? next : 0.5 * (lo + hi);
         }
-        return at(c, s.t0 + (s.t1 - s.t0) * hi) - o;
+        return at(c, s.t0 + whole * t) - o;
     }
 
     // By tangents; those nearly alike are compared farther out, at a distance that all of them reach and where what was moved
