@@ -1,6 +1,7 @@
 #include "planar/cuts.h"
 
 #include "curve/foot.h"
+#include "planar/vertices.h"
 
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
@@ -15,67 +16,6 @@ namespace softrope::planar {
 using namespace curve;
 
 namespace {
-
-// Corners, ends and touches that come within touch of each other are one vertex, which stays where the first of them was;
-// they take in clear crossings within touch as well. Two clear crossings are one only when rounding alone tells them apart:
-// curves that cross exactly need no help, and moving such points could break the order round them.
-class VertexGrid {
-public:
-    VertexGrid(double touch_, std::size_t expected) : touch(touch_), same(1e-5 * touch_), cell(16 * touch_)
-    {
-        std::size_t n = 64;
-        while (n < expected * 2) n *= 2;
-        heads.assign(n, -1);
-        all.reserve(expected);
-    }
-    int at(Vec2 p, bool crossing)
-    {
-        // Most look at one cell only.
-        const std::int64_t left = cellOf(p.x - touch), right = cellOf(p.x + touch), top = cellOf(p.y - touch), bottom = cellOf(p.y + touch);
-        int best = -1;
-        double least = touch * touch;
-        for (std::int64_t y = top; y <= bottom; ++y)
-            for (std::int64_t x = left; x <= right; ++x)
-                for (int k = heads[slot(x, y)]; k >= 0; k = all[static_cast<std::size_t>(k)].before) {
-                    const Known& known = all[static_cast<std::size_t>(k)];
-                    const double d = squaredLength(known.point - p);
-                    if (d > least || (d == least && best >= 0)) continue;
-                    if (crossing && known.crossing && d > same * same) continue;
-                    least = d;
-                    best = k;
-                }
-        if (best >= 0) return best;
-        int& head = heads[slot(cellOf(p.x), cellOf(p.y))];
-        all.push_back({p, head, crossing});
-        head = static_cast<int>(all.size()) - 1;
-        return head;
-    }
-    std::size_t size() const { return all.size(); }
-    std::vector<Vec2> points() const
-    {
-        std::vector<Vec2> out;
-        out.reserve(all.size());
-        for (const Known& k : all) out.push_back(k.point);
-        return out;
-    }
-
-private:
-    struct Known {
-        Vec2 point;
-        int before; // in its cell
-        bool crossing;
-    };
-    std::size_t slot(std::int64_t x, std::int64_t y) const
-    {
-        const auto h = static_cast<std::uint64_t>(x) * 0x9E3779B97F4A7C15ull ^ static_cast<std::uint64_t>(y) * 0xC2B2AE3D27D4EB4Full;
-        return static_cast<std::size_t>(h >> 17) & (heads.size() - 1);
-    }
-    std::int64_t cellOf(double v) const { return static_cast<std::int64_t>(std::floor(v / cell)); }
-
-    double touch, same, cell;
-    std::vector<int> heads;
-    std::vector<Known> all;
-};
 
 class Cutter {
 public:
@@ -124,11 +64,11 @@ private:
     {
         std::size_t expected = nodeVertex.size();
         for (const Between& m : meetings) expected += m.contacts.size();
-        VertexGrid grid(tol.touch, expected);
+        Vertices known(tol.touch, expected);
         cuts.all.reserve(g.pieces.size() * 2 + 2 * expected);
         for (std::size_t s = 0; s < strands.size(); ++s)
             for (int k = 0; k < strands[s]->nodeCount(); ++k)
-                nodeVertex[static_cast<std::size_t>(nodeOf(static_cast<int>(s), k))] = grid.at(strands[s]->node(k), false);
+                nodeVertex[static_cast<std::size_t>(nodeOf(static_cast<int>(s), k))] = known.at(strands[s]->node(k), false);
         for (std::size_t s = 0; s < strands.size(); ++s) {
             const Strand& one = *strands[s];
             const int n = static_cast<int>(one.pieces.size());
@@ -140,59 +80,29 @@ private:
             }
         }
         // Ends and corners on others first, then touches, so that crossings near them fall in with them.
-        enum class Kind { node, touch, crossing };
-        const auto kindOf = [](const Contact& c) { return c.nodeA >= 0 || c.nodeB >= 0 ? Kind::node : (c.touches ? Kind::touch : Kind::crossing); };
-        const auto take = [&](const Between& m, const Contact& c, Kind kind) {
-            const int v = c.nodeA >= 0   ? nodeVertex[static_cast<std::size_t>(nodeOf(m.i, c.nodeA))]
-                          : c.nodeB >= 0 ? nodeVertex[static_cast<std::size_t>(nodeOf(m.j, c.nodeB))]
-                                         : grid.at(c.at, kind == Kind::crossing);
-            if (c.nodeA < 0) cuts.all.push_back({firstPiece[static_cast<std::size_t>(m.i)] + c.a, c.s, v});
-            if (c.nodeB < 0) cuts.all.push_back({firstPiece[static_cast<std::size_t>(m.j)] + c.b, c.t, v});
+        const auto cut = [&](const Between& m, const Contact& c, int vertex) {
+            if (c.nodeA < 0) cuts.all.push_back({firstPiece[static_cast<std::size_t>(m.i)] + c.a, c.s, vertex});
+            if (c.nodeB < 0) cuts.all.push_back({firstPiece[static_cast<std::size_t>(m.j)] + c.b, c.t, vertex});
         };
         std::vector<std::pair<const Between*, const Contact*>> touches, crossings;
+        std::vector<Vec2> places; // of the crossings
         crossings.reserve(expected);
+        places.reserve(expected);
         for (const Between& m : meetings)
             for (const Contact& c : m.contacts) {
-                const Kind kind = kindOf(c);
-                if (kind == Kind::node)
-                    take(m, c, kind);
-                else
-                    (kind == Kind::touch ? touches : crossings).emplace_back(&m, &c);
+                if (c.nodeA >= 0 || c.nodeB >= 0) {
+                    cut(m, c, nodeVertex[static_cast<std::size_t>(c.nodeA >= 0 ? nodeOf(m.i, c.nodeA) : nodeOf(m.j, c.nodeB))]);
+                } else if (c.touches) {
+                    touches.emplace_back(&m, &c);
+                } else {
+                    crossings.emplace_back(&m, &c);
+                    places.push_back(c.at);
+                }
             }
-        for (const auto& [m, c] : touches) take(*m, *c, Kind::touch);
-        const std::size_t first = grid.size();
-        for (const auto& [m, c] : crossings) take(*m, *c, Kind::crossing);
-        g.vertices = grid.points();
-        numberByPlace(first);
-    }
-
-    // The vertices from `first` on anew, strip by strip over the sheet: what lies together there then lies together in memory, which halves
-    // the time of all that follows in a map of a hundred thousand crossings.
-    void numberByPlace(std::size_t first)
-    {
-        constexpr std::size_t many = 5000, inACell = 8;
-        const std::size_t n = g.vertices.size() - first;
-        if (n < many) return;
-        Box all;
-        for (std::size_t v = first; v < g.vertices.size(); ++v) all.add(g.vertices[v]);
-        const auto side = static_cast<std::size_t>(std::sqrt(static_cast<double>(n / inACell)));
-        const auto along = [side](double at, double from, double size) {
-            return size > 0 ? std::min(side - 1, static_cast<std::size_t>((at - from) / size * static_cast<double>(side))) : 0;
-        };
-        const auto cellOf = [&](Vec2 p) { return along(p.y, all.min.y, all.height()) * side + along(p.x, all.min.x, all.width()); };
-        std::vector<std::size_t> fill(side * side + 1, 0);
-        for (std::size_t v = first; v < g.vertices.size(); ++v) ++fill[cellOf(g.vertices[v]) + 1];
-        std::partial_sum(fill.begin(), fill.end(), fill.begin());
-        std::vector<Vec2> sorted(n);
-        std::vector<int> number(n);
-        for (std::size_t v = 0; v < n; ++v) {
-            const std::size_t at = fill[cellOf(g.vertices[first + v])]++;
-            sorted[at] = g.vertices[first + v];
-            number[v] = static_cast<int>(first + at);
-        }
-        std::copy(sorted.begin(), sorted.end(), g.vertices.begin() + static_cast<std::ptrdiff_t>(first));
-        for (Cut& c : cuts.all)
-            if (static_cast<std::size_t>(c.vertex) >= first) c.vertex = number[static_cast<std::size_t>(c.vertex) - first];
+        for (const auto& [m, c] : touches) cut(*m, *c, known.at(c->at, false));
+        const std::vector<int> vertices = known.atCrossings(places);
+        for (std::size_t k = 0; k < crossings.size(); ++k) cut(*crossings[k].first, *crossings[k].second, vertices[k]);
+        g.vertices = known.points();
     }
 
     void sortCuts()
