@@ -11,6 +11,7 @@ namespace softrope::art {
 struct DrawnLines {
     curve::Paths paths;
     std::vector<Id> items;
+    friend bool operator==(const DrawnLines&, const DrawnLines&) = default;
 };
 // A line that ends on another, within half that line's width, goes on to its middle: what is seen to be closed is closed.
 DrawnLines drawnLines(const Document& d);

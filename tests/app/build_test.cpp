@@ -316,6 +316,12 @@ TEST_CASE("the card says what a wider gap would close, one click takes it, and o
     h.key(Qt::Key_7);
     REQUIRE(!areas.watched());
     CHECK(told().contains("2 areas"));
+    // Paint changes no line.
+    const art::Id painted = h.document().layers.front()->items.front()->id;
+    w.session().take(art::withArtworkChanged(h.document(), {painted}, [](art::Artwork& a) { a.fill.colour = art::Colour{200, 80, 40}; }).document, "Paint");
+    CHECK(told().contains("2 areas"));
+    REQUIRE(hand::waitFor([&] { return areas.upToDate(); }));
+    CHECK(told().contains("2 areas"));
     w.session().take(art::withItem(h.document(), 0, *h.document().layers.back()->items.front()).document, "Another");
     CHECK(hand::waitFor([&] { return told().contains("not looked at since"); }));
     areas.setGap(2);

@@ -11,7 +11,7 @@
 
 namespace softrope::app {
 
-Areas::Areas(Session& session) : session_(session), map_(planar::build({})), widening_(session.jobs(), this)
+Areas::Areas(Session& session) : session_(session), map_(planar::build({})), widening_(session.jobs(), this), comparing_(session.jobs(), this)
 {
     gap_ = keptNumber("areas/gap", 2, 0, 20);
     thin_ = keptNumber("areas/thinnest", 1, 0, 20);
@@ -21,11 +21,15 @@ Areas::Areas(Session& session) : session_(session), map_(planar::build({})), wid
         open_.clear();
         slivers_.clear();
         wider_.clear();
+        comparing_.drop();
+        stale_ = true;
     });
     connect(&session_, &Session::documentChanged, this, [this] {
         if (session_.deriving()) return; // what is worked out encloses nothing
+        const bool known = !mayDiffer();
         stale_ = true;
         begin();
+        if (known && !working_) compare();
     });
 }
 
@@ -52,24 +56,41 @@ void Areas::setGap(double px)
 {
     gap_ = px;
     QSettings().setValue("areas/gap", px);
-    stale_ = true;
-    begin();
+    beginAnew();
 }
 
 void Areas::setThinnest(double px)
 {
     thin_ = px;
     QSettings().setValue("areas/thinnest", px);
-    stale_ = true;
-    begin();
+    beginAnew();
 }
 
 void Areas::setFlows(bool on)
 {
     if (on == flows_) return;
     flows_ = on;
+    beginAnew();
+}
+
+// With other lines or other ways to see them.
+void Areas::beginAnew()
+{
+    comparing_.drop();
     stale_ = true;
     begin();
+}
+
+void Areas::compare()
+{
+    const art::Document now = session_.document();
+    comparing_.want(
+        now, [now, lines = lines_](const Progress&) { return art::drawnLines(now) == *lines; },
+        [this, now](bool same) {
+            if (same && !working_ && session_.document() == now) stale_ = false;
+            emit changed();
+        },
+        [this] { emit changed(); });
 }
 
 void Areas::begin()
@@ -103,7 +124,7 @@ void Areas::begin()
             Result& r = *done;
             map_ = std::move(r.map);
             wider_.clear();
-            lines_ = std::move(r.lines);
+            lines_ = std::make_shared<art::DrawnLines>(std::move(r.lines));
             outlines_ = std::move(r.outlines);
             // What was drawn meanwhile is followed the next time.
             if (!stale_ && !(r.followed.document == d)) {
@@ -160,7 +181,7 @@ void Areas::lookWider()
         wider_.clear();
         return;
     }
-    if (lines_.paths.empty() || lines_.paths.size() > mostLines) {
+    if (lines_->paths.empty() || lines_->paths.size() > mostLines) {
         wider_.clear();
         widerIsKnown();
         return;
@@ -169,9 +190,9 @@ void Areas::lookWider()
         map_,
         [lines = lines_, d = session_.document(), o = options()](const Progress& p) {
             std::vector<Wider> out;
-            for (planar::WiderGap& g : planar::widerGaps(lines.paths, o, most, 3, [&p] { return p.cancelled(); })) {
+            for (planar::WiderGap& g : planar::widerGaps(lines->paths, o, most, 3, [&p] { return p.cancelled(); })) {
                 if (p.cancelled()) break;
-                out.push_back({g, namesAlong(g.outlines, lines, d)});
+                out.push_back({g, namesAlong(g.outlines, *lines, d)});
             }
             return out;
         },
@@ -219,10 +240,7 @@ std::optional<bool> Areas::turnGapAt(curve::Vec2 at, double reach)
                 closed = true;
             }
     }
-    if (closed) {
-        stale_ = true;
-        begin();
-    }
+    if (closed) beginAnew();
     return closed;
 }
 
@@ -261,8 +279,7 @@ void Areas::turnOver(const Decision& d)
         slivers_.erase(std::remove_if(slivers_.begin(), slivers_.end(), [&](const Decision& s) { return s.at == d.at; }), slivers_.end());
         break;
     }
-    stale_ = true;
-    begin();
+    beginAnew();
 }
 
 void Areas::whenReady(std::function<void()> act)
@@ -279,7 +296,7 @@ std::vector<art::Id> Areas::linesRound(const std::vector<int>& areas) const
 {
     std::vector<art::Id> found;
     for (const int f : areas)
-        for (const art::LineSide& s : art::linesRound(*map_, lines_, f))
+        for (const art::LineSide& s : art::linesRound(*map_, *lines_, f))
             if (std::find(found.begin(), found.end(), s.line) == found.end()) found.push_back(s.line);
     return found;
 }

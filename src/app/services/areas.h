@@ -52,9 +52,12 @@ public:
     planar::BuildOptions options() const;
     // The last one that was ready; never null.
     const planar::MapPtr& map() const { return map_; }
-    const art::DrawnLines& lines() const { return lines_; }
+    const art::DrawnLines& lines() const { return *lines_; }
     bool working() const { return working_ || waiting_; }
     bool upToDate() const { return !working_ && !stale_; }
+    // Whether the lines may be others than those of the map: not as long as it is still compared what a change has done to them. (Paints,
+    // lights and names enclose nothing.)
+    bool mayDiffer() const { return !upToDate() && !comparing_.busy(); }
     // Outlines of map()->areas(), in that order: worked out with the map, for painting.
     const std::vector<curve::Paths>& outlines() const { return outlines_; }
     // Does it as soon as the map is that of the document: at once, or when the work in the background is done. Only the last
@@ -78,7 +81,7 @@ private:
     Session& session_;
     std::shared_ptr<Kept> kept_ = std::make_shared<Kept>();
     planar::MapPtr map_;
-    art::DrawnLines lines_;
+    std::shared_ptr<const art::DrawnLines> lines_ = std::make_shared<art::DrawnLines>();
     std::vector<curve::Paths> outlines_;
     std::function<void()> waiting_;
     bool watched_ = false, working_ = false, stale_ = true;
@@ -91,7 +94,10 @@ private:
     planar::MapPtr widerFor_; // the map that wider_ was worked out for
     std::function<void()> widerWaiting_;
     Latest<planar::MapPtr, std::vector<Wider>> widening_;
+    Latest<art::Document, bool> comparing_; // of the lines with those of the map, while nobody looks
     void begin();
+    void beginAnew();
+    void compare();
     void lookWider();
     void widerIsKnown();
 };

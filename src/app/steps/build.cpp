@@ -19,7 +19,7 @@ public:
     CourseState courseState(const Situation& s) const override
     {
         // What was found still holds where nothing has changed since.
-        if (!s.areas.watched() && !s.areas.upToDate()) {
+        if (!s.areas.watched() && s.areas.mayDiffer()) {
             const bool before = !s.areas.outlines().empty();
             return {CourseState::Knot::notBegun, s.findings.lines == 0 ? tr("not begun") : before ? tr("not looked at since") : tr("not looked at")};
         }
