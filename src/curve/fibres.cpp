@@ -127,9 +127,8 @@ SOFT_ROPE_WIDE void moveFeet(const Powers& c, const double* __restrict x, const 
                 float step = -(rx * fx + ry * fy) / (slope > nothing ? slope : nothing);
                 step = step > 0.2F ? 0.2F : step;
                 step = step < -0.2F ? -0.2F : step;
-                float to = v + step;
-                to = to > 1 ? 1 : to;
-                u[i] = to < 0 ? 0 : to;
+                const float to = v + step; // none where the numbers run over: back to the start then
+                u[i] = to > 0 ? (to < 1 ? to : 1) : 0;
             }
         for (std::size_t i = 0; i < count; ++i) t[from + i] = static_cast<double>(u[i]);
     }

@@ -28,7 +28,7 @@ Samples evenly(const std::vector<Vec2>& raw, bool closed, double step)
     for (std::size_t i = 0; i < pieces; ++i) total += distance(raw[i], raw[(i + 1) % n]);
     const double wanted = std::max(1.0, std::round(total / step));
     // Between points far apart there is nothing to be learnt by more of them.
-    const double most = std::min(4e6, std::max(2e5, 40.0 * static_cast<double>(n)));
+    const double most = std::min(4e6, std::max(3e4, 40.0 * static_cast<double>(n)));
     const auto count = static_cast<std::size_t>(std::clamp(wanted, closed ? 3.0 : 1.0, most));
     s.step = total / static_cast<double>(count);
     s.points.reserve(count + 1);

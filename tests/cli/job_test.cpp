@@ -49,7 +49,7 @@ TEST_CASE("a recipe makes coloured shapes of the scanned half of a moth")
     const Desk desk;
     demo::ScanOptions o;
     o.seed = 6;
-    REQUIRE(files::saveAtomically(desk.at("page.png"), files::writePng(demo::scan(demo::page("moth-half"), o).picture)).ok());
+    REQUIRE(files::saveAtomically(desk.at("page.png"), files::writePng(demo::scan(demo::page("moth-half"), o).picture, 96, files::Packing::quick)).ok());
     const json recipe{{"picture", "page.png"},
                       {"title", "Moth"},
                       {"sheet", {{"width", 1080}, {"height", 1080}}},
@@ -95,7 +95,7 @@ TEST_CASE("the worked example of the README does what it says")
     const Desk desk;
     demo::ScanOptions o;
     o.seed = 6;
-    REQUIRE(files::saveAtomically(desk.at("moth-half-scan.png"), files::writePng(demo::scan(demo::page("moth-half"), o).picture)).ok());
+    REQUIRE(files::saveAtomically(desk.at("moth-half-scan.png"), files::writePng(demo::scan(demo::page("moth-half"), o).picture, 96, files::Packing::quick)).ok());
     REQUIRE(desk.make(json::parse(files::readText(SOFT_ROPE_SOURCE "/docs/recipe/half-moth.json").text)) == 0);
     CHECK(fs::exists(desk.at("for-the-client/saltglass-moth.pdf")));
     CHECK(desk.told()["steps"][2]["axis_lines"] == 1);

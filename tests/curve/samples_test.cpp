@@ -116,3 +116,12 @@ TEST_CASE("running sums give the line of total least squares over any run, acros
     // Over a corner no line fits.
     CHECK(sums.over(60, 140).rms > 5);
 }
+
+TEST_CASE("a few points far apart are not made into hundreds of thousands")
+{
+    CHECK(evenly({{0, 0}, {1e9, 0}, {1e9, 1e9}}, false, 0.5).count() <= 40000);
+    // Those who have many points get more.
+    std::vector<Vec2> many;
+    for (int k = 0; k < 5000; ++k) many.push_back({20.0 * k, 0});
+    CHECK(evenly(many, false, 0.5).count() > 150000);
+}
