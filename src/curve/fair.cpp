@@ -66,6 +66,8 @@ public:
         }
         addNodes();
         if (changed_) smooth();
+        // Evenness may have drawn a short handle in, and the other over it. (Where every point counts, a fold may be meant.)
+        if (!o_.strict) closeFolds(chain_, source_, o_);
     }
 
 private:
@@ -245,10 +247,13 @@ private:
                 return true;
             }
             const std::vector<double> was = f.share;
+            // A straight is as even as can be: what moves it is what lies beside it.
+            const auto farStraight = [&](std::size_t j) { return far[j] && part.pieces[j].line; };
             for (std::size_t j = 0; j < w.count; ++j) {
-                if (far[j])
+                const bool after = j > 0, before = j + 1 < w.count;
+                if (far[j] || (after && farStraight(j - 1)) || (before && farStraight(j + 1)))
                     f.share[j] *= less;
-                else if ((j > 0 && far[j - 1]) || (j + 1 < w.count && far[j + 1]))
+                else if ((after && far[j - 1]) || (before && far[j + 1]))
                     f.share[j] *= lessBeside;
                 if (f.share[j] < none) f.share[j] = 0;
             }

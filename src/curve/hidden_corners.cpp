@@ -42,7 +42,16 @@ public:
         for (std::size_t k = 0; k < size() && !stopped(); ++k) closeScrap(k);
         for (std::size_t k = 0; k < size() && !stopped(); ++k) showCorner(k);
         for (std::size_t k = 0; k < size() && !stopped(); ++k) straightenHooks(k);
+        unfold();
+    }
+    void unfold()
+    {
         for (std::size_t k = 0; k < pieces() && !stopped(); ++k) unfold(k);
+    }
+    void closeFolds()
+    {
+        for (std::size_t k = 0; k < size() && !stopped(); ++k) closeScrap(k);
+        unfold();
     }
 
 private:
@@ -111,13 +120,14 @@ private:
         const double most = (o_.strict ? 1 : tuned::forFold) * o_.slack;
         if (quality(part, {0, part.pieces.size()}).furthest <= most) putBack(w, part, place);
     }
-    // Whether so short a curve runs back along its chord: its slope there is a polynomial with these coefficients, which is somewhere less than none.
+    // Whether a curve runs back along its chord: its slope there is a polynomial with these coefficients, which is somewhere less than none.
     bool isFolded(const Cubic& c) const
     {
         const Vec2 chord = c.p3 - c.p0;
-        if (length(chord) > tuned::folded * o_.grain) return false;
         const double out = dot(c.p1 - c.p0, chord), middle = dot(c.p2 - c.p1, chord), in = dot(c.p3 - c.p2, chord);
-        return out < 0 || in < 0 || (middle < 0 && middle * middle > out * in);
+        const bool aside = out < 0 || in < 0, between = middle < 0 && middle * middle > out * in;
+        // A longer one may set out or arrive against its chord, as more than half a circle does.
+        return length(chord) > tuned::folded * o_.grain ? between && !aside : between || aside;
     }
 
     // What is folded over and no scrap, without its fold: straight, or with handles that reach a third of the way.
@@ -273,6 +283,11 @@ private:
 void showHiddenCorners(Chain& chain, const ChainSource& source, const FitOptions& options)
 {
     if (!chain.pieces.empty()) HiddenCorners(chain, source, options).run();
+}
+
+void closeFolds(Chain& chain, const ChainSource& source, const FitOptions& options)
+{
+    if (!chain.pieces.empty()) HiddenCorners(chain, source, options).closeFolds();
 }
 
 } // namespace softrope::curve

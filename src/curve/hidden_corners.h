@@ -10,5 +10,7 @@ namespace softrope::curve {
 
 // Makes corners of the first and lets the line beyond run straight into the second, wherever that lies about as near.
 void showHiddenCorners(Chain& chain, const ChainSource& source, const FitOptions& options);
+// Only what it does to curves that run back along themselves.
+void closeFolds(Chain& chain, const ChainSource& source, const FitOptions& options);
 
 } // namespace softrope::curve
