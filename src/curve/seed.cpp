@@ -1,6 +1,6 @@
 #include "curve/seed.h"
 
-#include "curve/powers.h"
+#include "curve/fibres.h"
 #include "curve/wide.h"
 
 #include <algorithm>
@@ -10,7 +10,7 @@ namespace softrope::curve {
 
 namespace {
 
-constexpr std::size_t lanes = 4, mostLooks = 28; // a whole number of lanes
+constexpr std::size_t lanes = Fibres::lanes, mostLooks = 28; // a whole number of lanes
 
 // Samples of a span and where they are taken to lie along it, filled up to a whole number of lanes with some that weigh nothing.
 struct SpanSamples {
@@ -45,31 +45,6 @@ SOFT_ROPE_WIDE void sumHandles(const SpanSamples& s, Vec2 from, Vec2 to, HandleS
     out = {whole(0), whole(1), whole(2), {whole(3), whole(4)}, {whole(5), whole(6)}};
 }
 
-// One Newton step of each foot; gives the largest distance squared from what they are then.
-SOFT_ROPE_WIDE double moveAlong(const Powers& c, SpanSamples& s)
-{
-    double furthest[lanes] = {};
-    for (std::size_t k = 0; k < s.count; k += lanes)
-        for (std::size_t l = 0; l < lanes; ++l) {
-            const double q = s.t[k + l];
-            const double rx = ((c.a.x * q + c.b.x) * q + c.c.x) * q + c.d.x - s.x[k + l], ry = ((c.a.y * q + c.b.y) * q + c.c.y) * q + c.d.y - s.y[k + l];
-            const double fx = (3 * c.a.x * q + 2 * c.b.x) * q + c.c.x, fy = (3 * c.a.y * q + 2 * c.b.y) * q + c.c.y;
-            const double sx = 6 * c.a.x * q + 2 * c.b.x, sy = 6 * c.a.y * q + 2 * c.b.y;
-            const double slope = fx * fx + fy * fy + rx * sx + ry * sy;
-            double step = slope > 0 ? -(rx * fx + ry * fy) / slope : 0;
-            step = step > 0.1 ? 0.1 : step;
-            step = step < -0.1 ? -0.1 : step;
-            double t = q + step;
-            t = t > 1 ? 1 : t;
-            t = t < 0 ? 0 : t;
-            s.t[k + l] = t;
-            const double ox = ((c.a.x * t + c.b.x) * t + c.c.x) * t + c.d.x - s.x[k + l], oy = ((c.a.y * t + c.b.y) * t + c.c.y) * t + c.d.y - s.y[k + l];
-            const double off = s.weight[k + l] * (ox * ox + oy * oy);
-            furthest[l] = off > furthest[l] ? off : furthest[l];
-        }
-    return std::max(std::max(furthest[0], furthest[1]), std::max(furthest[2], furthest[3]));
-}
-
 } // namespace
 
 SpanFit fitSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to, double toAngle)
@@ -81,7 +56,7 @@ SpanFit fitSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to,
     const auto count = static_cast<std::size_t>(std::clamp(n - 1, 0L, static_cast<long>(mostLooks)));
     if (count == 0) return f;
     SpanSamples looked;
-    looked.count = (count + lanes - 1) / lanes * lanes;
+    looked.count = Fibres::whole(count);
     for (std::size_t k = 0; k < looked.count; ++k) {
         const long along = n * (static_cast<long>(std::min(k, count - 1)) + 1) / (static_cast<long>(count) + 1);
         const Vec2 p = s[run.first + along];
@@ -101,8 +76,11 @@ SpanFit fitSpan(const Samples& s, Run run, Vec2 from, double fromAngle, Vec2 to,
         }
         f.a = std::clamp(f.a, 0.02 * chord, 1.0 * chord + 0.5);
         f.b = std::clamp(f.b, 0.02 * chord, 1.0 * chord + 0.5);
-        f.furthest = std::sqrt(moveAlong(Powers({from, from + u * f.a, to + v * f.b, to}), looked));
+        moveFeet(Powers({from, from + u * f.a, to + v * f.b, to}), looked.x.data(), looked.y.data(), looked.t.data(), looked.count, 1);
     }
+    std::array<double, mostLooks> squares;
+    squaredDistances(Powers({from, from + u * f.a, to + v * f.b, to}), looked.x.data(), looked.y.data(), looked.t.data(), looked.count, squares.data());
+    f.furthest = std::sqrt(*std::max_element(squares.begin(), squares.begin() + static_cast<std::ptrdiff_t>(count)));
     return f;
 }
 
