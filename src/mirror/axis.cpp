@@ -1,5 +1,7 @@
 #include "mirror/axis.h"
 
+#include "curve/wide.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -33,14 +35,42 @@ struct Field {
         const double a = (1 - u) * (1 - v), b = u * (1 - v), d = (1 - u) * v, e = u * v;
         return {a * above[0].c + b * above[1].c + d * below[0].c + e * below[1].c, a * above[0].s + b * above[1].s + d * below[0].s + e * below[1].s};
     }
-    // Of the nearest cell.
-    Vec2 near(Vec2 q) const
+};
+
+// Edges in rows, for a quick look at very many axes.
+struct Rows {
+    std::vector<float> x, y, c, s; // places in cells, and doubled directions
+    void add(Vec2 place, Vec2 doubled)
     {
-        if (!(q.x >= 0 && q.y >= 0 && q.x < width - 1 && q.y < height - 1)) return {};
-        const Mean& m = means[static_cast<std::size_t>(q.y + 0.5) * static_cast<std::size_t>(width) + static_cast<std::size_t>(q.x + 0.5)];
-        return {m.c, m.s};
+        x.push_back(static_cast<float>(place.x));
+        y.push_back(static_cast<float>(place.y));
+        c.push_back(static_cast<float>(doubled.x));
+        s.push_back(static_cast<float>(doubled.y));
     }
 };
+
+// What the edges find at their mirror images, in the nearest cells; beyond the map what its rim holds, which is next to nothing.
+SOFT_ROPE_WIDE double sumNear(const Field& f, const Affine& m, Vec2 turned, const Rows& r)
+{
+    constexpr std::size_t lanes = 8;
+    const auto a = static_cast<float>(m.a), b = static_cast<float>(m.b), c = static_cast<float>(m.c), d = static_cast<float>(m.d);
+    const auto e = static_cast<float>(m.e + 0.5), g = static_cast<float>(m.f + 0.5); // rounded down it is the nearest
+    const auto tx = static_cast<float>(turned.x), ty = static_cast<float>(turned.y);
+    const auto right = static_cast<float>(f.width - 1), low = static_cast<float>(f.height - 1);
+    const float *x = r.x.data(), *y = r.y.data(), *dx = r.c.data(), *dy = r.s.data();
+    const Field::Mean* means = f.means.data();
+    float sum[lanes] = {};
+    for (std::size_t k = 0; k + lanes <= r.x.size(); k += lanes)
+        for (std::size_t l = 0; l < lanes; ++l) {
+            const float qx = std::min(std::max(a * x[k + l] + c * y[k + l] + e, 0.0F), right);
+            const float qy = std::min(std::max(b * x[k + l] + d * y[k + l] + g, 0.0F), low);
+            const Field::Mean& there = means[static_cast<int>(qy) * f.width + static_cast<int>(qx)];
+            sum[l] += there.c * (tx * dx[k + l] + ty * dy[k + l]) + there.s * (ty * dx[k + l] - tx * dy[k + l]);
+        }
+    double all = 0;
+    for (const float v : sum) all += static_cast<double>(v);
+    return all;
+}
 
 void blur(std::vector<float>& m, int w, int h, int radius)
 {
@@ -70,7 +100,7 @@ struct Finder {
     Vec2 middle{};
     double reach = 0; // px
     Field field{};
-    std::vector<Vec2> doubled{};
+    std::vector<Vec2> places{}, doubled{}; // of the edges: in cells, and twice the direction
 
     Finder(const std::vector<EdgePoint>& e, int blurRadius, const Box& box) : edges(e)
     {
@@ -83,11 +113,12 @@ struct Finder {
         field.height = static_cast<int>(std::ceil(box.height() / field.cell)) + 17;
         const auto n = static_cast<std::size_t>(field.width) * static_cast<std::size_t>(field.height);
         std::vector<float> c(n, 0), s(n, 0);
+        places.reserve(edges.size());
         doubled.reserve(edges.size());
         for (const EdgePoint& p : edges) {
             const Vec2 d = direction(2 * p.angle) * p.weight;
             doubled.push_back(d);
-            const Vec2 q = field.cellOf(p.at);
+            const Vec2 q = places.emplace_back(field.cellOf(p.at));
             const auto k = static_cast<std::size_t>(std::lround(q.y)) * static_cast<std::size_t>(field.width) + static_cast<std::size_t>(std::lround(q.x));
             c[k] += static_cast<float>(d.x);
             s[k] += static_cast<float>(d.y);
@@ -100,41 +131,44 @@ struct Finder {
 
     Axis axisOf(double angle, double offset) const { return {middle + offset * perpendicular(direction(angle)), angle}; }
 
-    double score(double angle, double offset) const
-    {
-        return sumOver(angle, offset, 1, [this](Vec2 q) { return field.at(q); });
-    }
-    // To see which axes are worth that.
-    double roughScore(double angle, double offset, std::size_t step) const
-    {
-        return sumOver(angle, offset, step, [this](Vec2 q) { return field.near(q); });
-    }
     // What every step-th edge finds at its mirror image; a direction a becomes 2 angle - a.
-    template <class Found> double sumOver(double angle, double offset, std::size_t step, const Found& found) const
+    double score(double angle, double offset, std::size_t step = 1) const
     {
-        const Affine m = reflection(axisOf(angle, offset));
+        const Affine m = mirrored(angle, offset);
         const Vec2 turned = direction(4 * angle);
         double sum = 0;
         for (std::size_t k = 0; k < edges.size(); k += step) {
-            const Vec2 there = found(field.cellOf(m * edges[k].at)), d = doubled[k];
+            const Vec2 there = field.at(m * places[k]), d = doubled[k];
             sum += there.x * (turned.x * d.x + turned.y * d.y) + there.y * (turned.y * d.x - turned.x * d.y);
         }
         return sum;
     }
+    // To see which axes are worth that.
+    double roughScore(double angle, double offset, const Rows& some) const { return sumNear(field, mirrored(angle, offset), direction(4 * angle), some); }
+    Rows every(std::size_t step) const
+    {
+        Rows some;
+        for (std::size_t k = 0; k < edges.size(); k += step) some.add(places[k], doubled[k]);
+        while (some.x.size() % 8 != 0) some.add({}, {}); // of no weight
+        return some;
+    }
+    // From cell to cell.
+    Affine mirrored(double angle, double offset) const { return reflection({field.cellOf(axisOf(angle, offset).through), angle}); }
     double own() const
     {
         double sum = 0;
-        for (std::size_t k = 0; k < edges.size(); ++k) sum += dot(field.at(field.cellOf(edges[k].at)), doubled[k]);
+        for (std::size_t k = 0; k < edges.size(); ++k) sum += dot(field.at(places[k]), doubled[k]);
         return sum;
     }
 
-    Vote refined(Vote v, double angleStep, double offsetStep) const
+    // By what every step-th edge says.
+    Vote refined(Vote v, double angleStep, double offsetStep, std::size_t step = 1) const
     {
-        v.score = score(v.angle, v.offset);
+        v.score = score(v.angle, v.offset, step);
         for (int k = 0; k < 60 && (angleStep > radians(0.02) || offsetStep > 0.02 * field.cell); ++k) {
             bool better = false;
             for (const auto& [da, dr] : {std::pair{angleStep, 0.0}, std::pair{-angleStep, 0.0}, std::pair{0.0, offsetStep}, std::pair{0.0, -offsetStep}}) {
-                const double s = score(v.angle + da, v.offset + dr);
+                const double s = score(v.angle + da, v.offset + dr, step);
                 if (s <= v.score) continue;
                 v = {v.angle + da, v.offset + dr, s};
                 better = true;
@@ -229,19 +263,24 @@ std::optional<FoundAxis> findAxis(const std::vector<EdgePoint>& edges)
 
     const Finder coarse(edges, 3, box);
     const std::size_t step = std::max<std::size_t>(1, edges.size() / 700);
+    const Rows some = coarse.every(step);
     std::vector<Vote> votes;
     const double offsetStep = 3 * coarse.field.cell, angleStep = radians(3);
     for (double angle = 0; angle < pi - 1e-9; angle += angleStep) {
         Vote best;
         for (double offset = -0.5 * coarse.reach; offset <= 0.5 * coarse.reach; offset += offsetStep) {
-            const double s = coarse.roughScore(angle, offset, step);
+            const double s = coarse.roughScore(angle, offset, some);
             if (s > best.score) best = {angle, offset, s};
         }
         votes.push_back(best);
     }
     std::sort(votes.begin(), votes.end(), [](const Vote& a, const Vote& b) { return a.score > b.score; });
     votes.resize(std::min<std::size_t>(votes.size(), 8));
-    for (Vote& v : votes) v = coarse.refined(v, 0.5 * angleStep, 0.5 * offsetStep);
+    // Some edges say where to look, all of them how good it is.
+    for (Vote& v : votes) {
+        v = coarse.refined(v, 0.5 * angleStep, 0.5 * offsetStep, step);
+        v = coarse.refined(v, 0.05 * angleStep, 0.05 * offsetStep);
+    }
 
     const auto upright = [](const Vote& v) { return std::abs(std::abs(lineAngle(v.angle)) - pi / 2); };
     double most = 0;
