@@ -21,8 +21,6 @@ namespace softrope::files {
 
 namespace {
 
-constexpr int quickCompression = 31; // of the toolkit's 100: zlib's level 3
-
 // Refuses to hand out more data once the user has stopped the reading: decoders then give up.
 class StoppableBuffer : public QBuffer {
 public:
@@ -192,28 +190,6 @@ PictureResult readPictureFile(const std::string& path, const std::function<bool(
     if (file.read(reinterpret_cast<char*>(bytes.data()), static_cast<qint64>(bytes.size())) != static_cast<qint64>(bytes.size()))
         return failed(words::said("%1 cannot be read to its end.", {shortName}));
     return readPicture(bytes, shortName, cancelled, progress);
-}
-
-std::vector<std::byte> writePng(const pixel::Picture& picture, double dotsPerInch, Packing packing)
-{
-    const bool opaque = std::all_of(picture.data.begin(), picture.data.end(), [](pixel::Rgba c) { return c.a == 255; });
-    QImage image(reinterpret_cast<const uchar*>(picture.data.data()), picture.width, picture.height, static_cast<qsizetype>(picture.width) * 4,
-                 QImage::Format_RGBA8888);
-    if (opaque) image.convertTo(QImage::Format_RGB888);
-    image.setDotsPerMeterX(static_cast<int>(std::lround(dotsPerInch / 0.0254)));
-    image.setDotsPerMeterY(static_cast<int>(std::lround(dotsPerInch / 0.0254)));
-    QByteArray out;
-    QBuffer buffer(&out);
-    buffer.open(QIODevice::WriteOnly);
-    QImageWriter writer(&buffer, "png");
-    if (packing == Packing::quick) writer.setCompression(quickCompression);
-    if (!writer.write(image)) return {};
-    // That the colours are sRGB's is said in a chunk after the header (PNG 1.2, 4.2.2.3), perceptual; the writer has no other way to say it.
-    static constexpr unsigned char srgb[] = {0, 0, 0, 1, 's', 'R', 'G', 'B', 0, 0xAE, 0xCE, 0x1C, 0xE9};
-    constexpr qsizetype head = 8 + 25;
-    out.insert(head, reinterpret_cast<const char*>(srgb), sizeof srgb);
-    const auto* from = reinterpret_cast<const std::byte*>(out.constData());
-    return {from, from + out.size()};
 }
 
 std::vector<std::byte> writeJpeg(const pixel::Picture& picture, int quality)
