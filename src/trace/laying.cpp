@@ -1,5 +1,7 @@
 #include "trace/laying.h"
 
+#include "trace/second_look.h"
+
 #include <algorithm>
 
 namespace softrope::trace {
@@ -110,7 +112,8 @@ std::vector<RopePoint> laidRope(const std::shared_ptr<const EdgeMap>& map, std::
             ways = std::move(again);
         }
     const LaidWay laid = joined(ways, closed);
-    return refined(*map, settled(*map, laid.points, laid.byHand, closed), closed);
+    const std::vector<RopePoint> rope = settled(*map, laid.points, laid.byHand, closed);
+    return map->follow == Follow::edge ? refinedTwice(*map, rope, ways, closed) : rope;
 }
 
 std::vector<RopePoint> ropeThrough(const std::shared_ptr<const EdgeMap>& map, std::vector<Vec2> holds, bool closed, double snap)

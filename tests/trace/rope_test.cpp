@@ -117,3 +117,85 @@ TEST_CASE("the rope finds known outlines through blur and noise, clicks up to si
             CHECK(r.path.nodes.size() <= s.path.nodes.size() + 2);
         }
 }
+
+namespace {
+
+// A light disc of radius 170 about (300, 300) on ground of another hue. On its right edge, between two holds, lies a shadow: so deep it reaches in,
+// and its inner border is as clear as the disc's own.
+pixel::Picture discWithShadow(double deep, unsigned seed)
+{
+    constexpr double half = 0.27; // radians
+    std::mt19937 random(seed);
+    std::normal_distribution<double> grain(0, 6);
+    pixel::Picture out(600, 600);
+    for (int y = 0; y < 600; ++y)
+        for (int x = 0; x < 600; ++x) {
+            const double r = std::hypot(x + 0.5 - 300, y + 0.5 - 300), angle = std::atan2(y + 0.5 - 300, x + 0.5 - 300);
+            const double c = std::cos(curve::pi * angle / (2 * half)), border = 170 - (std::abs(angle) < half ? deep * c * c : 0);
+            // Edges as soft as a lens leaves them.
+            const double in = std::clamp((170 - r) / 3 + 0.5, 0.0, 1.0), dark = std::clamp((r - border) / 3 + 0.5, 0.0, 1.0) * (std::abs(angle) < half ? 1 : 0);
+            const double far = std::clamp((std::abs(angle) - 0.3) / 0.4, 0.0, 1.0);
+            const auto value = [&](double light, double ground) {
+                const double shadow = light - 80;
+                const double subject = light * (1 - dark) + shadow * dark, round = ground * (1 - 0.35 * far);
+                return static_cast<std::uint8_t>(std::clamp(round * (1 - in) + subject * in + grain(random), 0.0, 255.0));
+            };
+            pixel::Rgba& to = out.at(x, y);
+            to.r = value(228, 250);
+            to.g = value(228, 205);
+            to.b = value(226, 160);
+            to.a = 255;
+        }
+    return out;
+}
+
+std::vector<Vec2> holdsRound()
+{
+    std::vector<Vec2> holds;
+    for (int k = 0; k < 13; ++k) holds.push_back(Vec2{300, 300} + 170 * curve::direction(0.27 + k * (2 * curve::pi - 0.54) / 12));
+    return holds;
+}
+
+double furthestOff(const std::vector<trace::RopePoint>& rope)
+{
+    double most = 0;
+    for (const trace::RopePoint& p : rope) most = std::max(most, std::abs(distance(p.at, {300, 300}) - 170));
+    return most;
+}
+
+} // namespace
+
+TEST_CASE("a shadow on the subject does not lead the rope away from its edge")
+{
+    for (const double deep : {11.0, 12.0, 13.0}) {
+        INFO("deep " << deep);
+        const auto map = trace::edgeMap(discWithShadow(deep, 2), {});
+        CHECK(furthestOff(trace::ropeThrough(map, holdsRound(), true, 6)) < 2.5);
+    }
+}
+
+TEST_CASE("an open rope is looked at twice as well, and what was drawn by hand stays as drawn")
+{
+    const auto map = trace::edgeMap(discWithShadow(12, 1), {});
+    const std::vector<Vec2> round = holdsRound();
+    // From the one before the shadow to the one after it.
+    const std::vector<Vec2> open{round[11], round[12], round[0], round[1]};
+    const auto laid = trace::ropeThrough(map, open, false, 6);
+    REQUIRE(laid.size() > 100);
+    CHECK(furthestOff(laid) < 2.5);
+    CHECK(distance(laid.front().at, open.front()) < 6);
+    CHECK(distance(laid.back().at, open.back()) < 6);
+
+    std::vector<trace::RopeWay> ways;
+    for (std::size_t k = 0; k < round.size(); ++k) ways.push_back(trace::wayBetween(map, round[k], round[(k + 1) % round.size()]));
+    // Over the shadow the hand goes straight.
+    ways[12] = {trace::straightWay(round[12], round[0]), true};
+    const auto withHand = trace::laidRope(map, ways, true);
+    std::size_t byHand = 0;
+    for (const trace::RopePoint& p : withHand)
+        if (p.byHand) {
+            ++byHand;
+            CHECK(std::abs(p.at.x - round[0].x) < 1);
+        }
+    CHECK(byHand > 80);
+}
