@@ -1,12 +1,23 @@
 #include "pixel/threshold.h"
 
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_reduce.h>
+
 namespace softrope::pixel {
 
 Histogram histogram(const Grey& grey)
 {
-    Histogram h{};
-    for (const std::uint8_t v : grey.data) ++h[v];
-    return h;
+    using Range = tbb::blocked_range<std::size_t>;
+    return tbb::parallel_reduce(
+        Range(0, grey.data.size(), 1 << 18), Histogram{},
+        [&](const Range& some, Histogram h) {
+            for (std::size_t k = some.begin(); k < some.end(); ++k) ++h[grey.data[k]];
+            return h;
+        },
+        [](Histogram a, const Histogram& b) {
+            for (std::size_t v = 0; v < a.size(); ++v) a[v] += b[v];
+            return a;
+        });
 }
 
 int otsu(const Histogram& h)

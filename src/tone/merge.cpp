@@ -106,6 +106,8 @@ private:
     void tidy(int i)
     {
         Region& r = at(i);
+        if (std::all_of(r.border.begin(), r.border.end(), [&](const auto& b) { return into_[static_cast<std::size_t>(b.first)] == b.first && b.first != i; }))
+            return;
         std::unordered_map<int, float> now;
         now.reserve(r.border.size());
         for (const auto& [other, length] : r.border)

@@ -31,6 +31,7 @@ struct Mapper {
     pixel::Raster<int> region{};
     std::vector<char> seenAcross{}, seenDown{};       // crossings between (x, y) and (x + 1, y); between (x, y) and (x, y + 1)
     std::unordered_map<std::size_t, int> junctions{}; // by cell; few of many
+    std::vector<std::pair<int, int>> junctionCells{}; // in their order
     int junctionOf(int i, int j) const
     {
         const auto found = junctions.find(cell(i, j));
@@ -163,6 +164,7 @@ struct Mapper {
                 if (i == w()) p.x = w();
                 if (j == h()) p.y = h();
                 junctions[cell(i, j)] = static_cast<int>(map.junctions.size());
+                junctionCells.emplace_back(i, j);
                 map.junctions.push_back(p);
             }
     }
@@ -209,17 +211,16 @@ struct Mapper {
         const auto n = static_cast<std::size_t>(w() + 2) * static_cast<std::size_t>(h() + 2);
         seenAcross.assign(n, 0);
         seenDown.assign(n, 0);
-        for (int j = 0; j <= h(); ++j)
-            for (int i = 0; i <= w(); ++i) {
-                const int k = junctionOf(i, j);
-                if (k < 0) continue;
-                for (const Side s : {top, right, bottom, left})
-                    if (crossed(i, j, s) && !seen(markOf(i, j, s))) follow(i, j, s, k);
-            }
+        for (int k = 0; const auto& [i, j] : junctionCells) {
+            for (const Side s : {top, right, bottom, left})
+                if (crossed(i, j, s) && !seen(markOf(i, j, s))) follow(i, j, s, k);
+            ++k;
+        }
+        // All borders at junctions have been followed: what is left runs round.
         for (int j = 0; j <= h(); ++j)
             for (int i = 0; i <= w(); ++i)
                 for (const Side s : {right, bottom})
-                    if (junctionOf(i, j) < 0 && crossed(i, j, s) && !seen(markOf(i, j, s))) follow(i, j, s, -1);
+                    if (crossed(i, j, s) && !seen(markOf(i, j, s))) follow(i, j, s, -1);
     }
 
     // -- fitting -----------------------------------------------------------------------------------------------------------
