@@ -74,13 +74,25 @@ struct Closer {
     {
         std::vector<char> closedOff(strands.size() * 2, 0);
         Pairs met; // strand and node
+        // Most contacts lie far from all ends: there are hundreds of thousands in a crowded drawing.
+        struct Ends {
+            bool open = false;
+            Vec2 first{}, last{};
+        };
+        std::vector<Ends> endsOf(strands.size());
+        for (std::size_t k = 0; k < strands.size(); ++k)
+            if (const Strand& s = *strands[k]; !s.closed && !s.pieces.empty()) endsOf[k] = {true, s.pieces.front().curve.p0, s.pieces.back().curve.p3};
+        const double reach = passed * gap * passed * gap;
         const auto note = [&](int strand, int other, int piece, double t, Vec2 at, int node) {
-            const Strand& s = *strands[static_cast<std::size_t>(strand)];
-            if (s.closed || s.pieces.empty()) return;
-            const int last = static_cast<int>(s.pieces.size());
-            for (const bool end : {false, true})
-                if (distance(at, end ? s.pieces.back().curve.p3 : s.pieces.front().curve.p0) <= passed * gap) crossed.add(2 * strand + (end ? 1 : 0), other);
+            const Ends& e = endsOf[static_cast<std::size_t>(strand)];
+            if (!e.open) return;
             if (node >= 0) met.add(strand, node); // what lies on another line leads nowhere
+            const bool nearFirst = squaredLength(at - e.first) <= reach, nearLast = squaredLength(at - e.last) <= reach;
+            if (nearFirst) crossed.add(2 * strand, other);
+            if (nearLast) crossed.add(2 * strand + 1, other);
+            if (!nearFirst && !nearLast) return;
+            const Strand& s = *strands[static_cast<std::size_t>(strand)];
+            const int last = static_cast<int>(s.pieces.size());
             if (node == 0 || stub(s, piece, t, at, false)) closedOff[static_cast<std::size_t>(2 * strand)] = 1;
             if (node == last || stub(s, piece, t, at, true)) closedOff[static_cast<std::size_t>(2 * strand + 1)] = 1;
         };
