@@ -9,6 +9,7 @@
 #include "cli/streams.h"
 #include "cli/tracing.h"
 #include "cli/written.h"
+#include "deliver/files.h"
 #include "files/palettes.h"
 #include "files/process_cards.h"
 #include "mirror/mirror.h"
@@ -120,6 +121,13 @@ struct Work {
 };
 
 using Act = std::function<void(Work&, Json& found)>;
+
+// `before` refuses what can be seen to fail before anything is done: nobody is to wait for a job whose last step cannot be.
+struct Step {
+    Act act;
+    std::function<void(const Work&)> before;
+    Step(Act does, std::function<void(const Work&)> looks = {}) : act(std::move(does)), before(std::move(looks)) {}
+};
 
 // -- the steps: each reads its members and gives what it will do -----------------------------------------------------------------
 art::FoundPage pageOf(const Work& w)
@@ -356,24 +364,26 @@ Act proofStep(Members& m)
     };
 }
 
-Act saveStep(Members& m)
+Step saveStep(Members& m)
 {
     const std::string out = m.needed("out");
     const bool working = fs::path(out).extension() == ".svg" && !m.flag("clean", false);
     const int width = static_cast<int>(m.number("width", 0, 0, 30000));
     if (formatOf(out).empty()) m.wrong("out", "must end in .svg, .pdf or .png");
-    return [out, working, width](Work& w, Json& found) {
+    const auto before = [out](const Work& w) { w.mayWrite(w.at(out)); };
+    const auto act = [out, working, width, before](Work& w, Json& found) {
         const std::string file = w.at(out);
-        w.mayWrite(file);
+        before(w);
         const std::string content = working ? files::writeWorkingSvg(w.d) : writtenAs(w.d, formatOf(out), {width, false, false});
         if (content.empty()) refuse(badOutput, "the picture could not be made: there is not enough memory.");
         if (const files::FileResult r = files::saveAtomically(file, content); !r.ok()) refuse(badOutput, r.problem);
         found["out"] = file;
         found["bytes"] = content.size();
     };
+    return {act, before};
 }
 
-Act deliverStep(Members& m, const std::string& folder)
+Step deliverStep(Members& m, const std::string& folder)
 {
     const std::string out = m.needed("out");
     const double width = m.number("width", 0, 0, 100000);
@@ -391,16 +401,20 @@ Act deliverStep(Members& m, const std::string& folder)
         if (!read.ok()) refuse(badInput, m.where() + ": " + read.problem);
         plan = read.plan;
     }
-    return [out, width, date, plan](Work& w, Json& found) {
+    const auto before = [out, plan](const Work& w) {
+        for (const std::string& file : deliver::namesOf(w.d, plan.value_or(deliver::planOf(w.d)), {})) w.mayWrite((fs::path(w.at(out)) / file).string());
+    };
+    const auto act = [out, width, date, plan](Work& w, Json& found) {
         if (width > 0) w.d.proofing.width = width;
         const Delivered files = delivered(w.d, plan.value_or(deliver::planOf(w.d)), w.at(out), date, w.asked.replace);
         if (!files.problem.empty()) refuse(static_cast<Exit>(files.code), files.problem);
         found["folder"] = w.at(out);
         found["files"] = files.list;
     };
+    return {act, before};
 }
 
-Act actOf(Members& m, const std::string& kind, const std::string& folder)
+Step stepOf(Members& m, const std::string& kind, const std::string& folder)
 {
     if (kind == "straighten") return straighten(m);
     if (kind == "lift") return lift(m);
@@ -504,23 +518,25 @@ JobDone runJob(const std::string& recipe, const std::string& name, const JobAske
             s.end();
         }
         if (!steps || !steps->is_array() || steps->empty()) refuse(badInput, name + " needs \"steps\", a list.");
-        std::vector<std::pair<std::string, Act>> acts;
+        std::vector<std::pair<std::string, Step>> todo;
         for (std::size_t k = 0; k < steps->size(); ++k) {
             const std::string where = "step " + std::to_string(k + 1);
             const Json& step = (*steps)[k];
             if (!step.is_object() || !step.contains("do") || !step["do"].is_string()) refuse(badInput, where + " needs \"do\", what it does.");
             Members members(step, where);
             const std::string kind = step["do"].get<std::string>();
-            acts.emplace_back(kind, actOf(members, kind, asked.folder));
+            todo.emplace_back(kind, stepOf(members, kind, asked.folder));
             members.end();
         }
         if (asked.check) return out;
         w.d.title = title.empty() ? fs::path(picture).stem().string() : title;
+        for (const auto& [kind, step] : todo)
+            if (step.before) step.before(w);
         if (!picture.empty()) place(w, w.at(picture), sheet);
-        for (const auto& [kind, act] : acts) {
+        for (const auto& [kind, step] : todo) {
             const auto begun = std::chrono::steady_clock::now();
             Json found{{"do", kind}};
-            act(w, found);
+            step.act(w, found);
             if (asked.cancelled && asked.cancelled()) refuse(stopped, "interrupted.");
             found["seconds"] = std::round(1000 * std::chrono::duration<double>(std::chrono::steady_clock::now() - begun).count()) / 1000;
             if (asked.told) asked.told(kind + ": " + found.dump());

@@ -64,6 +64,11 @@ Delivered delivered(const art::Document& d, const deliver::Plan& plan, const std
     deliver::Asked asked;
     asked.mmPerPx = proof::mmPerPx(d, {});
     asked.date = date.empty() ? today() : date;
+    // Seen before they are made, which may take minutes.
+    std::error_code e;
+    for (const std::string& name : deliver::namesOf(d, plan, asked))
+        if (!replace && std::filesystem::exists(std::filesystem::path(folder) / name, e))
+            return refused(badOutput, name + " is in " + folder + " already; --replace writes over it.");
     const deliver::Made made = deliver::made(d, plan, asked);
     if (!made.ok()) return refused(badOutput, made.problem);
     if (made.files.empty()) return refused(badUse, "the plan asks for no files.");

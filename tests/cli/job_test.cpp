@@ -84,9 +84,16 @@ TEST_CASE("a recipe makes coloured shapes of the scanned half of a moth")
     for (const auto& [one, other] : {std::pair{"Area 2", "Area 3"}, {"Area 5", "Area 6"}}) CHECK(fills[one] == fills[other]);
     CHECK(desk.text("moth.pdf").rfind("%PDF", 0) == 0);
     CHECK(fs::exists(desk.at("client/moth.svg")));
-    // What is there is not written over unasked.
+    // What is there is not written over unasked, and nobody waits for a job that would end so.
     CHECK(desk.make(recipe) == 3);
-    CHECK(desk.told()["problem"].get<std::string>().find("--replace") != std::string::npos);
+    CHECK(desk.told()["problem"].get<std::string>().find("moth.svg is there already; --replace") != std::string::npos);
+    CHECK(desk.told()["steps"].empty());
+    json onlyDelivered = recipe;
+    onlyDelivered["steps"].erase(7);
+    onlyDelivered["steps"].erase(6);
+    CHECK(desk.make(onlyDelivered) == 3);
+    CHECK(desk.told()["problem"].get<std::string>().find("client/moth.svg is there already") != std::string::npos);
+    CHECK(desk.told()["steps"].empty());
     CHECK(desk.make({{"picture", "page.png"}, {"steps", {{{"do", "clean"}}, save}}}, "--replace") == 0);
 }
 
