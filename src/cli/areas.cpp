@@ -3,6 +3,7 @@
 #include "art/tree.h"
 #include "cli/command.h"
 #include "cli/facts.h"
+#include "cli/output.h"
 #include "cli/streams.h"
 #include "files/pictures.h"
 #include "mirror/mirror.h"
@@ -204,7 +205,7 @@ void addCombine(CLI::App& app, Work& work)
     const auto a = std::make_shared<CombineArgs>();
     CLI::App* c = app.add_subcommand("combine", "All shapes of a drawing become one");
     c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
-    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    addSvgOut(*c, a->out)->required();
     c->add_option("--op", a->operation, "difference: the first without the others; exclude: where an odd number lie")
         ->required()
         ->check(CLI::IsMember({"union", "difference", "intersection", "exclude"}));
@@ -216,7 +217,7 @@ void addAreas(CLI::App& app, Work& work)
     const auto a = std::make_shared<AreasArgs>();
     CLI::App* c = app.add_subcommand("areas", "Every area that the lines of a drawing enclose becomes a shape");
     c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
-    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    addSvgOut(*c, a->out)->required();
     c->add_option("--gap", a->gap,
                   "ends that come this near count as meeting, px; 0 leaves all as it lies, more takes ends within the width of a line for meeting it as well")
         ->capture_default_str()
@@ -229,7 +230,7 @@ void addMirror(CLI::App& app, Work& work)
     const auto a = std::make_shared<MirrorArgs>();
     CLI::App* c = app.add_subcommand("mirror", "A half-drawn drawing becomes whole: mirrored and welded at the axis");
     c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
-    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    addSvgOut(*c, a->out)->required();
     c->add_option("--axis", a->axis, "auto (found from the picture or the lines), x=PX, or two points X1,Y1,X2,Y2")->capture_default_str();
     c->add_option("--weld", a->weld, "ends this near the axis are put on it, px")->capture_default_str()->check(CLI::Range(0.0, 1000.0));
     c->callback([a, &work] { work = [a] { return mirror(*a); }; });
@@ -240,7 +241,7 @@ void addFlatten(CLI::App& app, Work& work)
     const auto a = std::make_shared<FlattenArgs>();
     CLI::App* c = app.add_subcommand("flatten", "Blends, opacity, gradients and blur become opaque areas that abut");
     c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
-    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    addSvgOut(*c, a->out)->required();
     c->add_option("--steps", a->steps, "flat steps of each gradient and blur")->capture_default_str()->check(CLI::Range(2, 64));
     c->add_flag("--inks", a->inks, "every area takes the nearest ink of the drawing");
     c->add_option("--slack", a->slack, "how far the steps of a blur may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));

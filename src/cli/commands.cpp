@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 
 #include "cli/facts.h"
+#include "cli/output.h"
 #include "cli/streams.h"
 #include "files/pictures.h"
 #include "words/version.h"
@@ -51,6 +52,8 @@ int run(int argc, char** argv)
     const auto app = commandLine(work);
     try {
         app->parse(argc, argv);
+        for (const CLI::App* command : app->get_subcommands())
+            if (const int code = outputRefused(*command); code != done) return finish(code);
         return finish(work ? work() : badUse);
     } catch (const CLI::ParseError& error) {
         const int shown = app->exit(error);

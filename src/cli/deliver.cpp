@@ -50,7 +50,7 @@ void addDeliver(CLI::App& app, Work& work)
     CLI::App* c = app.add_subcommand("deliver", "Every file a client needs, and a sheet that shows them, into one new folder");
     c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
     c->add_option("--plan", a->plan, "JSON: variants, formats, sizes; left out, the plan the drawing keeps, or the usual one");
-    c->add_option("-o,--out", a->out, "folder; what lies in it stays")->required();
+    c->add_option("-o,--out", a->out, "folder; what lies in it stays")->type_name("FOLDER")->required();
     c->add_option("--width", a->width, "real width of the sheet, mm")->check(CLI::Range(0.1, 100000.0));
     c->add_option("--date", a->date, "as it is written on the sheet; left out, today");
     c->add_flag("--replace", a->replace, "files of the same names are written over");

@@ -3,6 +3,7 @@
 #include "art/tree.h"
 #include "cli/command.h"
 #include "cli/facts.h"
+#include "cli/output.h"
 #include "cli/streams.h"
 #include "cli/written.h"
 #include "curve/tolerances.h"
@@ -142,7 +143,7 @@ void addFit(CLI::App& app, Work& work)
     const auto a = std::make_shared<FitArgs>();
     CLI::App* c = app.add_subcommand("fit", "Recorded strokes become smooth lines, as the Freehand tool draws them");
     c->add_option("strokes", a->in, "JSON of recorded strokes; - reads standard input")->required();
-    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    addSvgOut(*c, a->out)->required();
     c->add_option("--slack", a->slack, "how far a curve may stray from what was drawn, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
     c->add_option("--steadying", a->steadying, "how far the hand's tremor is calmed, 0-1")->capture_default_str()->check(CLI::Range(0.0, 1.0));
     c->callback([a, &work] { work = [a] { return fitStrokes(*a); }; });
@@ -153,7 +154,7 @@ void addExport(CLI::App& app, Work& work)
     const auto a = std::make_shared<ExportArgs>();
     CLI::App* c = app.add_subcommand("export", "A drawing as clean SVG, PDF or PNG");
     c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
-    c->add_option("-o,--out", a->out, "file to write: .svg, .pdf or .png")->required();
+    writesFile(c->add_option("-o,--out", a->out, "file to write: .svg, .pdf or .png"))->required();
     c->add_option("--format", a->format, "svg, pdf or png, where the name does not say");
     c->add_option("--width", a->width, "width of the PNG, px")->check(CLI::Range(1, 30000));
     c->add_flag("--references", a->references, "with the reference pictures");
@@ -166,7 +167,7 @@ void addReduce(CLI::App& app, Work& work)
     const auto a = std::make_shared<ReduceArgs>();
     CLI::App* c = app.add_subcommand("reduce", "The same paths with fewer nodes");
     c->add_option("drawing", a->in, "SVG; - reads standard input")->required();
-    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    addSvgOut(*c, a->out)->required();
     c->add_option("--slack", a->slack, "how far a curve may stray, units of the drawing")->capture_default_str()->check(CLI::Range(1e-6, 1e6));
     c->callback([a, &work] { work = [a] { return reduce(*a); }; });
 }

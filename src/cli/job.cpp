@@ -370,7 +370,12 @@ Step saveStep(Members& m)
     const bool working = fs::path(out).extension() == ".svg" && !m.flag("clean", false);
     const int width = static_cast<int>(m.number("width", 0, 0, 30000));
     if (formatOf(out).empty()) m.wrong("out", "must end in .svg, .pdf or .png");
-    const auto before = [out](const Work& w) { w.mayWrite(w.at(out)); };
+    const auto before = [out](const Work& w) {
+        w.mayWrite(w.at(out));
+        std::error_code e;
+        if (const fs::path in = fs::path(w.at(out)).parent_path(); !in.empty() && !fs::is_directory(in, e))
+            refuse(badOutput, "There is no folder " + in.string() + ".");
+    };
     const auto act = [out, working, width, before](Work& w, Json& found) {
         const std::string file = w.at(out);
         before(w);

@@ -1,6 +1,7 @@
 #include "art/lettering.h"
 #include "cli/command.h"
 #include "cli/facts.h"
+#include "cli/output.h"
 #include "cli/streams.h"
 #include "letter/faces.h"
 
@@ -119,7 +120,7 @@ void addLetter(CLI::App& app, Work& work)
     CLI::App* c = app.add_subcommand("letter", "Words become the outlines of their letters, straight or on an arc");
     c->add_option("words", a->words, "what is set; \\n begins a new line")->required();
     c->add_option("--face", a->face, "the typeface's family; left out, the first that ships");
-    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    addSvgOut(*c, a->out)->required();
     c->add_option("--size", a->size, "px of the em")->capture_default_str()->check(CLI::Range(0.5, 20000.0));
     c->add_option("--weight", a->weight, "100 thin, 400 regular, 700 bold, 900 black; the nearest that the family has")
         ->capture_default_str()

@@ -1,5 +1,6 @@
 // outline, lines and tones: one picture becomes a drawing.
 #include "cli/command.h"
+#include "cli/output.h"
 #include "cli/streams.h"
 #include "cli/tracing.h"
 
@@ -45,7 +46,7 @@ CLI::App* addOne(CLI::App& app, Work& work, const std::shared_ptr<PictureArgs>& 
     CLI::App* c = app.add_subcommand(name, what);
     c->add_option("picture", a->in, std::string("PDF, ") + pictureKinds)->required();
     c->add_option("--page", a->page, "of a PDF, from 1; drawn at 300 dots an inch")->check(CLI::Range(1, 100000));
-    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    addSvgOut(*c, a->out)->required();
     addSlack(*c, a->knobs, as);
     c->callback([a, as, &work] { work = [a, as] { return trace(*a, as); }; });
     return c;

@@ -1,5 +1,6 @@
 #include "cli/command.h"
 #include "cli/facts.h"
+#include "cli/output.h"
 #include "cli/streams.h"
 #include "files/process_cards.h"
 #include "proof/mend.h"
@@ -96,7 +97,7 @@ void addProof(CLI::App& app, Work& work)
     c->add_option("--gap", a->gap, "narrowest gap between areas of one colour, px")->check(CLI::Range(0.0, 1000.0));
     c->add_option("--line", a->line, "thinnest line or part, px")->check(CLI::Range(0.0, 1000.0));
     c->add_option("--width", a->width, "real width of the sheet, mm")->check(CLI::Range(0.1, 100000.0));
-    c->add_flag("--mend", a->mend, "mends what can be mended; with -o")->needs(c->add_option("-o,--out", a->out, "SVG to write; - writes standard output"));
+    c->add_flag("--mend", a->mend, "mends what can be mended; with -o")->needs(addSvgOut(*c, a->out));
     c->callback([a, &work] { work = [a] { return proof(*a); }; });
 }
 

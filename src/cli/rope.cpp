@@ -1,5 +1,6 @@
 #include "cli/command.h"
 #include "cli/facts.h"
+#include "cli/output.h"
 #include "cli/streams.h"
 #include "trace/laying.h"
 
@@ -74,7 +75,7 @@ void addRope(CLI::App& app, Work& work)
     CLI::App* c = app.add_subcommand("rope", "A rope laid through holds, as clicks of the Rope tool lay it");
     c->add_option("picture", a->in, "PNG, JPEG, WebP, TIFF, BMP or GIF; - reads standard input")->required();
     c->add_option("--holds", a->holds, "JSON: {\"holds\": [[x, y], ...], \"closed\": true}, px of the picture")->required();
-    c->add_option("-o,--out", a->out, "SVG to write; - writes standard output")->required();
+    addSvgOut(*c, a->out)->required();
     c->add_option("--follow", a->follow, "edge, or line: the middle of dark lines")->capture_default_str()->check(CLI::IsMember({"edge", "line"}));
     c->add_option("--slack", a->slack, "how far a curve may stray, px")->capture_default_str()->check(CLI::Range(0.01, 100.0));
     c->callback([a, &work] { work = [a] { return rope(*a); }; });

@@ -117,7 +117,7 @@ void addTrace(CLI::App& app, Work& work)
     const auto a = std::make_shared<TraceArgs>();
     CLI::App* c = app.add_subcommand("trace", "Pictures by the folder: each is traced into a drawing of its name; what is up to date is skipped");
     c->add_option("pictures", a->pictures, "pictures, and folders of pictures")->required();
-    c->add_option("-o,--out", a->out, "folder for the drawings, and for trace.json, which says how each was made")->required();
+    c->add_option("-o,--out", a->out, "folder for the drawings, and for trace.json, which says how each was made")->type_name("FOLDER")->required();
     c->add_option("--as", a->as, "shapes, lines or tones, as the commands outline, lines and tones trace")
         ->capture_default_str()
         ->check(CLI::IsMember({"shapes", "lines", "tones"}));

@@ -129,6 +129,23 @@ TEST_CASE("exit codes tell bad input, bad use and bad output apart, each with a 
     CHECK(b.run("") == 2);
     CHECK(b.run("export disc.svg -o a.xyz") == 2);
     CHECK(b.run("outline disc.png -o no/such/folder/a.svg") == 3);
+    // That is said before the picture is looked at.
+    for (const char* command : {"outline none.png -o no/such/folder/a.svg", "export none.svg -o no/such/folder/a.png", "letter Moth -o no/such/folder/a.svg",
+                                "proof none.svg --mend -o no/such/folder/a.svg"}) {
+        INFO(command);
+        CHECK(b.run(command) == 3);
+        CHECK(b.text("err.txt").find("There is no folder no/such/folder.") != std::string::npos);
+    }
+    CHECK(b.run("lines none.png -o .") == 3);
+    CHECK(b.text("err.txt").find(". is a folder") != std::string::npos);
+    // An SVG is not called something else.
+    for (const char* command : {"outline disc.png -o a.png", "reduce disc.svg -o a.PDF --slack 1", "areas disc.svg -o a.jpeg"}) {
+        INFO(command);
+        CHECK(b.run(command) == 2);
+        CHECK(b.text("err.txt").find("an SVG is written") != std::string::npos);
+    }
+    CHECK(b.run("outline disc.png -o drawing") == 0);
+    CHECK(b.text("drawing").find("<svg") != std::string::npos);
     CHECK(b.run("--help > help.txt") == 0);
     CHECK(b.text("help.txt").find("Examples:") != std::string::npos);
     CHECK_FALSE(fs::exists(b.at("a.svg")));

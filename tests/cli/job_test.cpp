@@ -94,6 +94,9 @@ TEST_CASE("a recipe makes coloured shapes of the scanned half of a moth")
     CHECK(desk.make(onlyDelivered) == 3);
     CHECK(desk.told()["problem"].get<std::string>().find("client/moth.svg is there already") != std::string::npos);
     CHECK(desk.told()["steps"].empty());
+    CHECK(desk.make({{"picture", "page.png"}, {"steps", {{{"do", "clean"}}, {{"do", "save"}, {"out", "no/moth.svg"}}}}}) == 3);
+    CHECK(desk.told()["problem"].get<std::string>().rfind("There is no folder ", 0) == 0);
+    CHECK(desk.told()["steps"].empty());
     CHECK(desk.make({{"picture", "page.png"}, {"steps", {{{"do", "clean"}}, save}}}, "--replace") == 0);
 }
 
@@ -181,7 +184,7 @@ TEST_CASE("every command tells with --json what it did, or why not")
             continue;
         }
         std::string line = c + " missing --json";
-        if (c != "info" && c != "proof" && c != "make") line += " -o x.svg";
+        if (c != "info" && c != "proof" && c != "make") line += c == "trace" || c == "deliver" ? " -o folder" : " -o x.svg";
         if (c == "rope") line += " --holds missing";
         if (c == "combine") line += " --op union";
         if (c == "letter") line = "letter Moth --face \"No Such Face At All\" -o x.svg --json";
