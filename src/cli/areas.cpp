@@ -101,8 +101,7 @@ int combine(const CombineArgs& a)
                          : a.operation == "intersection" ? Operation::intersection
                                                          : Operation::exclude;
     curve::Paths one = planar::combine(shapes, op);
-    if (a.out != "-")
-        say(std::to_string(shapes.size()) + " shapes -> " + std::to_string(one.size()) + " contours, " + std::to_string(curve::nodeCount(one)) + " nodes");
+    if (a.out != "-") say(counted(shapes.size(), "shape") + " -> " + counted(one.size(), "contour") + ", " + counted(curve::nodeCount(one), "node"));
     tell("shapes", shapes.size());
     tell("contours", one.size());
     tell("nodes", curve::nodeCount(one));
@@ -130,8 +129,8 @@ int areas(const AreasArgs& a)
     const planar::MapPtr map = planar::build((a.gap > 0 ? art::drawnLines(r.document) : art::linesAsDrawn(r.document)).paths, o);
     std::vector<art::Item> shapes = art::areaShapes(*map);
     if (a.out != "-")
-        say(std::to_string(shapes.size()) + " areas, " + std::to_string(map->bridges().size()) + " gaps closed, " + std::to_string(map->slivers().size()) +
-            " slivers absorbed");
+        say(counted(shapes.size(), "area") + ", " + counted(map->bridges().size(), "gap") + " closed, " + counted(map->slivers().size(), "sliver") +
+            " absorbed");
     tell("areas", shapes.size());
     tell("gaps_closed", map->bridges().size());
     tell("slivers", map->slivers().size());
@@ -165,7 +164,7 @@ int mirror(const MirrorArgs& a)
         if (l->shown) shown.push_back(l->id);
     const art::Welded w = art::withWelded(r.document, shown, axis, a.weld);
     if (a.out != "-")
-        say(std::to_string(w.seams) + " seams welded, " + std::to_string(w.copied) + " paths copied, " + std::to_string(w.dropped) + " were there already, " +
+        say(counted(w.seams, "seam") + " welded, " + counted(w.copied, "path") + " copied, " + std::to_string(w.dropped) + " were there already, " +
             std::to_string(w.axisLines) + " drawn as the axis left out");
     tell("axis", {{"x", axis.through.x}, {"y", axis.through.y}, {"degrees", curve::degrees(axis.angle)}});
     tell("seams", w.seams);
@@ -187,7 +186,7 @@ int flatten(const FlattenArgs& a)
     if (o.inks && r.document.inks.empty()) return fail(badInput, "the drawing has no inks to take colours from.");
     const art::Flattened flat = art::flattened(r.document, o);
     if (a.out != "-") {
-        say(std::to_string(flat.areas) + " areas in " + std::to_string(flat.colours) + " colours");
+        say(counted(flat.areas, "area") + " in " + counted(flat.colours, "colour"));
         for (const std::string& n : flat.notes) say(n);
         for (const std::string& n : r.leftOut) say(n);
     }

@@ -33,6 +33,11 @@ bool asJson()
     return told().json;
 }
 
+std::string counted(std::size_t n, const std::string& thing)
+{
+    return std::to_string(n) + ' ' + thing + (n == 1 ? "" : "s");
+}
+
 void say(const std::string& line)
 {
     if (!told().json) std::cerr << line << '\n';

@@ -5,6 +5,7 @@
 
 #include <nlohmann/json_fwd.hpp>
 
+#include <cstddef>
 #include <string>
 
 namespace softrope::cli {
@@ -16,6 +17,8 @@ void tellAsJson(const std::string& command);
 bool asJson();
 // For a person, on standard error.
 void say(const std::string& line);
+// "1 node", "2 nodes".
+std::string counted(std::size_t n, const std::string& thing);
 // For a script: a member of the object.
 void tell(const std::string& name, Json value);
 // The result itself goes to standard output: the object then goes to standard error.

@@ -31,9 +31,9 @@ int trace(const PictureArgs& a, As as)
     if (!p.partly.empty()) tell("partly", p.partly);
     if (as == As::tones) {
         tell("colours", found.colours);
-        if (a.out != "-")
-            say(std::to_string(found.colours) + " colours, " + std::to_string(found.items.size()) + " areas, " + std::to_string(found.nodes) + " nodes");
+        if (a.out != "-") say(counted(found.colours, "colour") + ", " + counted(found.items.size(), "area") + ", " + counted(found.nodes, "node"));
     }
+    if (found.items.empty()) say(as == As::lines ? "no line was found: the drawing is empty." : "no shape was found: the drawing is empty.");
     tell("things", found.items.size());
     tell("paths", found.paths);
     tell("nodes", found.nodes);

@@ -9,6 +9,8 @@
 #include <cmath>
 #include <cstdlib>
 #include <optional>
+#include <set>
+#include <tuple>
 
 namespace softrope::cli {
 
@@ -233,7 +235,10 @@ Traced traced(pixel::Picture picture, As as, const Knobs& k, const std::function
         o.cancelled = cancelled;
         const tone::Tones found = tone::separate(picture, o);
         out.items = art::itemsOf(found, toSheet);
-        out.colours = found.colours.size();
+        std::set<std::tuple<int, int, int>> seen; // what stands in the palette may be nowhere in the picture
+        for (const art::Item& i : out.items)
+            if (const art::Artwork* w = i.artwork(); w && w->fill.colour) seen.emplace(w->fill.colour->r, w->fill.colour->g, w->fill.colour->b);
+        out.colours = seen.size();
     }
     if (cancelled && cancelled()) return {};
     for (const art::Item& i : out.items)

@@ -151,6 +151,29 @@ TEST_CASE("exit codes tell bad input, bad use and bad output apart, each with a 
     CHECK_FALSE(fs::exists(b.at("a.svg")));
 }
 
+TEST_CASE("an empty drawing is said to be empty, and colours are counted as they are seen")
+{
+    Bench b;
+    const auto save = [&](const char* name, const pixel::Picture& p) {
+        REQUIRE(files::saveAtomically(b.at(name), files::writePng(p)).ok());
+    };
+    pixel::Picture square(60, 60, {255, 255, 255, 255});
+    save("white.png", square);
+    REQUIRE(b.run("outline white.png -o a.svg") == 0);
+    CHECK(b.text("err.txt") == "no shape was found: the drawing is empty.\n");
+    REQUIRE(b.run("lines white.png -o a.svg") == 0);
+    CHECK(b.text("err.txt") == "no line was found: the drawing is empty.\n");
+    REQUIRE(b.run("tones white.png -o a.svg --count 4") == 0);
+    CHECK(b.text("err.txt").rfind("1 colour, 1 area, 4 nodes", 0) == 0);
+    for (int y = 20; y < 40; ++y)
+        for (int x = 20; x < 40; ++x) square.at(x, y) = {200, 30, 30, 255};
+    save("square.png", square);
+    REQUIRE(b.run("tones square.png -o a.svg --count 6") == 0);
+    CHECK(b.text("err.txt").rfind("2 colours, 2 areas", 0) == 0);
+    REQUIRE(b.run("outline square.png -o a.svg") == 0);
+    CHECK(b.text("err.txt").empty());
+}
+
 TEST_CASE("lines are traced from the command line, as strokes or with their swell as shapes")
 {
     Bench b;
@@ -198,7 +221,7 @@ TEST_CASE("combine, areas and mirror on drawings")
     REQUIRE(b.run("areas lines.svg -o out.svg") == 0);
     CHECK(b.text("err.txt").rfind("0 areas", 0) == 0);
     REQUIRE(b.run("areas lines.svg -o out.svg --gap 2") == 0);
-    CHECK(b.text("err.txt").rfind("1 areas, 1 gaps", 0) == 0);
+    CHECK(b.text("err.txt").rfind("1 area, 1 gap closed", 0) == 0);
 
     files::saveAtomically(b.at("half.svg"), R"(<svg xmlns="http://www.w3.org/2000/svg" width="300" height="200" viewBox="0 0 300 200">
 <path fill="none" stroke="#000" d="M151 20 L220 60 L152 150"/></svg>)");
