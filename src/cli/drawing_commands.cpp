@@ -12,6 +12,7 @@
 #include <CLI/CLI.hpp>
 #include <nlohmann/json.hpp>
 
+#include <cmath>
 #include <iostream>
 #include <memory>
 
@@ -63,11 +64,13 @@ struct ReduceArgs {
 
 int reduce(const ReduceArgs& a)
 {
-    const files::TextResult text = readAll(a.in);
+    const files::TextResult text = readDrawingText(a.in);
     if (!text.ok()) return fail(badInput, text.problem);
     const files::ReducedSvg r = files::reduceSvg(text.text, a.slack);
     if (!r.ok()) return fail(badInput, r.problem);
-    if (a.out != "-") say(std::to_string(r.nodesBefore) + " -> " + std::to_string(r.nodesAfter) + " nodes, largest move " + Json(r.furthest).dump() + " px");
+    if (a.out != "-")
+        say(std::to_string(r.nodesBefore) + " -> " + std::to_string(r.nodesAfter) + " nodes, largest move " +
+            Json(std::round(1000 * r.furthest) / 1000).dump() + " px");
     tell("nodes_before", r.nodesBefore);
     tell("nodes", r.nodesAfter);
     tell("furthest", r.furthest);

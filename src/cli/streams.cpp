@@ -12,8 +12,23 @@
 #include <fstream>
 #include <iostream>
 #include <iterator>
+#include <utility>
 
 namespace softrope::cli {
+
+namespace {
+
+// By the first bytes; nothing for what may be a drawing.
+std::string_view pictureKindOf(std::string_view bytes)
+{
+    constexpr std::pair<std::string_view, std::string_view> kinds[] = {{"\x89PNG", "PNG"}, {"\xFF\xD8\xFF", "JPEG"}, {"%PDF", "PDF"},   {"GIF8", "GIF"},
+                                                                       {"BM", "BMP"},      {"RIFF", "WebP"},         {"II*\0", "TIFF"}, {"MM\0*", "TIFF"}};
+    for (const auto& [begins, kind] : kinds)
+        if (bytes.substr(0, begins.size()) == begins) return kind;
+    return {};
+}
+
+} // namespace
 
 int fail(Exit code, const std::string& message)
 {
@@ -47,15 +62,22 @@ int write(const std::string& name, std::string_view content)
     return done;
 }
 
+files::TextResult readDrawingText(const std::string& name)
+{
+    files::TextResult text = readAll(name);
+    if (const std::string_view kind = pictureKindOf(text.text); text.ok() && !kind.empty())
+        text.problem =
+            (name == "-" ? "standard input" : name) + " is a picture (" + std::string(kind) + "), not a drawing; outline, lines and tones make one of it.";
+    return text;
+}
+
 files::SvgResult readDrawing(const std::string& in)
 {
-    files::TextResult text = readAll(in);
-    if (!text.ok()) {
-        files::SvgResult r;
-        r.problem = text.problem;
-        return r;
-    }
-    return files::readSvg(text.text);
+    const files::TextResult text = readDrawingText(in);
+    if (text.ok()) return files::readSvg(text.text);
+    files::SvgResult r;
+    r.problem = text.problem;
+    return r;
 }
 
 files::PictureResult readPicture(const std::string& name, int page)

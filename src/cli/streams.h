@@ -24,6 +24,8 @@ files::TextResult readAll(const std::string& name);
 files::PictureResult readPicture(const std::string& name, int page = 0);
 // The decoded picture of a reference, squared to its paper but not lit; nothing where it cannot be read.
 std::shared_ptr<const pixel::Picture> pictureOf(const art::Reference& r);
+// Of a drawing; a picture is refused as one.
+files::TextResult readDrawingText(const std::string& name);
 files::SvgResult readDrawing(const std::string& in);
 int write(const std::string& name, std::string_view content);
 // A drawing of a picture's size with these things in one layer; written as clean SVG.

@@ -122,6 +122,8 @@ TEST_CASE("exit codes tell bad input, bad use and bad output apart, each with a 
     CHECK(b.run("outline junk.png -o a.svg") == 1);
     CHECK(b.run("reduce junk.png -o a.svg --slack 1") == 1);
     CHECK(b.run("info junk.png") == 1);
+    CHECK(b.run("reduce disc.png -o a.svg --slack 1") == 1);
+    CHECK(b.text("err.txt").find("disc.png is a picture (PNG), not a drawing") != std::string::npos);
     CHECK(b.run("outline disc.png -o a.svg --threshold 300") == 2);
     CHECK(b.run("outline disc.png -o a.svg --slack -1") == 2);
     CHECK(b.run("outline disc.png") == 2);
