@@ -790,6 +790,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n line(s) may stay open: their ends are no longer counted or ringed.</source>
+   <translation>
+    <numerusform>%n Linie darf offen bleiben: ihre Enden zählen nicht mehr und haben keine Ringe.</numerusform>
+    <numerusform>%n Linien dürfen offen bleiben: ihre Enden zählen nicht mehr und haben keine Ringe.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n line(s) of words set in %1</source>
    <translation>
     <numerusform>%n Zeile in %1 gesetzt</numerusform>
@@ -4185,6 +4192,14 @@
    <translation>Offen lassen</translation>
   </message>
   <message>
+   <source>Leave open</source>
+   <translation>Offen lassen</translation>
+  </message>
+  <message>
+   <source>Leave open ends open</source>
+   <translation>Offene Enden offen lassen</translation>
+  </message>
+  <message>
    <source>Left</source>
    <translation>Links</translation>
   </message>
@@ -4623,6 +4638,10 @@
   <message>
    <source>Middles beside each other</source>
    <translation>Mitten nebeneinander</translation>
+  </message>
+  <message>
+   <source>Mind ends</source>
+   <translation>Enden beachten</translation>
   </message>
   <message>
    <source>Mind its ends</source>
@@ -5091,6 +5110,10 @@
   <message>
    <source>Nothing on the shelf goes by these words.</source>
    <translation>Im Regal passt nichts zu diesen Wörtern.</translation>
+  </message>
+  <message>
+   <source>Nothing that is picked has an open end.</source>
+   <translation>Nichts Gewähltes hat ein offenes Ende.</translation>
   </message>
   <message>
    <source>Nothing was found with these settings.</source>
@@ -7115,6 +7138,13 @@ Freie Software unter der GNU General Public Licence, Version 3 oder später.</tr
   <message>
    <source>The drop's area is closed again.</source>
    <translation>Die Fläche des Tropfens ist wieder geschlossen.</translation>
+  </message>
+  <message numerus="yes">
+   <source>The ends of %n line(s) count again.</source>
+   <translation>
+    <numerusform>Die Enden von %n Linie zählen wieder.</numerusform>
+    <numerusform>Die Enden von %n Linien zählen wieder.</numerusform>
+   </translation>
   </message>
   <message>
    <source>The file is broken: %1 at byte %2.</source>

@@ -326,6 +326,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n line(s) may stay open: their ends are no longer counted or ringed.</source>
+   <translation>
+    <numerusform>%n line may stay open: their ends are no longer counted or ringed.</numerusform>
+    <numerusform>%n lines may stay open: their ends are no longer counted or ringed.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n line(s) of words set in %1</source>
    <translation>
     <numerusform>%n line of words set in %1</numerusform>
@@ -680,6 +687,13 @@
    <translation>
     <numerusform>Tell %n again</numerusform>
     <numerusform>Tell %n again</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>The ends of %n line(s) count again.</source>
+   <translation>
+    <numerusform>The ends of %n line count again.</numerusform>
+    <numerusform>The ends of %n lines count again.</numerusform>
    </translation>
   </message>
   <message numerus="yes">

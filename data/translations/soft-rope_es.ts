@@ -790,6 +790,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>%n line(s) may stay open: their ends are no longer counted or ringed.</source>
+   <translation>
+    <numerusform>%n línea puede quedar abierta: sus extremos ya no se cuentan ni llevan anillo.</numerusform>
+    <numerusform>%n líneas pueden quedar abiertas: sus extremos ya no se cuentan ni llevan anillo.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>%n line(s) of words set in %1</source>
    <translation>
     <numerusform>%n línea compuesta en %1</numerusform>
@@ -4185,6 +4192,14 @@
    <translation>Dejarla abierta</translation>
   </message>
   <message>
+   <source>Leave open</source>
+   <translation>Dejar abiertas</translation>
+  </message>
+  <message>
+   <source>Leave open ends open</source>
+   <translation>Dejar abiertos los extremos abiertos</translation>
+  </message>
+  <message>
    <source>Left</source>
    <translation>Izquierda</translation>
   </message>
@@ -4623,6 +4638,10 @@
   <message>
    <source>Middles beside each other</source>
    <translation>Centros uno junto a otro</translation>
+  </message>
+  <message>
+   <source>Mind ends</source>
+   <translation>Atender a los extremos</translation>
   </message>
   <message>
    <source>Mind its ends</source>
@@ -5091,6 +5110,10 @@
   <message>
    <source>Nothing on the shelf goes by these words.</source>
    <translation>Nada del estante responde a esas palabras.</translation>
+  </message>
+  <message>
+   <source>Nothing that is picked has an open end.</source>
+   <translation>Nada de lo elegido tiene un extremo abierto.</translation>
   </message>
   <message>
    <source>Nothing was found with these settings.</source>
@@ -7115,6 +7138,13 @@ Software libre bajo la Licencia Pública General de GNU, versión 3 o posterior.
   <message>
    <source>The drop's area is closed again.</source>
    <translation>El área de la gota vuelve a estar cerrada.</translation>
+  </message>
+  <message numerus="yes">
+   <source>The ends of %n line(s) count again.</source>
+   <translation>
+    <numerusform>Los extremos de %n línea cuentan de nuevo.</numerusform>
+    <numerusform>Los extremos de %n líneas cuentan de nuevo.</numerusform>
+   </translation>
   </message>
   <message>
    <source>The file is broken: %1 at byte %2.</source>

@@ -101,7 +101,7 @@ int combine(const CombineArgs& a)
                          : a.operation == "intersection" ? Operation::intersection
                                                          : Operation::exclude;
     curve::Paths one = planar::combine(shapes, op);
-    if (a.out != "-") say(counted(shapes.size(), "shape") + " -> " + counted(one.size(), "contour") + ", " + counted(curve::nodeCount(one), "node"));
+    if (a.out != "-") say(amountOf(shapes.size(), "shape") + " -> " + amountOf(one.size(), "contour") + ", " + amountOf(curve::nodeCount(one), "node"));
     tell("shapes", shapes.size());
     tell("contours", one.size());
     tell("nodes", curve::nodeCount(one));
@@ -129,7 +129,7 @@ int areas(const AreasArgs& a)
     const planar::MapPtr map = planar::build((a.gap > 0 ? art::drawnLines(r.document) : art::linesAsDrawn(r.document)).paths, o);
     std::vector<art::Item> shapes = art::areaShapes(*map);
     if (a.out != "-")
-        say(counted(shapes.size(), "area") + ", " + counted(map->bridges().size(), "gap") + " closed, " + counted(map->slivers().size(), "sliver") +
+        say(amountOf(shapes.size(), "area") + ", " + amountOf(map->bridges().size(), "gap") + " closed, " + amountOf(map->slivers().size(), "sliver") +
             " absorbed");
     tell("areas", shapes.size());
     tell("gaps_closed", map->bridges().size());
@@ -164,7 +164,7 @@ int mirror(const MirrorArgs& a)
         if (l->shown) shown.push_back(l->id);
     const art::Welded w = art::withWelded(r.document, shown, axis, a.weld);
     if (a.out != "-")
-        say(counted(w.seams, "seam") + " welded, " + counted(w.copied, "path") + " copied, " + std::to_string(w.dropped) + " were there already, " +
+        say(amountOf(w.seams, "seam") + " welded, " + amountOf(w.copied, "path") + " copied, " + std::to_string(w.dropped) + " were there already, " +
             std::to_string(w.axisLines) + " drawn as the axis left out");
     tell("axis", {{"x", axis.through.x}, {"y", axis.through.y}, {"degrees", curve::degrees(axis.angle)}});
     tell("seams", w.seams);
@@ -186,7 +186,7 @@ int flatten(const FlattenArgs& a)
     if (o.inks && r.document.inks.empty()) return fail(badInput, "the drawing has no inks to take colours from.");
     const art::Flattened flat = art::flattened(r.document, o);
     if (a.out != "-") {
-        say(counted(flat.areas, "area") + " in " + counted(flat.colours, "colour"));
+        say(amountOf(flat.areas, "area") + " in " + amountOf(flat.colours, "colour"));
         for (const std::string& n : flat.notes) say(n);
         for (const std::string& n : r.leftOut) say(n);
     }

@@ -33,7 +33,7 @@ bool asJson()
     return told().json;
 }
 
-std::string counted(std::size_t n, const std::string& thing)
+std::string amountOf(std::size_t n, const std::string& thing)
 {
     return std::to_string(n) + ' ' + thing + (n == 1 ? "" : "s");
 }

@@ -18,7 +18,7 @@ bool asJson();
 // For a person, on standard error.
 void say(const std::string& line);
 // "1 node", "2 nodes".
-std::string counted(std::size_t n, const std::string& thing);
+std::string amountOf(std::size_t n, const std::string& thing);
 // For a script: a member of the object.
 void tell(const std::string& name, Json value);
 // The result itself goes to standard output: the object then goes to standard error.

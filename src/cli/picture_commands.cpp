@@ -31,7 +31,7 @@ int trace(const PictureArgs& a, As as)
     if (!p.partly.empty()) tell("partly", p.partly);
     if (as == As::tones) {
         tell("colours", found.colours);
-        if (a.out != "-") say(counted(found.colours, "colour") + ", " + counted(found.items.size(), "area") + ", " + counted(found.nodes, "node"));
+        if (a.out != "-") say(amountOf(found.colours, "colour") + ", " + amountOf(found.items.size(), "area") + ", " + amountOf(found.nodes, "node"));
     }
     if (found.items.empty()) say(as == As::lines ? "no line was found: the drawing is empty." : "no shape was found: the drawing is empty.");
     tell("things", found.items.size());

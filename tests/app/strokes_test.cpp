@@ -216,6 +216,37 @@ TEST_CASE("rings at open ends are for drawing and building, elsewhere only what 
     CHECK(b.w.survey().now().ends.empty());
 }
 
+TEST_CASE("all open ends are left open in one act, those of picked lines alone, and minded again")
+{
+    Bench b;
+    b.w.setStep(app::StepId::trace);
+    b.h.canvas().takeTool("pen");
+    for (const double y : {200.0, 500.0, 800.0}) {
+        b.h.click({200, y});
+        b.h.click({700, y + 60});
+        b.h.key(Qt::Key_Return);
+    }
+    b.h.key(Qt::Key_Escape);
+    b.w.session().pickItems({});
+    const auto ends = [&] {
+        hand::waitFor([&] { return b.w.survey().upToDate(); });
+        return b.w.survey().now().ends.size();
+    };
+    REQUIRE(ends() == 6);
+    b.w.session().pickItems({b.w.session().document().layers.back()->items.front()->id});
+    b.h.key(Qt::Key_Period, Qt::AltModifier);
+    CHECK(ends() == 4);
+    b.w.session().pickItems({});
+    b.h.key(Qt::Key_Period, Qt::AltModifier);
+    CHECK(ends() == 0);
+    // One act is one step back; picked, they are minded again.
+    b.h.key(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(ends() == 4);
+    b.w.session().pickItems({b.w.session().document().layers.back()->items.front()->id});
+    b.h.key(Qt::Key_Period, Qt::AltModifier);
+    CHECK(ends() == 6);
+}
+
 TEST_CASE("a click between two nodes and Delete opens a circle there, and the pen goes on")
 {
     Bench b;

@@ -4,10 +4,13 @@
 #include "art/build.h"
 #include "art/drops.h"
 #include "art/edits.h"
+#include "art/ends.h"
 #include "curve/arcs.h"
 #include "curve/tolerances.h"
 
+#include <algorithm>
 #include <memory>
+#include <set>
 
 namespace softrope::app {
 
@@ -31,6 +34,26 @@ void takeTrace(CommandDesk& at)
     }
     at.tracer.take(layer, at.canvas.look().colour.value_or(art::Colour{0, 0, 0}));
     at.canvas.takeTool("pick");
+}
+
+// Of the picked lines, or of all: their ends are meant. Picked ones whose ends were meant already are minded again.
+void leaveOpen(CommandDesk& at)
+{
+    const art::Document& d = at.session.document();
+    const std::vector<art::Id>& picked = at.session.selection().items;
+    std::set<art::Id> lines;
+    for (const art::OpenEnd& e : picked.empty() ? art::openEnds(d) : art::allEnds(d))
+        if (picked.empty() || std::find(picked.begin(), picked.end(), e.item) != picked.end()) lines.insert(e.item);
+    if (lines.empty()) {
+        at.say(picked.empty() ? tr("No line has an open end.") : tr("Nothing that is picked has an open end."));
+        return;
+    }
+    const bool meant = std::any_of(lines.begin(), lines.end(), [&](art::Id id) { return !d.item(id)->artwork()->openMeant; });
+    at.session.take(art::withArtworkChanged(d, {lines.begin(), lines.end()}, [meant](art::Artwork& a) { a.openMeant = meant; }),
+                    meant ? tr("Leave open") : tr("Mind ends"));
+    const int n = static_cast<int>(lines.size());
+    at.say(meant ? tr("%n line(s) may stay open: their ends are no longer counted or ringed.", nullptr, n)
+                 : tr("The ends of %n line(s) count again.", nullptr, n));
 }
 
 } // namespace
@@ -109,6 +132,7 @@ void addLineCommands(CommandDesk& at)
         at.session.take(d, tr("Join ends"));
         at.say(tr("Joined %1 pairs of ends. Ctrl+Z takes them apart.").arg(joined));
     });
+    at.add("leave-open", tr("Leave open ends open"), "Alt+.", line, [&at] { leaveOpen(at); });
     at.add(
         "copy-look", tr("Take this line's look for the next ones"), "Shift+T", line,
         [&at] {
