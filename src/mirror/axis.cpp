@@ -39,7 +39,8 @@ struct Field {
 
 // Edges in rows, for a quick look at very many axes.
 struct Rows {
-    std::vector<float> x, y, c, s; // places in cells, and doubled directions
+    static constexpr std::size_t lanes = 8; // the rows are as long as a whole number of them
+    std::vector<float> x, y, c, s;          // places in cells, and doubled directions
     void add(Vec2 place, Vec2 doubled)
     {
         x.push_back(static_cast<float>(place.x));
@@ -52,7 +53,7 @@ struct Rows {
 // What the edges find at their mirror images, in the nearest cells; beyond the map what its rim holds, which is next to nothing.
 SOFT_ROPE_WIDE double sumNear(const Field& f, const Affine& m, Vec2 turned, const Rows& r)
 {
-    constexpr std::size_t lanes = 8;
+    constexpr std::size_t lanes = Rows::lanes;
     const auto a = static_cast<float>(m.a), b = static_cast<float>(m.b), c = static_cast<float>(m.c), d = static_cast<float>(m.d);
     const auto e = static_cast<float>(m.e + 0.5), g = static_cast<float>(m.f + 0.5); // rounded down it is the nearest
     const auto tx = static_cast<float>(turned.x), ty = static_cast<float>(turned.y);
@@ -149,7 +150,7 @@ struct Finder {
     {
         Rows some;
         for (std::size_t k = 0; k < edges.size(); k += step) some.add(places[k], doubled[k]);
-        while (some.x.size() % 8 != 0) some.add({}, {}); // of no weight
+        while (some.x.size() % Rows::lanes != 0) some.add({}, {}); // of no weight
         return some;
     }
     // From cell to cell.

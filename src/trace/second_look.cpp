@@ -87,19 +87,19 @@ struct Laid {
     double parts(const EdgeMap& map, std::size_t w) const
     {
         const long about = std::lround(2 * tuned::beside.wide);
-        const long from = static_cast<long>(holds[w]) - about, to = static_cast<long>(holds[w] + places(w)) + about;
         // Inside a corner a place lies nearer to another part of the line, and may be of either side.
-        const auto ofBoth = [&](Vec2 p, double out) {
-            for (long i = from; i < to; ++i)
-                if (distance(p, line[placeAt(i, line.size(), closed)]) < 0.75 * out) return true;
+        const auto ofBoth = [&](Vec2 p, double out, std::size_t i) {
+            for (long k = -about; k <= about; ++k)
+                if (distance(p, line[placeAt(static_cast<long>(i) + k, line.size(), closed)]) < 0.75 * out) return true;
             return false;
         };
         std::vector<Colour3> left, right;
         for (std::size_t k = 0; k < places(w); ++k) {
-            const Vec2 at = line[place(w, k)], aside = across[place(w, k)];
+            const std::size_t i = place(w, k);
+            const Vec2 at = line[i], aside = across[i];
             for (double out = tuned::beside.clear; out <= tuned::beside.wide; out += 1) {
-                if (!ofBoth(at - aside * out, out)) left.push_back(colourAt(map, at - aside * out));
-                if (!ofBoth(at + aside * out, out)) right.push_back(colourAt(map, at + aside * out));
+                if (!ofBoth(at - aside * out, out, i)) left.push_back(colourAt(map, at - aside * out));
+                if (!ofBoth(at + aside * out, out, i)) right.push_back(colourAt(map, at + aside * out));
             }
         }
         const SideColours sides(left, right);

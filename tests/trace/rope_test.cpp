@@ -198,4 +198,11 @@ TEST_CASE("an open rope is looked at twice as well, and what was drawn by hand s
             CHECK(std::abs(p.at.x - round[0].x) < 1);
         }
     CHECK(byHand > 80);
+
+    // All round by hand, in one go.
+    std::vector<Vec2> loop;
+    for (int k = 0; k <= 600; ++k) loop.push_back(Vec2{300, 300} + 100 * curve::direction(k * 2 * curve::pi / 600));
+    const auto drawn = trace::laidRope(map, {{loop, true}}, true);
+    REQUIRE(drawn.size() > 500);
+    for (const trace::RopePoint& p : drawn) CHECK(std::abs(distance(p.at, {300, 300}) - 100) < 0.5);
 }
