@@ -6,10 +6,10 @@
 #include "art/page.h"
 #include "art/ready_palettes.h"
 #include "art/tree.h"
+#include "cli/output.h"
 #include "cli/streams.h"
 #include "cli/tracing.h"
 #include "cli/written.h"
-#include "deliver/files.h"
 #include "files/palettes.h"
 #include "files/process_cards.h"
 #include "mirror/mirror.h"
@@ -98,6 +98,7 @@ struct Work {
     art::Document d;
     art::Id reference = 0;
     const JobAsked& asked;
+    std::vector<fs::path> folders{}; // that steps are going to make
     std::string at(const std::string& name) const { return (fs::path(asked.folder) / name).lexically_normal().string(); }
     art::Reference seen() const { return *d.item(reference)->reference(); }
     void change(const std::function<void(art::Reference&)>& how)
@@ -125,8 +126,8 @@ using Act = std::function<void(Work&, Json& found)>;
 // `before` refuses what can be seen to fail before anything is done: nobody is to wait for a job whose last step cannot be.
 struct Step {
     Act act;
-    std::function<void(const Work&)> before;
-    Step(Act does, std::function<void(const Work&)> looks = {}) : act(std::move(does)), before(std::move(looks)) {}
+    std::function<void(Work&)> before;
+    Step(Act does, std::function<void(Work&)> looks = {}) : act(std::move(does)), before(std::move(looks)) {}
 };
 
 // -- the steps: each reads its members and gives what it will do -----------------------------------------------------------------
@@ -372,9 +373,9 @@ Step saveStep(Members& m)
     if (formatOf(out).empty()) m.wrong("out", "must end in .svg, .pdf or .png");
     const auto before = [out](const Work& w) {
         w.mayWrite(w.at(out));
-        std::error_code e;
-        if (const fs::path in = fs::path(w.at(out)).parent_path(); !in.empty() && !fs::is_directory(in, e))
-            refuse(badOutput, "There is no folder " + in.string() + ".");
+        const fs::path in = fs::path(w.at(out)).parent_path();
+        const std::string why = noFolderFor(w.at(out));
+        if (!why.empty() && std::find(w.folders.begin(), w.folders.end(), in) == w.folders.end()) refuse(badOutput, why);
     };
     const auto act = [out, working, width, before](Work& w, Json& found) {
         const std::string file = w.at(out);
@@ -406,8 +407,13 @@ Step deliverStep(Members& m, const std::string& folder)
         if (!read.ok()) refuse(badInput, m.where() + ": " + read.problem);
         plan = read.plan;
     }
-    const auto before = [out, plan](const Work& w) {
-        for (const std::string& file : deliver::namesOf(w.d, plan.value_or(deliver::planOf(w.d)), {})) w.mayWrite((fs::path(w.at(out)) / file).string());
+    const auto before = [out, plan](Work& w) {
+        const std::string why = w.asked.replace ? std::string() : inTheWay(w.d, plan.value_or(deliver::planOf(w.d)), w.at(out));
+        if (!why.empty()) refuse(badOutput, why);
+        // With all folders round it.
+        fs::path in = w.at(out);
+        if (!in.has_filename()) in = in.parent_path(); // it was said with a slash at its end
+        for (; !in.empty() && in != in.root_path(); in = in.parent_path()) w.folders.push_back(in);
     };
     const auto act = [out, width, date, plan](Work& w, Json& found) {
         if (width > 0) w.d.proofing.width = width;

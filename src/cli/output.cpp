@@ -38,6 +38,13 @@ CLI::Option* writesFile(CLI::Option* option)
     return option->type_name(file);
 }
 
+std::string noFolderFor(const std::string& name)
+{
+    std::error_code e;
+    const fs::path folder = fs::path(name).parent_path();
+    return folder.empty() || fs::is_directory(folder, e) ? std::string() : "There is no folder " + folder.string() + ".";
+}
+
 int outputRefused(const CLI::App& command)
 {
     const CLI::Option* o = command.get_option_no_throw("--out");
@@ -45,9 +52,8 @@ int outputRefused(const CLI::App& command)
     const std::string name = o->as<std::string>();
     if (name == "-") return done;
     std::error_code e;
-    const fs::path folder = fs::path(name).parent_path();
     if (fs::is_directory(name, e)) return fail(badOutput, name + " is a folder; the name of a file is wanted.");
-    if (!folder.empty() && !fs::is_directory(folder, e)) return fail(badOutput, "There is no folder " + folder.string() + ".");
+    if (const std::string why = noFolderFor(name); !why.empty()) return fail(badOutput, why);
     return done;
 }
 

@@ -14,6 +14,8 @@ namespace softrope::cli {
 CLI::Option* addSvgOut(CLI::App& command, std::string& out);
 // Marks the option as the file that its command writes.
 CLI::Option* writesFile(CLI::Option* option);
+// Why no file of this name can be written, where the folder for it is not there; empty otherwise.
+std::string noFolderFor(const std::string& file);
 // The exit code: `done` where the command, as it was parsed, can write its file as far as can be seen; else the reason has been said.
 int outputRefused(const CLI::App& command);
 

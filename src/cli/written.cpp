@@ -52,6 +52,14 @@ std::string writtenAs(const art::Document& d, const std::string& format, const W
     return textOf(files::writePng(render::renderSheet(d, how.width > 0 ? how.width : render::usualWidth(d.sheet), o)));
 }
 
+std::string inTheWay(const art::Document& d, const deliver::Plan& plan, const std::string& folder)
+{
+    std::error_code e;
+    for (const std::string& name : deliver::namesOf(d, plan, {}))
+        if (std::filesystem::exists(std::filesystem::path(folder) / name, e)) return name + " is in " + folder + " already; --replace writes over it.";
+    return {};
+}
+
 Delivered delivered(const art::Document& d, const deliver::Plan& plan, const std::string& folder, const std::string& date, bool replace)
 {
     Delivered out;
@@ -65,10 +73,7 @@ Delivered delivered(const art::Document& d, const deliver::Plan& plan, const std
     asked.mmPerPx = proof::mmPerPx(d, {});
     asked.date = date.empty() ? today() : date;
     // Seen before they are made, which may take minutes.
-    std::error_code e;
-    for (const std::string& name : deliver::namesOf(d, plan, asked))
-        if (!replace && std::filesystem::exists(std::filesystem::path(folder) / name, e))
-            return refused(badOutput, name + " is in " + folder + " already; --replace writes over it.");
+    if (const std::string why = replace ? std::string() : inTheWay(d, plan, folder); !why.empty()) return refused(badOutput, why);
     const deliver::Made made = deliver::made(d, plan, asked);
     if (!made.ok()) return refused(badOutput, made.problem);
     if (made.files.empty()) return refused(badUse, "the plan asks for no files.");

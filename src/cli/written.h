@@ -20,6 +20,9 @@ struct Written {
 // Empty where there is not enough memory for it.
 std::string writtenAs(const art::Document& d, const std::string& format, const Written& how);
 
+// Says which file of a delivery is in the folder already; empty where none is.
+std::string inTheWay(const art::Document& d, const deliver::Plan& plan, const std::string& folder);
+
 struct Delivered {
     int code = 0; // streams.h
     std::string problem;

@@ -197,7 +197,8 @@ Made made(const Document& d, const Plan& plan, const Asked& asked)
 files::FileResult writeInto(const std::string& folder, const std::vector<MadeFile>& all, bool replace)
 {
     std::error_code trouble;
-    const fs::path target = fs::absolute(folder, trouble).lexically_normal();
+    fs::path target = fs::absolute(folder, trouble).lexically_normal();
+    if (!target.has_filename()) target = target.parent_path(); // it was said with a slash at its end
     const bool there = fs::exists(target, trouble);
     if (there && !fs::is_directory(target, trouble)) return {words::said("%1 is a file, not a folder.", {folder})};
     if (there && !replace)

@@ -125,6 +125,7 @@ struct Laid {
 
 std::vector<RopePoint> refinedTwice(const EdgeMap& map, const std::vector<RopePoint>& rope, const std::vector<RopeWay>& ways, bool closed)
 {
+    if (ways.empty()) return refined(map, rope, closed);
     const std::vector<Vec2> holds = holdsOf(ways, closed);
     const std::vector<RopePoint> smooth = smoothLine(ways, holds, closed);
     if (rope.size() < 2 || smooth.size() < 2) return refined(map, rope, closed);

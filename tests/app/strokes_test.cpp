@@ -245,6 +245,12 @@ TEST_CASE("all open ends are left open in one act, those of picked lines alone, 
     b.w.session().pickItems({b.w.session().document().layers.back()->items.front()->id});
     b.h.key(Qt::Key_Period, Qt::AltModifier);
     CHECK(ends() == 6);
+    // A group stands for the lines in it.
+    b.w.session().pickItems({b.w.session().document().layers.back()->items[0]->id, b.w.session().document().layers.back()->items[1]->id});
+    b.h.key(Qt::Key_G, Qt::ControlModifier);
+    REQUIRE(b.w.session().selection().items.size() == 1);
+    b.h.key(Qt::Key_Period, Qt::AltModifier);
+    CHECK(ends() == 2);
 }
 
 TEST_CASE("a click between two nodes and Delete opens a circle there, and the pen goes on")

@@ -92,12 +92,22 @@ TEST_CASE("a recipe makes coloured shapes of the scanned half of a moth")
     onlyDelivered["steps"].erase(7);
     onlyDelivered["steps"].erase(6);
     CHECK(desk.make(onlyDelivered) == 3);
-    CHECK(desk.told()["problem"].get<std::string>().find("client/moth.svg is there already") != std::string::npos);
+    CHECK(desk.told()["problem"].get<std::string>().find("moth.svg is in ") == 0);
     CHECK(desk.told()["steps"].empty());
     CHECK(desk.make({{"picture", "page.png"}, {"steps", {{{"do", "clean"}}, {{"do", "save"}, {"out", "no/moth.svg"}}}}}) == 3);
     CHECK(desk.told()["problem"].get<std::string>().rfind("There is no folder ", 0) == 0);
     CHECK(desk.told()["steps"].empty());
     CHECK(desk.make({{"picture", "page.png"}, {"steps", {{{"do", "clean"}}, save}}}, "--replace") == 0);
+    // A folder that a step before makes is there in time.
+    const json plan{{"variants", {"full"}}, {"formats", {"svg"}}, {"sheet", false}};
+    CHECK(desk.make({{"picture", "page.png"},
+                     {"steps",
+                      {{{"do", "straighten"}},
+                       {{"do", "deliver"}, {"out", "new/client/"}, {"plan", plan}},
+                       {{"do", "save"}, {"out", "new/client/work.svg"}},
+                       {{"do", "save"}, {"out", "new/all.svg"}}}}}) == 0);
+    CHECK(fs::exists(desk.at("new/client/work.svg")));
+    CHECK(fs::exists(desk.at("new/all.svg")));
 }
 
 TEST_CASE("the worked example of the README does what it says")

@@ -262,6 +262,9 @@ TEST_CASE("a folder takes all files or none")
     CHECK_FALSE(deliver::writeInto(folder.in("new/own.txt"), files_).ok());
     CHECK_FALSE(deliver::writeInto("/proc/nowhere/x", files_).ok());
     CHECK(std::distance(fs::directory_iterator(folder.at), fs::directory_iterator{}) == 1); // nothing is left beside it
+    // A slash at the end is how shells complete the name of a folder.
+    REQUIRE(deliver::writeInto(folder.in("slash/"), files_).ok());
+    CHECK(fs::exists(folder.in("slash/a.svg")));
 }
 
 TEST_CASE("what is picked is delivered by itself, and each layer under its name")

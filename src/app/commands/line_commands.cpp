@@ -36,14 +36,24 @@ void takeTrace(CommandDesk& at)
     at.canvas.takeTool("pick");
 }
 
-// Of the picked lines, or of all: their ends are meant. Picked ones whose ends were meant already are minded again.
+// Of the picked lines and those in picked groups, or of all that are ringed: their ends are meant. Picked ones whose ends were meant already
+// are minded again.
 void leaveOpen(CommandDesk& at)
 {
     const art::Document& d = at.session.document();
-    const std::vector<art::Id>& picked = at.session.selection().items;
+    const std::set<art::Id> picked(at.session.selection().items.begin(), at.session.selection().items.end());
+    const auto isPicked = [&](art::Id line) {
+        const std::vector<const art::Item*> round = d.ancestorsOf(line);
+        return picked.count(line) > 0 || std::any_of(round.begin(), round.end(), [&](const art::Item* i) { return picked.count(i->id) > 0; });
+    };
     std::set<art::Id> lines;
-    for (const art::OpenEnd& e : picked.empty() ? art::openEnds(d) : art::allEnds(d))
-        if (picked.empty() || std::find(picked.begin(), picked.end(), e.item) != picked.end()) lines.insert(e.item);
+    if (picked.empty()) {
+        for (const art::OpenEnd& e : at.survey.now().ends)
+            if (d.item(e.item)) lines.insert(e.item);
+    } else {
+        for (const art::OpenEnd& e : art::allEnds(d))
+            if (isPicked(e.item)) lines.insert(e.item);
+    }
     if (lines.empty()) {
         at.say(picked.empty() ? tr("No line has an open end.") : tr("Nothing that is picked has an open end."));
         return;
